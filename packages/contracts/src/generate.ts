@@ -1,0 +1,38 @@
+/**
+ * Writes what is generated from the contracts: the page's checks as standalone code (no eval), the
+ * table of endpoints that its client needs, and the OpenAPI description in docs/.
+ * Usage: generate.ts <folder of the web client's generated files> <file of the OpenAPI description>
+ */
+import { mkdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import standaloneCode from 'ajv/dist/standalone/index.js';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import { build } from 'esbuild';
+import { endpoints } from './endpoints';
+import { Endpoint } from './platform/endpoint';
+import { Nothing } from './platform/fields';
+import { openApi } from './platform/open-api';
+
+const [webFolder, apiFile] = process.argv.slice(2) as [string, string];
+const all = Object.values(endpoints) as unknown as Endpoint[];
+
+const ajv = new Ajv2020({ code: { source: true, esm: true }, strict: true, strictTypes: false, allErrors: false });
+(addFormats as unknown as (target: Ajv2020, names: string[]) => void)(ajv, ['uuid', 'date', 'date-time']);
+const withBody = all.filter((endpoint) => endpoint.body !== Nothing);
+// Copies: a schema that two endpoints share would be written twice under one name.
+for (const { body, name } of withBody) ajv.addSchema(JSON.parse(JSON.stringify(body)) as object, name);
+const code = (standaloneCode as unknown as (target: Ajv2020, names: Record<string, string>) => string)(ajv, Object.fromEntries(withBody.map(({ name }) => [name, name])));
+mkdirSync(webFolder, { recursive: true });
+const bundled = await build({ stdin: { contents: code, resolveDir: path.resolve('packages/contracts'), loader: 'js' }, bundle: true, format: 'esm', write: false, minifySyntax: true, target: 'es2022' });
+writeFileSync(path.join(webFolder, 'checks.js'), bundled.outputFiles[0]!.text);
+writeFileSync(
+  path.join(webFolder, 'checks.d.ts'),
+  `export interface CheckError { readonly instancePath: string; readonly message?: string }\nexport interface Check { (value: unknown): boolean; errors?: readonly CheckError[] | null }\n${withBody.map(({ name }) => `export const ${name}: Check;`).join('\n')}\n`,
+);
+writeFileSync(
+  path.join(webFolder, 'endpoints.ts'),
+  `/** Where each endpoint is and how it is protected; generated from the contracts. */\nexport const addresses = {\n${all.map(({ name, method, path: where, kind }) => `  ${name}: { method: '${method}', path: '${where}', kind: '${kind}' },`).join('\n')}\n} as const;\n`,
+);
+mkdirSync(path.dirname(apiFile), { recursive: true });
+writeFileSync(apiFile, `${JSON.stringify(openApi(endpoints as unknown as Record<string, Endpoint>, '0.1.0'), null, 2)}\n`);

@@ -1,0 +1,26 @@
+/** An error as RFC 9457 describes it. `type` is stable: `/problems/<code>`. */
+export interface Problem {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  /** A sentence that says what to do. */
+  readonly detail: string;
+  readonly code: string;
+  /** Fields that are wrong: a JSON pointer into the body, and what is wrong there. */
+  readonly fields?: readonly { readonly path: string; readonly message: string }[];
+  /** The state as it is now, where a version was stale. */
+  readonly current?: unknown;
+  readonly data?: Readonly<Record<string, string | number>>;
+}
+
+const PREFIX = '/problems/';
+
+/** The stable type of a problem code. */
+export function problemType(code: string): string {
+  return PREFIX + code;
+}
+
+/** Whether an answer's body is a problem document. */
+export function isProblem(body: unknown): body is Problem {
+  return typeof body === 'object' && body !== null && String((body as Problem).type).startsWith(PREFIX);
+}

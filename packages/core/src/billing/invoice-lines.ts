@@ -1,0 +1,247 @@
+import { DateText, Millionths, Minor, Rate, Seconds, minor, seconds, sumMinor, sumSeconds } from '../firm/units';
+import { shortDate } from '../firm/dates';
+import { split } from '../firm/split';
+import { expectOk } from '../firm/result';
+import { QuantityDisplay, lineAmount } from './amount';
+import { TaxCategory, TaxedAmount } from './invoice-totals';
+import { shareLine } from './shares';
+import { overLimit, spreadOverLimit } from './limit';
+
+/** An approved entry that is to be billed, as the making of lines needs it. */
+export interface BillableEntry {
+  readonly id: string;
+  readonly workDate: DateText;
+  readonly projectId: string;
+  /** The agreement that holds on the work date. */
+  readonly agreementId: string;
+  readonly projectName: string;
+  readonly taskId: string | null;
+  readonly taskName: string | null;
+  readonly serviceName: string;
+  readonly personName: string;
+  readonly note: string;
+  /** Billable seconds not yet on another document. */
+  readonly quantity: Seconds;
+  readonly rate: Rate;
+  readonly taxCategory: TaxCategory;
+  readonly taxRate: Millionths;
+  /** Positive: taken off this entry on this document, with a reason. */
+  readonly writeDown?: { readonly amount: Minor; readonly reason: string };
+}
+
+/** One agreement, as far as its document needs it. */
+export interface BillingTerms {
+  readonly projectId: string;
+  readonly agreementId: string;
+  readonly display: QuantityDisplay;
+  readonly limit: Minor | null;
+  /** Net of earlier documents under this agreement, credits given back. */
+  readonly usedBefore: Minor;
+}
+
+export type Grouping = 'task' | 'entry';
+
+export interface LineShare {
+  readonly entryId: string;
+  readonly quantity: Seconds;
+  readonly amount: Minor;
+}
+
+/** What a line stands for. */
+export type LineKind = 'time' | 'write-down' | 'over-limit';
+
+/** One line of a document. Lines never mix projects, rates or taxes. */
+export interface InvoiceLine {
+  /** Stable for the same work and terms, so that an edited text finds its line again. */
+  readonly key: string;
+  readonly kind: LineKind;
+  readonly projectId: string;
+  readonly agreementId: string;
+  readonly text: string;
+  /** Billable seconds of a time line; of the others, zero. */
+  readonly quantity: Seconds;
+  readonly rate: Rate;
+  readonly display: QuantityDisplay;
+  readonly category: TaxCategory;
+  readonly taxRate: Millionths;
+  readonly net: Minor;
+  readonly reason: string | null;
+  readonly shares: readonly LineShare[];
+}
+
+/** How a document stands to the limit of an agreement. */
+export interface LimitUse {
+  readonly projectId: string;
+  readonly agreementId: string;
+  readonly limit: Minor;
+  readonly usedBefore: Minor;
+  readonly net: Minor;
+  readonly over: Minor;
+}
+
+export interface MadeLines {
+  readonly lines: readonly InvoiceLine[];
+  readonly limits: readonly LimitUse[];
+}
+
+/**
+ * Makes the lines of a document from entries: the work in full, grouped; write-downs; and, where an
+ * agreement's limit is crossed, what is over it, per combination of taxes.
+ *
+ * @param texts edited texts by line key
+ */
+export function invoiceLines(
+  entries: readonly BillableEntry[],
+  terms: readonly BillingTerms[],
+  grouping: Grouping,
+  currency: string,
+  texts: Readonly<Record<string, string>> = {},
+): MadeLines {
+  const lines: InvoiceLine[] = [];
+  const limits: LimitUse[] = [];
+  for (const agreed of terms) {
+    const own = entries.filter((entry) => entry.agreementId === agreed.agreementId);
+    if (own.length === 0) continue;
+    const work = [
+      ...timeLines(own, agreed, grouping, currency, texts),
+      ...writeDownLines(own, agreed, texts),
+    ];
+    lines.push(...work);
+    if (agreed.limit !== null) {
+      const net = sumMinor(work.map((line) => line.net));
+      const { over } = overLimit(agreed.limit, agreed.usedBefore, net);
+      const { projectId, agreementId, limit, usedBefore } = agreed;
+      limits.push({ projectId, agreementId, limit, usedBefore, net, over });
+      lines.push(...overLimitLines(over, work, agreed, texts));
+    }
+  }
+  return { lines, limits };
+}
+
+function groupBy<T>(values: readonly T[], key: (value: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const value of values) {
+    const found = groups.get(key(value));
+    if (found) found.push(value);
+    else groups.set(key(value), [value]);
+  }
+  return groups;
+}
+
+function timeLines(
+  entries: readonly BillableEntry[],
+  terms: BillingTerms,
+  grouping: Grouping,
+  currency: string,
+  texts: Readonly<Record<string, string>>,
+): InvoiceLine[] {
+  const keyOf = (entry: BillableEntry) =>
+    grouping === 'entry'
+      ? `entry ${entry.id}`
+      : `task ${entry.agreementId} ${entry.taskId ?? ''} ${entry.serviceName} ${entry.rate} ${entry.taxCategory} ${entry.taxRate}`;
+  const groups = [...groupBy(entries, keyOf)];
+  return groups.map(([key, group]) => {
+    const first = group[0]!;
+    const quantity = sumSeconds(group.map((entry) => entry.quantity));
+    const net = lineAmount(quantity, first.rate, currency, terms.display);
+    const amounts = shareLine(
+      net,
+      group.map((entry) => ({ entryId: entry.id, quantity: entry.quantity })),
+      first.rate,
+      currency,
+    );
+    return {
+      key,
+      kind: 'time',
+      projectId: terms.projectId,
+      agreementId: terms.agreementId,
+      text: texts[key] ?? defaultText(first, grouping),
+      quantity,
+      rate: first.rate,
+      display: terms.display,
+      category: first.taxCategory,
+      taxRate: first.taxRate,
+      net,
+      reason: null,
+      shares: group.map((entry, index) => ({ entryId: entry.id, quantity: entry.quantity, amount: amounts[index]! })),
+    };
+  });
+}
+
+/** What a line says unless somebody writes better: the task and service, and by entry the note with its date. */
+function defaultText(entry: BillableEntry, grouping: Grouping): string {
+  const work = `${entry.taskName ?? entry.projectName}, ${entry.serviceName.toLowerCase()}`;
+  if (grouping === 'task') return work;
+  return `${shortDate(entry.workDate)} ${entry.personName}: ${entry.note.trim() || work}`;
+}
+
+function writeDownLines(
+  entries: readonly BillableEntry[],
+  terms: BillingTerms,
+  texts: Readonly<Record<string, string>>,
+): InvoiceLine[] {
+  const written = entries.filter((entry) => entry.writeDown && entry.writeDown.amount > 0);
+  const groups = groupBy(written, (entry) => `write-down ${entry.agreementId} ${entry.taxCategory} ${entry.taxRate} ${entry.writeDown!.reason}`);
+  return [...groups].map(([key, group]) => {
+    const first = group[0]!;
+    const total = sumMinor(group.map((entry) => entry.writeDown!.amount));
+    return {
+      key,
+      kind: 'write-down',
+      projectId: terms.projectId,
+      agreementId: terms.agreementId,
+      text: texts[key] ?? `Reduction: ${first.writeDown!.reason}`,
+      quantity: seconds(0),
+      rate: 0 as Rate,
+      display: terms.display,
+      category: first.taxCategory,
+      taxRate: first.taxRate,
+      net: minor(-total),
+      reason: first.writeDown!.reason,
+      shares: group.map((entry) => ({
+        entryId: entry.id,
+        quantity: seconds(0),
+        amount: minor(-entry.writeDown!.amount),
+      })),
+    };
+  });
+}
+
+function overLimitLines(
+  over: Minor,
+  work: readonly InvoiceLine[],
+  terms: BillingTerms,
+  texts: Readonly<Record<string, string>>,
+): InvoiceLine[] {
+  const taxed: TaxedAmount[] = work.map((line) => ({ net: line.net, category: line.category, rate: line.taxRate }));
+  return spreadOverLimit(over, taxed).map((row) => {
+    const key = `over-limit ${terms.agreementId} ${row.category} ${row.rate}`;
+    // The sum is shared by the value that each entry brought under this combination of taxes.
+    const byEntry = new Map<string, number>();
+    for (const line of work) {
+      if (line.category !== row.category || line.taxRate !== row.rate) continue;
+      for (const share of line.shares) byEntry.set(share.entryId, (byEntry.get(share.entryId) ?? 0) + share.amount);
+    }
+    const weights = [...byEntry].map(([, amount]) => Math.max(0, amount));
+    const parts = expectOk(split(row.net, weights));
+    return {
+      key,
+      kind: 'over-limit',
+      projectId: terms.projectId,
+      agreementId: terms.agreementId,
+      text: texts[key] ?? 'Over the agreed limit, not charged',
+      quantity: seconds(0),
+      rate: 0 as Rate,
+      display: terms.display,
+      category: row.category,
+      taxRate: row.rate,
+      net: minor(-row.net),
+      reason: null,
+      shares: [...byEntry.keys()].map((entryId, index) => ({
+        entryId,
+        quantity: seconds(0),
+        amount: minor(-parts[index]!),
+      })),
+    };
+  });
+}

@@ -1,0 +1,48 @@
+import { Minor, minor } from '../firm/units';
+import { split } from '../firm/split';
+import { expectOk } from '../firm/result';
+import { TaxedAmount } from './invoice-totals';
+
+/** How far a document goes over the agreed limit. */
+export interface OverLimit {
+  readonly limit: Minor;
+  readonly usedBefore: Minor;
+  readonly net: Minor;
+  /** What is not charged: never more than the document's own net, never negative. */
+  readonly over: Minor;
+}
+
+/**
+ * What a document takes off because the agreement's limit is used up. The limit counts per agreement,
+ * net of tax, after write-downs; credits have given theirs back in `usedBefore`.
+ */
+export function overLimit(limit: Minor, usedBefore: Minor, net: Minor): OverLimit {
+  const beyond = usedBefore + net - limit;
+  return { limit, usedBefore, net, over: minor(Math.max(0, Math.min(beyond, Math.max(0, net)))) };
+}
+
+/**
+ * Spreads what is over the limit across the combinations of taxes on the document's lines, by exact
+ * split. Each row becomes a line of quantity −1 at a positive price.
+ * @returns positive amounts; rows of zero are left out
+ */
+export function spreadOverLimit(over: Minor, lines: readonly TaxedAmount[]): TaxedAmount[] {
+  if (over === 0) return [];
+  const groups = new Map<string, { category: TaxedAmount['category']; rate: TaxedAmount['rate']; net: number }>();
+  for (const line of lines) {
+    const key = `${line.category} ${line.rate}`;
+    const group = groups.get(key) ?? { category: line.category, rate: line.rate, net: 0 };
+    group.net += line.net;
+    groups.set(key, group);
+  }
+  const rows = [...groups.values()].filter((group) => group.net > 0);
+  const parts = expectOk(
+    split(
+      over,
+      rows.map((row) => row.net),
+    ),
+  );
+  return rows
+    .map((row, index) => ({ category: row.category, rate: row.rate, net: parts[index]! }))
+    .filter((row) => row.net !== 0);
+}

@@ -1,0 +1,131 @@
+/** How far a right reaches. */
+export type Reach = 'own' | 'team' | 'firm';
+
+/**
+ * The single rights. Billing rates and values, pay, and cost with margin are three separate ones:
+ * holding one says nothing about the others.
+ */
+export const PERMISSIONS = [
+  'time.record',
+  'time.read',
+  'time.correct',
+  'time.review',
+  'work.read',
+  'values.read',
+  'cost.read',
+  'pay.read',
+  'entries.price',
+  'invoices.read',
+  'invoices.issue',
+  'payments.record',
+  'results.read',
+  'history.read',
+] as const;
+
+export type Permission = (typeof PERMISSIONS)[number];
+
+export const ROLES = ['owner', 'manager', 'bookkeeper', 'staff'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** A right with its reach. */
+export type Rights = Readonly<Partial<Record<Permission, Reach>>>;
+
+/** What each role may do. A person with several roles has the widest reach of each right. */
+export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
+  owner: {
+    'time.record': 'own',
+    'time.read': 'firm',
+    'time.correct': 'firm',
+    'time.review': 'firm',
+    'work.read': 'firm',
+    'values.read': 'firm',
+    'cost.read': 'firm',
+    'pay.read': 'firm',
+    'entries.price': 'firm',
+    'invoices.read': 'firm',
+    'invoices.issue': 'firm',
+    'payments.record': 'firm',
+    'results.read': 'firm',
+    'history.read': 'firm',
+  },
+  manager: {
+    'time.record': 'own',
+    'time.read': 'team',
+    'time.correct': 'team',
+    'time.review': 'team',
+    'work.read': 'firm',
+    'values.read': 'team',
+    'cost.read': 'team',
+    'entries.price': 'team',
+    'invoices.read': 'team',
+    'results.read': 'team',
+    'history.read': 'team',
+  },
+  bookkeeper: {
+    'time.record': 'own',
+    'time.read': 'firm',
+    'work.read': 'firm',
+    'values.read': 'firm',
+    'cost.read': 'firm',
+    'pay.read': 'firm',
+    'entries.price': 'firm',
+    'invoices.read': 'firm',
+    'invoices.issue': 'firm',
+    'payments.record': 'firm',
+    'results.read': 'firm',
+    'history.read': 'firm',
+  },
+  staff: {
+    'time.record': 'own',
+    'time.read': 'own',
+    'work.read': 'own',
+    'results.read': 'own',
+    'history.read': 'own',
+  },
+};
+
+const order: readonly Reach[] = ['own', 'team', 'firm'];
+
+/** The widest of two reaches. */
+export function widest(a: Reach | undefined, b: Reach | undefined): Reach | undefined {
+  if (!a || !b) return a ?? b;
+  return order.indexOf(a) >= order.indexOf(b) ? a : b;
+}
+
+/** The rights of somebody with these roles. */
+export function rightsOf(roles: readonly Role[]): Rights {
+  const rights: Partial<Record<Permission, Reach>> = {};
+  for (const role of roles) {
+    for (const permission of PERMISSIONS) {
+      const reach = widest(rights[permission], ROLE_RIGHTS[role][permission]);
+      if (reach) rights[permission] = reach;
+    }
+  }
+  return rights;
+}
+
+/** Whose the thing is that a right is asked about. */
+export interface Subject {
+  readonly personId: string | null;
+  readonly managerId?: string | null;
+}
+
+/** Who asks: the person, and the people of the teams that this person leads. */
+export interface Asker {
+  readonly personId: string;
+  readonly teamPeople: ReadonlySet<string>;
+}
+
+/**
+ * Whether a reach covers a subject. The database has the same predicate as `within_reach`; a team's
+ * reach holds the people of the teams one leads and the work on projects one manages.
+ */
+export function covers(reach: Reach | undefined, asker: Asker, subject: Subject): boolean {
+  if (!reach) return false;
+  if (reach === 'firm') return true;
+  if (subject.personId === asker.personId) return true;
+  if (reach === 'own') return false;
+  return (
+    (subject.personId !== null && asker.teamPeople.has(subject.personId)) || subject.managerId === asker.personId
+  );
+}

@@ -1,0 +1,54 @@
+import { Result, fail, ok } from '../firm/result';
+import { Stage, moveStage } from './stage';
+
+/** An entry as a decision needs it. */
+export interface DecidableEntry {
+  readonly id: string;
+  readonly version: number;
+  readonly stage: Stage;
+  readonly personId: string;
+  readonly billedQuantity: number;
+  readonly reserved: boolean;
+}
+
+export type DecisionFailure =
+  'own-time' | 'entry-changed' | 'entry-missing' | 'stage-not-possible' | 'entry-billed' | 'entry-in-draft' | 'reason-missing';
+
+export type Outcome = 'approve' | 'return' | 'reopen';
+
+/** What the reviewer looked at: the id and the version on the screen. */
+export interface Seen {
+  readonly id: string;
+  readonly version: number;
+}
+
+/**
+ * Decides on entries: all of them or none. Nobody decides on their own time; a return and a re-opening
+ * carry a reason; what has been billed or stands in a draft is not re-opened.
+ * @param entries as they are now, locked
+ * @param seen    as the reviewer saw them; a different version is refused
+ * @returns the new stage of each entry
+ */
+export function decide(
+  outcome: Outcome,
+  entries: readonly DecidableEntry[],
+  seen: readonly Seen[],
+  decider: string,
+  reason: string | null,
+): Result<{ id: string; stage: Stage }[], DecisionFailure> {
+  if (outcome !== 'approve' && !reason?.trim()) return fail('reason-missing');
+  const now = new Map(entries.map((entry) => [entry.id, entry]));
+  const decided: { id: string; stage: Stage }[] = [];
+  for (const { id, version } of seen) {
+    const entry = now.get(id);
+    if (!entry) return fail('entry-missing', { id });
+    if (entry.personId === decider) return fail('own-time', { id });
+    if (entry.version !== version) return fail('entry-changed', { id });
+    if (outcome === 'reopen' && entry.billedQuantity !== 0) return fail('entry-billed', { id });
+    if (outcome === 'reopen' && entry.reserved) return fail('entry-in-draft', { id });
+    const moved = moveStage(entry.stage, outcome);
+    if (!moved.ok) return fail('stage-not-possible', { id, stage: entry.stage });
+    decided.push({ id, stage: moved.value });
+  }
+  return ok(decided);
+}

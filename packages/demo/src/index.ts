@@ -1,0 +1,1 @@
+export { isEmpty, loadDemo } from './load';

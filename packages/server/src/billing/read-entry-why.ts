@@ -1,0 +1,51 @@
+import { RateRule, tellingLosers } from '@yellowwood/core';
+import { EntryWhy, RateRuleSeen } from '@yellowwood/contracts';
+import { Context, may } from '../platform/context';
+import { problem } from '../platform/problem';
+import { ledgerDays } from '../time/queries.queries';
+import { entriesById } from '../time/select-entries';
+import { rulesInWords, sharesOfEntry } from './queries.queries';
+import { valuationBasis } from './value-entries';
+
+/** Why an entry has its billable time, its rate and its value: the trace of its valuation. */
+export async function readEntryWhy(context: Context, id: string): Promise<EntryWhy> {
+  const [entry] = await entriesById(context, [id]);
+  if (!entry) throw problem('entry-unknown');
+  const rows = await ledgerDays.run({ people: [entry.personId], dates: [entry.date] }, context.tx);
+  const row = rows.find((one) => one.id === id)!;
+  const values = may(context, 'values.read');
+  const day = rows.filter((one) => one.kind === 'time').map((one) => ({ ...one, typedRate: one.rateSource === 'typed' ? one.rate : null }));
+  const valuation = (await valuationBasis(context, day)).value(day).get(id);
+  const base = { entry, recorded: entry.quantity, billable: row.billableQuantity, method: valuation?.method ?? null };
+  if (!valuation || entry.kind !== 'time') return { ...base, rounding: null, rate: null, winner: null, losers: [], value: null, cost: null, billed: [] };
+  const losers = tellingLosers(valuation.resolution, valuation.work);
+  const winner = valuation.resolution.winner;
+  const words = values ? await inWords(context, [...(winner ? [winner] : []), ...losers.map((loser) => loser.rule)]) : new Map<string, RateRuleSeen>();
+  const charged = row.billingState === 'to bill' || row.rate !== null;
+  return {
+    ...base,
+    rounding: charged && valuation.rounding ? { ...valuation.rounding, byMinimum: valuation.rounded.byMinimum } : null,
+    rate: values && row.rate !== null ? { rate: row.rate, currency: row.valueCurrency!, source: row.rateSource as 'rule', reason: row.rateReason } : null,
+    winner: winner && charged ? (words.get(winner.id) ?? null) : null,
+    losers: values && charged ? losers.map((loser) => ({ rule: words.get(loser.rule.id)!, reason: loser.reason })) : [],
+    value: values && row.valueMinor !== null && row.valueCurrency ? { minor: row.valueMinor, currency: row.valueCurrency } : null,
+    cost:
+      may(context, 'pay.read') && valuation.loaded && row.costMinor !== null
+        ? { minor: row.costMinor, currency: context.firm.currency, pay: valuation.loaded.pay, overhead: valuation.loaded.overhead }
+        : null,
+    billed: values ? await sharesOfEntry.run({ entry: id }, context.tx) : [],
+  };
+}
+
+async function inWords(context: Context, rules: readonly RateRule[]): Promise<Map<string, RateRuleSeen>> {
+  const rows = await rulesInWords.run({ ids: rules.map((rule) => rule.id) }, context.tx);
+  return new Map(
+    rows.map((row) => {
+      const rule = rules.find((one) => one.id === row.id)!;
+      const labour = [row.person ?? row.position, row.service?.toLowerCase()].filter(Boolean).join(', ') || 'Any labour';
+      const scope = row.task ?? row.project ?? row.client ?? 'the whole firm';
+      const { id, rate, currency, validFrom, validTo } = rule;
+      return [id, { id, names: `${labour} on ${scope}`, rate, currency, validFrom, validTo }];
+    }),
+  );
+}

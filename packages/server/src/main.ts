@@ -1,0 +1,17 @@
+import { buildApp } from './app';
+import { ServerClock } from './platform/clock';
+import { readConfiguration } from './platform/configuration';
+import { openDatabase } from './platform/database';
+
+const configuration = readConfiguration();
+const database = openDatabase(configuration.databaseUrl);
+const app = buildApp(configuration, database, new ServerClock(configuration.clockStart));
+const server = app.listen(configuration.port, '127.0.0.1', () => process.send?.({ listening: configuration.port }));
+
+function stop(): void {
+  server.close(() => void database.end().then(() => process.exit(0)));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 5000).unref();
+}
+process.on('SIGTERM', stop);
+process.on('SIGINT', stop);

@@ -1,0 +1,16 @@
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { runner } from 'node-pg-migrate';
+
+const url = process.env['DATABASE_ADMIN_URL'];
+if (!url) throw new Error('The environment variable DATABASE_ADMIN_URL is missing; `npm start` sets it.');
+
+// Under an advisory lock, each file in its own transaction, forward only.
+await runner({
+  databaseUrl: url,
+  dir: path.join(path.dirname(fileURLToPath(import.meta.url)), '../migrations'),
+  direction: 'up',
+  migrationsTable: 'migration',
+  singleTransaction: false,
+  log: () => undefined,
+});

@@ -1,0 +1,107 @@
+import { InstantText, Permission, Reach, Rights, Role, dateIn, rightsOf } from '@yellowwood/core';
+import { Tx } from './database';
+import { problem } from './problem';
+
+/** The firm of a request, as far as every use case may need it. */
+export interface FirmFacts {
+  readonly id: string;
+  readonly slug: string;
+  readonly name: string;
+  readonly currency: string;
+  readonly zone: string;
+  readonly dayMaximum: number;
+  readonly weekMaximum: number;
+  readonly gapTolerance: number;
+}
+
+/** Who asks. */
+export interface Actor {
+  readonly accountId: string | null;
+  readonly personId: string;
+  readonly name: string;
+  readonly zone: string;
+  readonly positionName: string | null;
+  readonly roles: readonly Role[];
+  readonly rights: Rights;
+}
+
+/** Everything that a use case works with: one transaction, one firm, one person, one moment. */
+export interface Context {
+  readonly tx: Tx;
+  readonly firm: FirmFacts;
+  readonly actor: Actor;
+  readonly now: InstantText;
+  readonly requestId: string;
+  readonly source: 'web' | 'demo' | 'test';
+}
+
+/** Today where the person is. */
+export function today(context: Context): string {
+  return dateIn(context.actor.zone, context.now);
+}
+
+/** The reach of a right. @throws the problem `right-missing` */
+export function reachOf(context: Context, permission: Permission): Reach {
+  const reach = context.actor.rights[permission];
+  if (!reach) throw problem('right-missing');
+  return reach;
+}
+
+/** Whether the person has a right at all. */
+export function may(context: Context, permission: Permission): boolean {
+  return context.actor.rights[permission] !== undefined;
+}
+
+/**
+ * Opens a firm for the rest of the transaction: from here on row-level security shows this firm alone.
+ * @throws the problem `firm-unknown`, also when the firm exists and the account does not belong to it
+ */
+export async function enterFirm(
+  tx: Tx,
+  slug: string,
+  accountId: string,
+  rest: Pick<Context, 'now' | 'requestId' | 'source'>,
+): Promise<Context> {
+  const found = await tx.query<EnteredRow>({ name: 'enter-firm', text: 'select * from enter_firm($1, $2)', values: [slug, accountId] });
+  const row = found.rows[0];
+  if (!row) throw problem('firm-unknown');
+  const roles = row.roles as Role[];
+  return {
+    ...rest,
+    tx,
+    firm: {
+      id: row.firm_id,
+      slug,
+      name: row.name,
+      currency: row.currency,
+      zone: row.zone,
+      dayMaximum: row.day_maximum,
+      weekMaximum: row.week_maximum,
+      gapTolerance: row.gap_tolerance,
+    },
+    actor: {
+      accountId,
+      personId: row.person_id,
+      name: row.person_name,
+      zone: row.person_zone,
+      positionName: row.position_name,
+      roles,
+      rights: rightsOf(roles),
+    },
+  };
+}
+
+interface EnteredRow {
+  firm_id: string;
+  name: string;
+  currency: string;
+  zone: string;
+  day_maximum: number;
+  week_maximum: number;
+  gap_tolerance: number;
+  person_id: string;
+  person_name: string;
+  person_zone: string;
+  position_name: string | null;
+  roles: string[];
+}

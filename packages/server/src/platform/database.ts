@@ -1,0 +1,60 @@
+import pg from 'pg';
+
+// Dates stay text, 64-bit whole numbers and their sums become numbers and are refused where a number
+// cannot hold them exactly, instants are RFC 3339 in UTC.
+function wholeNumber(text: string): number {
+  const value = Number(text);
+  if (!Number.isSafeInteger(value)) throw new RangeError(`the database returned ${text}, which is too large`);
+  return value;
+}
+pg.types.setTypeParser(20, wholeNumber);
+pg.types.setTypeParser(1700, wholeNumber);
+pg.types.setTypeParser(1082, (text) => text);
+pg.types.setTypeParser(1184, (text) => new Date(text).toISOString());
+
+/** A connection inside one transaction, as queries take it. */
+export type Tx = pg.PoolClient;
+
+export type Database = pg.Pool;
+
+/** Opens the pool of the application's role. */
+export function openDatabase(url: string, max = 16): Database {
+  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: 10_000 });
+  // A connection that breaks while idle (the database was restarted) must not end the process.
+  pool.on('error', () => undefined);
+  return pool;
+}
+
+const RETRY = new Set(['40001', '40P01']);
+
+/** Whether the database gave the transaction up because of others, so that it may be tried again. */
+function giveUp(error: unknown): boolean {
+  return RETRY.has((error as { code?: string }).code ?? '');
+}
+
+/** A transaction that only reads, and reads one moment. */
+export const READ = 'begin isolation level repeatable read read only';
+export const WRITE = 'begin';
+
+/**
+ * Runs work in one transaction: committed when it returns, rolled back when it throws. Deadlocks are
+ * retried three times.
+ */
+export async function transaction<T>(database: Database, begin: string, work: (tx: Tx) => Promise<T>): Promise<T> {
+  for (let attempt = 1; ; attempt += 1) {
+    const tx = await database.connect();
+    let broken: Error | undefined;
+    try {
+      await tx.query(begin);
+      const answer = await work(tx);
+      await tx.query('commit');
+      return answer;
+    } catch (error) {
+      await tx.query('rollback').catch((failure: Error) => (broken = failure));
+      if (!giveUp(error) || attempt > 3) throw error;
+    } finally {
+      // A connection that cannot roll back is thrown away, not handed to the next request.
+      tx.release(broken);
+    }
+  }
+}

@@ -1,0 +1,125 @@
+import { createHash } from 'node:crypto';
+import type { Express, NextFunction, Request, Response } from 'express';
+import { AnswerOf, BodyOf, Endpoint, ParamsOf, QueryOf } from '@yellowwood/contracts';
+import { Clock } from './clock';
+import { Context, enterFirm } from './context';
+import { Database, READ, WRITE, transaction } from './database';
+import { problem } from './problem';
+import { check, compileChecks } from './validation';
+
+/** A request that has passed its contract. */
+export interface Input<E> {
+  readonly params: ParamsOf<E>;
+  readonly query: QueryOf<E>;
+  readonly body: BodyOf<E>;
+  /** The version that was seen, for changes; zero otherwise. */
+  readonly version: number;
+}
+
+export type Handler<E> = (context: Context, input: Input<E>) => Promise<AnswerOf<E>>;
+
+export interface Platform {
+  readonly app: Express;
+  readonly database: Database;
+  readonly clock: Clock;
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+function versionSeen(request: Request): number {
+  const header = request.headers['if-match'];
+  if (!header) throw problem('version-missing');
+  const match = /^"?(\d{1,9})"?$/.exec(header);
+  if (!match) throw problem('version-missing');
+  return Number(match[1]);
+}
+
+/** The key under which a repeated request is recognised: the thing's own id, or the command's key. */
+function replayKey(endpoint: Endpoint, request: Request, body: unknown): string | null {
+  if (endpoint.kind === 'create') return `${endpoint.name} ${(body as { id: string }).id}`;
+  if (endpoint.kind !== 'command') return null;
+  const key = request.headers['idempotency-key'];
+  if (typeof key !== 'string' || !UUID.test(key)) throw problem('idempotency-key-missing');
+  return key;
+}
+
+function digest(endpoint: Endpoint, request: Request, body: unknown): string {
+  return createHash('sha256')
+    .update(JSON.stringify([endpoint.name, request.params, body]))
+    .digest('hex');
+}
+
+/**
+ * The answer of an earlier, equal request, if there was one.
+ * @throws the problem `different-body` when the key was used with another content
+ */
+async function replayed(context: Context, key: string, hash: string): Promise<{ answer: unknown } | null> {
+  const found = await context.tx.query<{ body_hash: string; answer: unknown }>({
+    name: 'replayed',
+    text: 'select body_hash, answer from replay where firm_id = $1 and account_id = $2 and key = $3',
+    values: [context.firm.id, context.actor.accountId, key],
+  });
+  const row = found.rows[0];
+  if (!row) return null;
+  if (row.body_hash !== hash) throw problem('different-body');
+  return { answer: row.answer };
+}
+
+async function remember(context: Context, key: string, hash: string, answer: unknown): Promise<void> {
+  await context.tx.query({
+    name: 'remember',
+    text: 'insert into replay (firm_id, account_id, key, body_hash, status, answer) values ($1, $2, $3, $4, 200, $5)',
+    values: [context.firm.id, context.actor.accountId, key, hash, JSON.stringify(answer)],
+  });
+}
+
+// Two equal requests at one moment: the second one's memory collides, it starts over and finds the first.
+const isReplayCollision = (error: unknown) => (error as { constraint?: string }).constraint === 'replay_pkey';
+
+/** An endpoint of any shape, as mounting and describing see it. */
+export type AnyEndpoint = Endpoint;
+
+/**
+ * Mounts an endpoint of a firm: contract, sign-in, firm, right, replay, one transaction, answer. This
+ * is the only way from a request to a use case.
+ */
+export function mount<E extends AnyEndpoint>(platform: Platform, endpoint: E, handler: Handler<E>): void {
+  const checks = compileChecks(endpoint);
+  const begin = endpoint.kind === 'read' ? READ : WRITE;
+  const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
+  platform.app[method](`/api${endpoint.path}`, async (request: Request, response: Response, next: NextFunction) => {
+    try {
+      const accountId = request.session.accountId;
+      if (!accountId) throw problem('not-signed-in');
+      const body: unknown = request.body ?? null;
+      check(checks.params, '/path', request.params);
+      check(checks.query, '/query', request.query);
+      check(checks.body, '', body);
+      const version = endpoint.kind === 'change' ? versionSeen(request) : 0;
+      const key = replayKey(endpoint, request, body);
+      const hash = key ? digest(endpoint, request, body) : '';
+      const once = () =>
+        transaction(platform.database, begin, async (tx) => {
+          const context = await enterFirm(tx, String(request.params['firm']), accountId, {
+            now: platform.clock.now(),
+            requestId: request.requestId,
+            source: 'web',
+          });
+          if (endpoint.permission && !context.actor.rights[endpoint.permission]) throw problem('right-missing');
+          const earlier = key ? await replayed(context, key, hash) : null;
+          if (earlier) return earlier.answer;
+          const input = { params: request.params, query: request.query, body, version } as unknown as Input<E>;
+          const answer = await handler(context, input);
+          if (key) await remember(context, key, hash, answer ?? null);
+          return answer;
+        });
+      const answer = await once().catch((error: unknown) => {
+        if (isReplayCollision(error)) return once();
+        throw error;
+      });
+      response.set('Cache-Control', 'no-cache, private').json(answer ?? null);
+    } catch (error) {
+      next(error);
+    }
+  });
+}

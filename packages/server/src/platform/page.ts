@@ -1,0 +1,35 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Express, Request, Response } from 'express';
+import expressStaticGzip from 'express-static-gzip';
+
+/** Serves the built page. Every address that is not a file answers with the page itself. */
+export function servePage(app: Express, webRoot: string): void {
+  app.use(
+    expressStaticGzip(webRoot, {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      index: false,
+      serveStatic: {
+        // File names carry a hash of their content.
+        setHeaders: (response, file) => {
+          response.setHeader('Cache-Control', /-[A-Z0-9]{8}\./.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache');
+        },
+      },
+    }),
+  );
+  const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
+  app.get(/^\/(?!api\/).*/, (request: Request, response: Response) => {
+    const theme = themeOf(request);
+    response
+      .type('html')
+      .set('Cache-Control', 'no-store')
+      .send(html.replaceAll('NONCE', response.locals['nonce']).replace('data-theme="system"', `data-theme="${theme}"`));
+  });
+}
+
+// The theme stands in the page itself, so that nothing flashes while scripts load.
+function themeOf(request: Request): string {
+  const match = /(?:^|;\s*)theme=(light|dark|system)(?:;|$)/.exec(request.headers.cookie ?? '');
+  return match?.[1] ?? 'system';
+}

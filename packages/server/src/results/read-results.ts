@@ -1,0 +1,158 @@
+import { Minor, RolledUp, TreeNode, minor, ratio, revenueEarned, rollUp, moneyText } from '@yellowwood/core';
+import { ResultRow, Results } from '@yellowwood/contracts';
+import { Context, may, reachOf } from '../platform/context';
+import { ScopeFilter, resolveScope, scopeParameters } from '../work/scope';
+import { ResultBasis, Span, TO_DATE, earningsOf, moneyOf, readBasis } from './figures';
+import { IResultTasksResult, monthSums, ownHours, resultTasks } from './queries.queries';
+
+interface NodeFigures extends Record<string, number> {
+  seconds: number;
+  billable: number;
+  cost: number;
+}
+const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0 };
+
+/** Hours, cost, value and margin of the firm, a client, a project or a task, within the reader's rights. */
+export async function readResults(context: Context, scopeText: string | undefined, from: string | undefined, to: string | undefined): Promise<Results> {
+  const scope = await resolveScope(context, scopeText);
+  const span: Span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
+  const basis = await readBasis(context, scope, span);
+  const tasks = await resultTasks.run({ projects: basis.nodes.map((node) => node.projectId) }, context.tx);
+  const tree = treeOf(basis, tasks);
+  const money = may(context, 'values.read');
+  const cost = may(context, 'cost.read');
+  const top = topOf(basis, tasks, tree, scope);
+  const rows = rowsOf(basis, tasks, tree, scope, money, cost);
+  const budget = scope.kind === 'task' ? (tasks.find((task) => task.id === scope.id)?.budget ?? 0) : basis.nodes.reduce((sum, node) => sum + node.budget, 0);
+  const earned = money && cost ? earningsOf(basis, basis.capped) : null;
+  const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
+  return {
+    scope: scope.text,
+    name: nameOf(basis, tasks, scope),
+    agreement: project ? agreementText(project, money) : null,
+    limit: money && project?.limit ? limitFigure(basis, project.limit, project.currency!) : null,
+    hours: top,
+    money: money ? moneyOf(basis, () => true, basis.capped) : null,
+    cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
+    rows,
+    series: earned ? await seriesOf(context, scope, span, basis) : null,
+    own: reachOf(context, 'results.read') === 'own' ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx) : null,
+  };
+}
+
+function nameOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], scope: ScopeFilter): string {
+  const first = basis.nodes[0];
+  if (scope.kind === 'all') return 'All work';
+  if (scope.kind === 'client') return first!.clientName!;
+  if (scope.kind === 'department') return first!.departmentName!;
+  return scope.kind === 'project' ? first!.name : tasks.find((task) => task.id === scope.id)!.name;
+}
+
+function agreementText(node: ResultBasis['nodes'][number], money: boolean): string {
+  if (!node.method) return 'no agreement';
+  return node.limit !== null && money ? `${node.method}, up to ${moneyText(minor(node.limit), node.currency!)}` : node.method;
+}
+
+function limitFigure(basis: ResultBasis, limit: number, currency: string): Results['limit'] {
+  const billed = basis.billed.reduce((sum, row) => sum + row.amount, 0);
+  return { currency, limit, used: ratio(billed, limit) };
+}
+
+type Tree = Map<string, RolledUp<NodeFigures>>;
+
+/** Clients or departments, their projects, and the tasks below, rolled up. */
+function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree {
+  const own = new Map<string, NodeFigures>();
+  for (const row of basis.sums) {
+    const id = row.taskId ?? row.projectId;
+    const found = own.get(id) ?? { ...NOTHING };
+    own.set(id, { seconds: found.seconds + row.seconds, billable: found.billable + row.billable, cost: found.cost + row.cost });
+  }
+  const nodes: TreeNode<NodeFigures>[] = tasks.map((task) => ({ id: task.id, parentId: task.parentId ?? task.projectId, own: own.get(task.id) ?? NOTHING }));
+  const homes = new Set<string>();
+  for (const node of basis.nodes) {
+    const home = node.clientId ?? node.departmentId!;
+    homes.add(home);
+    nodes.push({ id: node.projectId, parentId: home, own: own.get(node.projectId) ?? NOTHING });
+  }
+  homes.forEach((id) => nodes.push({ id, parentId: null, own: NOTHING }));
+  return rollUp(nodes, NOTHING);
+}
+
+function hours(figures: RolledUp<NodeFigures> | undefined, estimate: number) {
+  return { own: figures?.own.seconds ?? 0, below: figures?.below.seconds ?? 0, total: figures?.total.seconds ?? 0, estimate, billable: figures?.total.billable ?? 0 };
+}
+
+function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter): Results['hours'] {
+  if (scope.kind === 'task') return hours(tree.get(scope.id!), tasks.find((task) => task.id === scope.id)!.estimate);
+  const estimate = basis.nodes.reduce((sum, node) => sum + node.estimate, 0);
+  if (scope.kind !== 'all') return hours(tree.get(scope.id!), estimate);
+  const total = basis.sums.reduce((sum, row) => sum + row.seconds, 0);
+  return { own: 0, below: total, total, estimate, billable: basis.sums.reduce((sum, row) => sum + row.billable, 0) };
+}
+
+/** The rows below the scope: projects of the firm or a client, tasks of a project or task. */
+function rowsOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter, money: boolean, cost: boolean): ResultRow[] {
+  const row = (id: string, kind: ResultRow['kind'], parentId: string | null, name: string, estimate: number, budget: number, belongs: (one: { projectId: string; taskId: string | null }) => boolean): ResultRow => {
+    const figures = tree.get(id);
+    return {
+      id, kind, parentId, name,
+      hours: hours(figures, estimate),
+      cost: cost ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget } : null,
+      money: money ? moneyOf(basis, belongs, kind === 'project') : null,
+    };
+  };
+  if (scope.kind === 'project' || scope.kind === 'task') {
+    const below = descendants(tasks);
+    const shown = scope.kind === 'project' ? tasks : tasks.filter((task) => scope.tasks.includes(task.id));
+    return shown.map((task) => {
+      const inside = below.get(task.id)!;
+      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, (one) => one.taskId !== null && inside.has(one.taskId));
+    });
+  }
+  return basis.nodes.map((node) => row(node.projectId, 'project', node.clientId ?? node.departmentId, node.name, node.estimate, node.budget, (one) => one.projectId === node.projectId));
+}
+
+/** For every task, itself and all tasks below it. */
+function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<string>> {
+  const sets = new Map(tasks.map((task) => [task.id, new Set([task.id])]));
+  const parents = new Map(tasks.map((task) => [task.id, task.parentId]));
+  for (const task of tasks) for (let up = task.parentId; up; up = parents.get(up) ?? null) sets.get(up)?.add(task.id);
+  return sets;
+}
+
+/**
+ * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more
+ * or less than the value of its time counts as earned from its date on; a limit caps what is earned.
+ */
+async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
+  const rows = await monthSums.run({ reach: reachOf(context, 'results.read'), asker: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx);
+  const months = [...new Set([...rows.map((row) => row.month), ...basis.billed.map((row) => row.issuedOn.slice(0, 7))])].sort();
+  let cost = 0;
+  const value = new Map<string, number>();
+  const adjusted = new Map<string, number>();
+  const billed = new Map<string, number>();
+  let billedTotal = 0;
+  const add = (sums: Map<string, number>, key: string, amount: number) => sums.set(key, (sums.get(key) ?? 0) + amount);
+  return months.map((month) => {
+    for (const row of rows.filter((one) => one.month === month)) {
+      cost += row.cost;
+      if (row.currency) add(value, row.projectId, basis.exchange.toFirm(minor(row.value), row.currency, basis.today));
+    }
+    for (const row of basis.billed.filter((one) => one.issuedOn.slice(0, 7) === month)) {
+      const amount = basis.exchange.toFirm(minor(row.amount), row.currency, row.issuedOn);
+      add(billed, row.projectId, amount);
+      add(adjusted, row.projectId, amount - basis.exchange.toFirm(minor(row.standard), row.currency, basis.today));
+      billedTotal += amount;
+    }
+    let earned = 0;
+    for (const [project, amount] of value) {
+      const so = amount + (adjusted.get(project) ?? 0);
+      const node = basis.nodes.find((one) => one.projectId === project);
+      const limit = basis.capped && node?.limit && node.currency === context.firm.currency ? minor(node.limit) : null;
+      const inDocuments = minor(billed.get(project) ?? 0);
+      earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
+    }
+    return { month, cost: cost as Minor, earned, billed: billedTotal };
+  });
+}

@@ -1,0 +1,57 @@
+import { addDays, checkDay, clockIn, datesFrom, seconds } from '@yellowwood/core';
+import { Entry, Week } from '@yellowwood/contracts';
+import { Context, reachOf } from '../platform/context';
+import { problem } from '../platform/problem';
+import { plannedTime } from '../work/planned-time';
+import { peopleFacts, periodReturn, sheetOf, sheetRows, submissionsOf } from './queries.queries';
+import { entriesOfPeople } from './select-entries';
+
+/** A person's week: what is recorded, row by row and day by day, and where its submission stands. */
+export async function readWeek(context: Context, from: string, person: string | undefined): Promise<Week> {
+  const { tx, actor } = context;
+  const personId = person ?? actor.personId;
+  const [facts] = await peopleFacts.run({ reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] }, tx);
+  if (!facts) throw problem('person-unknown');
+  const to = addDays(from, 6);
+  const own = personId === actor.personId;
+  const entries = await entriesOfPeople(context, [personId], from, to);
+  const [sheet] = await sheetOf.run({ person: personId, from }, tx);
+  const planned = await plannedTime(tx, [personId], from, to);
+  const [whole] = sheet ? await periodReturn.run({ sheet: sheet.id }, tx) : [];
+  const state = (sheet?.state ?? 'open') as Week['state'];
+  return {
+    personId,
+    personName: facts.name,
+    from,
+    to,
+    zone: facts.zone,
+    timesheetId: sheet?.id ?? null,
+    state,
+    version: sheet?.version ?? null,
+    entries,
+    rows: sheet ? await sheetRows.run({ sheet: sheet.id }, tx) : [],
+    days: datesFrom(from, to).map((date) => dayOf(date, entries, planned(personId, date), facts.zone, context.firm.gapTolerance)),
+    dayMaximum: context.firm.dayMaximum,
+    submissions: sheet ? await submissionsOf.run({ sheet: sheet.id }, tx) : [],
+    returned: whole?.outcome === 'return' && state === 'open' ? { by: whole.by, at: whole.at, reason: whole.reason } : null,
+    may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
+  };
+}
+
+function dayOf(date: string, entries: readonly Entry[], planned: { seconds: number; dayStart: string; dayEnd: string }, zone: string, tolerance: number): Week['days'][number] {
+  const own = entries.filter((entry) => entry.date === date && entry.kind === 'time');
+  const check = checkDay(
+    own.map((entry) => ({ id: entry.id, worked: seconds(entry.quantity), startAt: entry.startAt, endAt: entry.endAt })),
+    { date, zone, start: planned.dayStart, end: planned.dayEnd, planned: seconds(planned.seconds) },
+    seconds(tolerance),
+  );
+  return {
+    date,
+    planned: planned.seconds,
+    dayStart: planned.dayStart,
+    dayEnd: planned.dayEnd,
+    recorded: check.recorded,
+    gaps: check.gaps.map((gap) => ({ ...gap, startClock: clockIn(zone, gap.startAt), endClock: clockIn(zone, gap.endAt) })),
+    overlaps: check.overlaps.map(({ first, second }) => ({ first, second })),
+  };
+}

@@ -1,0 +1,55 @@
+import { weekOf } from '@yellowwood/core';
+import { endpoints } from '@yellowwood/contracts';
+import { Platform, mount } from '../platform/mount';
+import { problem } from '../platform/problem';
+import { readWeek } from './read-week';
+import { restoreEntry } from './restore-entry';
+import { addRow, bringRows, removeRow } from './sheet-rows';
+import { changeTimer, discardTimer, pauseTimer, readTimers, resumeTimer, startTimer, stopTimer } from './timers';
+import { writeEntries } from './write-entries';
+
+/** The first day of a week in an address. @throws `request-invalid` for another day of the week */
+export function mondayOf(date: string): string {
+  if (weekOf(date).from !== date) throw problem('request-invalid', {}, { fields: [{ path: '/path/from', message: 'must be a Monday' }] });
+  return date;
+}
+
+/** Recording: entries, weeks, timers. */
+export function timeRoutes(platform: Platform): void {
+  mount(platform, endpoints.readWeek, (context, { params, query }) => readWeek(context, mondayOf(params.from), query.person));
+
+  mount(platform, endpoints.createEntry, async (context, { body }) => {
+    const [entry] = await writeEntries(context, { create: [{ entry: body, origin: body.origin }], change: [], remove: [], action: 'entry recorded', stale: 'version-stale' });
+    return entry!;
+  });
+  mount(platform, endpoints.changeEntry, async (context, { params, body, version }) => {
+    const [entry] = await writeEntries(context, { create: [], change: [{ id: params.id, version, change: body }], remove: [], action: 'entry changed', stale: 'version-stale' });
+    return entry!;
+  });
+  mount(platform, endpoints.deleteEntry, async (context, { params, version }) => {
+    await writeEntries(context, { create: [], change: [], remove: [{ id: params.id, version }], action: 'entry deleted', stale: 'version-stale' });
+    return null;
+  });
+  mount(platform, endpoints.restoreEntry, (context, { params }) => restoreEntry(context, params.id));
+  mount(platform, endpoints.changeEntries, async (context, { body }) => ({
+    entries: await writeEntries(context, {
+      create: body.create.map((entry) => ({ entry, origin: entry.origin })),
+      change: body.change,
+      remove: body.remove,
+      action: 'entries changed',
+      stale: 'entries-stale',
+    }),
+  }));
+
+  mount(platform, endpoints.bringRows, (context, { params, body }) => bringRows(context, mondayOf(params.from), body.withHours));
+  mount(platform, endpoints.addRow, (context, { params, body }) => addRow(context, mondayOf(params.from), body));
+  mount(platform, endpoints.removeRow, (context, { params, body }) => removeRow(context, mondayOf(params.from), body));
+
+  mount(platform, endpoints.readTimers, (context) => readTimers(context));
+  mount(platform, endpoints.startTimer, (context, { body }) => startTimer(context, body));
+  mount(platform, endpoints.changeTimer, (context, { params, body, version }) => changeTimer(context, params.id, version, body));
+  mount(platform, endpoints.pauseTimer, (context, { params }) => pauseTimer(context, params.id));
+  mount(platform, endpoints.resumeTimer, (context, { params, body }) => resumeTimer(context, params.id, body.others));
+  mount(platform, endpoints.stopTimer, (context, { params }) => stopTimer(context, params.id));
+  mount(platform, endpoints.discardTimer, (context, { params }) => discardTimer(context, params.id));
+}

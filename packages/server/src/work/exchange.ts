@@ -1,0 +1,27 @@
+import { DateText, Minor, convert } from '@yellowwood/core';
+import { Tx } from '../platform/database';
+import { problem } from '../platform/problem';
+import { exchangeRates } from './queries.queries';
+
+/** Converts amounts into the firm's currency at the stored rate of a date. */
+export interface Exchange {
+  /** @throws the problem `exchange-rate-missing` */
+  toFirm(amount: Minor, currency: string, on: DateText): Minor;
+  /** Ten-thousandths of the firm's unit for one of the other. */
+  rateOn(currency: string, on: DateText): number;
+}
+
+/** Reads the dated table of exchange rates. */
+export async function readExchange(tx: Tx, firmCurrency: string): Promise<Exchange> {
+  const rows = await exchangeRates.run(undefined, tx);
+  const rateOn = (currency: string, on: DateText): number => {
+    const row = rows.find((one) => one.currency === currency && one.validFrom <= on && (one.validTo === null || one.validTo >= on));
+    if (!row) throw problem('exchange-rate-missing', { currency, date: on });
+    return row.rate;
+  };
+  return {
+    rateOn,
+    toFirm: (amount, currency, on) =>
+      currency === firmCurrency ? amount : convert(amount, { from: currency, to: firmCurrency, rate: rateOn(currency, on) }),
+  };
+}

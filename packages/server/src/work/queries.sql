@@ -1,0 +1,84 @@
+/* @name clientsSeen */
+select c.id as "id!", c.name as "name!", c.currency as "currency!" from client c
+where exists (select 1 from projects_in_reach(:reach!, :asker!) p where p.client_id = c.id) order by c.name;
+
+/* @name departmentsSeen */
+select d.id as "id!", d.name as "name!" from department d
+where exists (select 1 from projects_in_reach(:reach!, :asker!) p where p.department_id = d.id) order by d.name;
+
+/* @name projectsSeen */
+select p.id as "id!", p.client_id as "clientId?", p.department_id as "departmentId?", p.name as "name!", p.code as "code!", p.tone as "tone!",
+  (p.state = 'open') as "open!", p.billable as "billable!", p.manager_id as "managerId!"
+from projects_in_reach(:reach!, :asker!) p order by p.name;
+
+/* @name tasksSeen */
+select t.id as "id!", t.project_id as "projectId!", t.parent_id as "parentId?", t.name as "name!", t.kind as "kind!", (t.state = 'open') as "open!"
+from task t join projects_in_reach(:reach!, :asker!) p on p.firm_id = t.firm_id and p.id = t.project_id
+order by t.project_id, t.place, t.name;
+
+/* @name servicesSeen */
+select id as "id!", code as "code!", name as "name!", kind as "kind!", billable as "billable!" from service order by name;
+
+/* @name scopeProjects */
+select p.id as "id!" from projects_in_reach(:reach!, :asker!) p
+where (:kind! = 'project' and p.id = :id!) or (:kind! = 'client' and p.client_id = :id!) or (:kind! = 'department' and p.department_id = :id!);
+
+/* @name scopeTask */
+with recursive below as (
+  select t.firm_id, t.id, t.project_id from task t join projects_in_reach(:reach!, :asker!) p on p.firm_id = t.firm_id and p.id = t.project_id where t.id = :id!
+  union all
+  select c.firm_id, c.id, c.project_id from task c join below b on c.firm_id = b.firm_id and c.parent_id = b.id
+)
+select id as "id!", project_id as "projectId!" from below;
+
+/* @name stageSums */
+select project_id as "projectId?", task_id as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity) as "seconds!"
+from entries_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4;
+
+/* @name ownPeriod */
+select coalesce(sum(quantity) filter (where kind = 'time'), 0) as "recorded!",
+  coalesce(sum(quantity) filter (where stage = 'recorded'), 0) as "open!"
+from entry where person_id = :person! and work_date between :from! and :to!
+  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!));
+
+/* @name openRecorded */
+select coalesce(sum(quantity), 0) as "open!"
+from entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'time' and work_date <= :to!
+  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!));
+
+/* @name returnedOwn */
+select count(*) as "count!" from entry e
+where e.person_id = :person! and e.stage = 'recorded'
+  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return';
+
+/* @name submittedInReach */
+select coalesce(sum(quantity), 0) as "submitted!", count(distinct person_id) as "people!", min(work_date) as "oldest?"
+from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and person_id <> :asker!
+  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!));
+
+/* @name ownReviewState */
+select t.state as "state!",
+  (select bool_and(e.stage not in ('recorded', 'submitted')) from entry e where e.firm_id = t.firm_id and e.person_id = t.person_id and e.work_date between t.period_from and t.period_to) as "approved?"
+from timesheet t where t.person_id = :person! and t.period_from = :from!;
+
+/* @name readyToBill */
+select value_currency as "currency!", sum(value_minor) filter (where rate is not null and hold_reason is null) as "minor?", min(work_date) filter (where rate is not null and hold_reason is null) as "oldest?",
+  count(*) filter (where rate is null) as "unpriced!"
+from entries_in_reach(:reach!, :asker!)
+where stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :upTo!
+  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
+group by 1;
+
+/* @name openInvoices */
+select i.currency as "currency!", sum(i.gross_minor - i.settled_minor) as "minor!", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as "late!"
+from invoice i
+where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
+  and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))
+group by 1 order by 1;
+
+/* @name scheduleOf */
+select person_id as "personId!", valid_from as "validFrom!", valid_to as "validTo?", planned as "planned!", day_start as "dayStart!", day_end as "dayEnd!"
+from schedule where person_id = any(:people!) and valid_from <= :to! and (valid_to is null or valid_to >= :from!) order by person_id, valid_from;
+
+/* @name exchangeRates */
+select currency as "currency!", rate as "rate!", valid_from as "validFrom!", valid_to as "validTo?" from exchange_rate order by currency, valid_from;

@@ -1,0 +1,68 @@
+import { HttpClient, HttpErrorResponse, HttpHeaders, HttpParams } from '@angular/common/http';
+import { Injectable, inject } from '@angular/core';
+import { firstValueFrom } from 'rxjs';
+import { v7 as newId } from 'uuid';
+import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, QueryOf } from '@yellowwood/contracts';
+import { Address } from '../state/address';
+import * as checks from './generated/checks';
+import { addresses } from './generated/endpoints';
+import { ProblemError } from './problem-error';
+
+/** What a call carries; each part only where the endpoint has it. */
+export interface CallOptions<N extends EndpointName> {
+  readonly params?: Partial<ParamsOf<Endpoints[N]>>;
+  readonly query?: QueryOf<Endpoints[N]>;
+  readonly body?: BodyOf<Endpoints[N]>;
+  /** The version that was seen, for changes. */
+  readonly version?: number;
+  /** Repeats an earlier command; otherwise each call is a command of its own. */
+  readonly key?: string;
+}
+
+const checkOf = checks as unknown as Readonly<Record<string, checks.Check | undefined>>;
+
+/** The only place that talks HTTP. Calls are typed by the contracts and checked before they are sent. */
+@Injectable({ providedIn: 'root' })
+export class Api {
+  private readonly http = inject(HttpClient);
+  private readonly address = inject(Address);
+
+  /** @throws ProblemError with the server's or the check's sentence */
+  async call<N extends EndpointName>(name: N, options: CallOptions<N> = {}): Promise<AnswerOf<Endpoints[N]>> {
+    const { method, path, kind } = addresses[name];
+    const body = options.body === undefined ? undefined : (options.body as unknown);
+    if (body !== undefined) this.check(name, body);
+    let headers = new HttpHeaders();
+    if (options.version !== undefined) headers = headers.set('If-Match', `"${options.version}"`);
+    if (kind === 'command') headers = headers.set('Idempotency-Key', options.key ?? newId());
+    const params: Record<string, unknown> = { firm: this.address.firm(), ...options.params };
+    const url = `/api${path.replace(/:(\w+)/g, (_, part: string) => encodeURIComponent(String(params[part])))}`;
+    const query = new HttpParams({ fromObject: Object.fromEntries(Object.entries(options.query ?? {}).filter(([, value]) => value !== undefined)) as Record<string, string> });
+    try {
+      return await firstValueFrom(this.http.request<AnswerOf<Endpoints[N]>>(method, url, { body, headers, params: query }));
+    } catch (error) {
+      throw asProblem(error);
+    }
+  }
+
+  private check(name: string, body: unknown): void {
+    const check = checkOf[name];
+    if (!check || check(body)) return;
+    const fields = (check.errors ?? []).map((error) => ({ path: error.instancePath, message: error.message ?? 'is not valid' }));
+    throw new ProblemError({ type: '/problems/request-invalid', title: 'The request is not valid', status: 400, detail: 'Mend what is marked and try again.', code: 'request-invalid', fields });
+  }
+}
+
+function asProblem(error: unknown): unknown {
+  if (!(error instanceof HttpErrorResponse) || error.status === 0) return error;
+  const body = typeof error.error === 'string' ? parse(error.error) : (error.error as unknown);
+  return typeof body === 'object' && body !== null && 'code' in body ? new ProblemError(body as Problem) : error;
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}

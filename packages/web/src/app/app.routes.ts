@@ -1,0 +1,58 @@
+import { inject } from '@angular/core';
+import { CanActivateFn, Router, Routes } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { filter, firstValueFrom } from 'rxjs';
+import { Api } from './api/api';
+import { ProblemError } from './api/problem-error';
+import { sessionActions, sessionFeature } from './state/session';
+
+/** Reads who is signed in once; sends everybody else to the sign-in page, with the way back. */
+const signedIn: CanActivateFn = async (_route, state) => {
+  const [store, router] = [inject(Store), inject(Router)];
+  const session = await sessionOf(store);
+  return session.account ? true : router.createUrlTree(['/sign-in'], { queryParams: state.url === '/' ? {} : { back: state.url } });
+};
+
+async function sessionOf(store: Store) {
+  store.dispatch(sessionActions.read());
+  return firstValueFrom(store.select(sessionFeature.selectSession).pipe(filter((session) => session !== null)));
+}
+
+/** The first firm of somebody who comes without naming one. */
+const toFirm: CanActivateFn = async () => {
+  const [store, router] = [inject(Store), inject(Router)];
+  const session = await sessionOf(store);
+  const first = session.firms[0];
+  return first ? router.createUrlTree(['/f', first.slug, 'record']) : router.createUrlTree(['/sign-in']);
+};
+
+/** Opens a firm: who one is there, with which rights. */
+const inFirm: CanActivateFn = async (route) => {
+  const [store, router, api] = [inject(Store), inject(Router), inject(Api)];
+  try {
+    const me = await api.call('readMe', { params: { firm: route.params['firm'] as string } });
+    store.dispatch(sessionActions.meRead({ me }));
+    return true;
+  } catch (error) {
+    return router.createUrlTree(['/sign-in'], { queryParams: error instanceof ProblemError && error.code === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {} });
+  }
+};
+
+export const routes: Routes = [
+  { path: 'sign-in', title: 'Sign in · Yellowwood', loadComponent: () => import('./sign-in/sign-in').then((m) => m.SignIn) },
+  {
+    path: 'f/:firm',
+    canActivate: [signedIn, inFirm],
+    loadComponent: () => import('./shell/shell').then((m) => m.Shell),
+    children: [
+      { path: 'record', title: 'Record · Yellowwood', loadComponent: () => import('./record/week').then((m) => m.WeekScreen) },
+      { path: 'review', title: 'Review · Yellowwood', loadComponent: () => import('./review/review').then((m) => m.ReviewScreen) },
+      { path: 'bill', title: 'Bill · Yellowwood', loadComponent: () => import('./bill/bill').then((m) => m.BillScreen) },
+      { path: 'collect', title: 'Collect · Yellowwood', loadComponent: () => import('./collect/collect').then((m) => m.CollectScreen) },
+      { path: 'results', title: 'Results · Yellowwood', loadComponent: () => import('./results/results').then((m) => m.ResultsScreen) },
+      { path: '**', redirectTo: 'record' },
+    ],
+  },
+  { path: '', pathMatch: 'full', canActivate: [signedIn, toFirm], children: [] },
+  { path: '**', redirectTo: '' },
+];

@@ -1,0 +1,276 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { Store } from '@ngrx/store';
+import { moneyText, minor, readAmount, shortDate } from '@yellowwood/core';
+import type { BillDesk, BillEntry, DraftPreview, DraftWish } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { Api } from '../api/api';
+import { sentenceOf } from '../api/problem-error';
+import { Address } from '../state/address';
+import { Refresh } from '../state/refresh';
+import { sessionFeature } from '../state/session';
+import { Ask } from '../ui/ask';
+import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
+import { loaded } from '../ui/loaded';
+import { Notices } from '../ui/notices';
+import { WorkNames } from '../ui/work-names';
+import { Paper } from './paper';
+
+interface Group {
+  readonly key: string;
+  readonly name: string;
+  readonly detail: string;
+  readonly entries: BillEntry[];
+}
+
+/** What can be billed to a client or project beside the document that it makes. */
+@Component({
+  selector: 'yw-bill-desk',
+  imports: [MatButton, MatCheckbox, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  templateUrl: './bill-desk.html',
+  styleUrl: './bill-desk.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BillDeskScreen {
+  private readonly api = inject(Api);
+  protected readonly address = inject(Address);
+  private readonly refresh = inject(Refresh);
+  private readonly notices = inject(Notices);
+  private readonly asking = inject(Ask);
+  protected readonly names = inject(WorkNames);
+  private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  /** Bills up to this date; until somebody chooses, to today. */
+  private readonly chosenDate = signal<string | null>(null);
+  protected readonly upTo = computed(() => this.chosenDate() ?? this.address.period()?.to ?? this.today());
+  protected readonly desk = loaded(() => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined), (query) => this.api.call('readBillDesk', { query }));
+  protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
+  protected readonly grouping = signal<'task' | 'entry'>('task');
+  /** Entries that somebody left out by hand. */
+  private readonly leftOut = signal<ReadonlySet<string>>(new Set());
+  protected readonly opened = signal<ReadonlySet<string>>(new Set());
+  protected readonly writeDowns = signal<ReadonlyMap<string, { minor: number; reason: string }>>(new Map());
+  private readonly texts = signal<ReadonlyMap<string, string>>(new Map());
+  protected readonly preview = signal<DraftPreview | null>(null);
+  protected readonly previewSentence = signal('');
+  protected readonly busy = signal(false);
+
+  protected readonly groups = computed((): Group[] => {
+    const groups = new Map<string, Group>();
+    for (const entry of this.desk.value()?.entries ?? []) {
+      const key = entry.holdReason ? 'held' : entry.rate === null ? 'unpriced' : `${entry.projectId} ${entry.taskId ?? ''}`;
+      const found = groups.get(key) ?? { key, name: this.groupName(entry), detail: key === 'held' || key === 'unpriced' ? '' : this.names.project(entry.projectId), entries: [] };
+      found.entries.push(entry);
+      groups.set(key, found);
+    }
+    return [...groups.values()].sort((a, b) => Number(a.key === 'held') + Number(a.key === 'unpriced') - Number(b.key === 'held') - Number(b.key === 'unpriced'));
+  });
+  protected readonly chosen = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && !this.leftOut().has(entry.id)));
+  protected readonly bars = computed(() => this.barsOf());
+  protected readonly title = computed(() => {
+    const desk = this.desk.value();
+    if (!desk) return '';
+    return desk.projects.length === 1 ? desk.projects[0]!.name : desk.clientName;
+  });
+  protected readonly subtitle = computed(() => {
+    const desk = this.desk.value();
+    if (!desk) return '';
+    const only = desk.projects.length === 1 ? desk.projects[0]! : null;
+    return only ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${moneyText(minor(only.limit), desk.currency)}` : ''}` : `${desk.projects.length} projects`;
+  });
+  protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
+
+  constructor() {
+    // A new scope starts a new document.
+    effect(() => {
+      this.address.scope();
+      untracked(() => {
+        this.leftOut.set(new Set());
+        this.writeDowns.set(new Map());
+        this.texts.set(new Map());
+        this.preview.set(null);
+      });
+    });
+    let turn = 0;
+    effect((onCleanup) => {
+      const wish = this.wish();
+      if (!this.mayIssue()) return;
+      turn += 1;
+      const own = turn;
+      if (!wish) return untracked(() => (this.preview.set(null), this.previewSentence.set('')));
+      // Several ticks in a row make one question.
+      const waiting = setTimeout(() => void this.ask(wish, () => own === turn), 120);
+      onCleanup(() => clearTimeout(waiting));
+    });
+  }
+
+  private async ask(wish: DraftWish, current: () => boolean): Promise<void> {
+    try {
+      const preview = await this.api.call('previewInvoice', { body: wish });
+      if (current()) this.preview.set(preview), this.previewSentence.set('');
+    } catch (error) {
+      if (current()) this.previewSentence.set(sentenceOf(error));
+    }
+  }
+
+  private readonly wish = computed((): DraftWish | null => {
+    const desk = this.desk.value();
+    const chosen = this.chosen();
+    if (!desk || chosen.length === 0) return null;
+    return {
+      clientId: desk.clientId,
+      upTo: desk.upTo,
+      grouping: this.grouping(),
+      entries: chosen.map(({ id }) => ({ id, ...(this.writeDowns().has(id) ? { writeDown: this.writeDowns().get(id)! } : {}) })),
+      texts: [...this.texts()].map(([key, text]) => ({ key, text })),
+    };
+  }, { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) });
+
+  private groupName(entry: BillEntry): string {
+    if (entry.holdReason) return 'Held back';
+    if (entry.rate === null) return 'Without a rate';
+    return entry.taskName ?? this.names.project(entry.projectId);
+  }
+
+  protected billable(entry: BillEntry): boolean {
+    return entry.holdReason === null && entry.rate !== null;
+  }
+
+  protected isChosen(entry: BillEntry): boolean {
+    return this.billable(entry) && !this.leftOut().has(entry.id);
+  }
+
+  protected groupState(group: Group): 'all' | 'some' | 'none' {
+    const count = group.entries.filter((entry) => this.isChosen(entry)).length;
+    return count === 0 ? 'none' : count === group.entries.length ? 'all' : 'some';
+  }
+
+  protected toggle(entries: readonly BillEntry[], on: boolean): void {
+    this.leftOut.update((out) => {
+      const next = new Set(out);
+      for (const entry of entries) if (on) next.delete(entry.id);
+        else next.add(entry.id);
+      return next;
+    });
+  }
+
+  protected openGroup(key: string): void {
+    this.opened.update((opened) => {
+      const next = new Set(opened);
+      if (!next.delete(key)) next.add(key);
+      return next;
+    });
+  }
+
+  protected sum(entries: readonly BillEntry[], pick: 'seconds' | 'minor'): number {
+    return entries.reduce((total, entry) => total + (entry[pick] ?? 0), 0);
+  }
+
+  private barsOf() {
+    const desk = this.desk.value();
+    if (!desk) return [];
+    const total = (pick: (project: BillDesk['projects'][number]) => number) => desk.projects.reduce((sum, project) => sum + pick(project), 0);
+    const paid = total((project) => project.paidNet);
+    const billed = total((project) => project.billedNet) - paid;
+    const ready = this.sum(desk.entries, 'minor');
+    const submitted = total((project) => project.submittedMinor);
+    const limited = desk.projects.length === 1 ? desk.projects[0]!.limit : null;
+    const left = limited === null ? 0 : Math.max(0, limited - paid - billed - ready - submitted);
+    const text = (amount: number) => moneyText(minor(amount), desk.currency, navigator.language).replace(/\.\d\d$/, '');
+    return [
+      { name: 'paid', amount: paid, text: `${text(paid)} paid` },
+      { name: 'billed', amount: billed, text: `${text(billed)} billed` },
+      { name: 'approved', amount: ready, text: `${text(ready)} to bill` },
+      { name: 'submitted', amount: submitted, text: `${text(submitted)} in review` },
+      { name: 'left', amount: left, text: `${text(left)} left under the limit` },
+    ].filter((bar) => bar.amount > 0);
+  }
+
+  protected setDate(date: string): void {
+    if (date) this.chosenDate.set(date);
+  }
+
+  protected editText(edit: { key: string; text: string }): void {
+    if (edit.text.trim()) this.texts.update((texts) => new Map(texts).set(edit.key, edit.text.trim()));
+  }
+
+  protected why(entry: BillEntry): void {
+    this.address.ask(`entry:${entry.id}`);
+  }
+
+  /** Takes something off one entry on this document; its time and cost stay as they are. */
+  protected async writeDown(entry: BillEntry): Promise<void> {
+    const currency = this.desk.value()!.currency;
+    const typed = await this.asking.ask({ title: 'Reduce this entry by', text: `${entry.personName}, ${shortDate(entry.date)}: ${moneyText(minor(entry.minor ?? 0), currency)}. Leave empty to take a reduction away.`, field: { label: `Amount in ${currency}, without tax`, needed: false }, button: 'Go on' });
+    if (typed === undefined) return;
+    if (typed === '') return this.writeDowns.update((map) => new Map([...map].filter(([id]) => id !== entry.id)));
+    const read = readAmount(typed, currency);
+    if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0)) return this.notices.done(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
+    const reason = await this.asking.ask({ title: 'Why is it reduced?', field: { label: 'Reason, printed on the document', needed: true }, button: 'Reduce' });
+    if (reason) this.writeDowns.update((map) => new Map(map).set(entry.id, { minor: read.value, reason }));
+  }
+
+  protected async hold(): Promise<void> {
+    const entries = this.chosen();
+    const reason = await this.asking.ask({ title: `Hold back ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`, text: 'They stay off every invoice until somebody releases them.', field: { label: 'Reason', needed: true }, button: 'Hold back' });
+    if (reason) await this.send(() => this.api.call('holdEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }), 'Held back');
+  }
+
+  protected async holdOne(entry: BillEntry): Promise<void> {
+    const reason = await this.asking.ask({ title: 'Hold this entry back?', text: 'It stays off every invoice until somebody releases it.', field: { label: 'Reason', needed: true }, button: 'Hold back' });
+    if (reason) await this.send(() => this.api.call('holdEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }), 'Held back');
+  }
+
+  protected release(entries: readonly BillEntry[]): Promise<void> {
+    return this.send(() => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }), 'Released');
+  }
+
+  protected async keepDraft(): Promise<void> {
+    const wish = this.wish();
+    if (wish) await this.send(() => this.api.call('createDraft', { body: { id: newId(), wish } }), 'Draft kept; its entries are reserved');
+  }
+
+  /** Issue asks first: client, total and number cannot be taken back. */
+  protected async issue(): Promise<void> {
+    const [wish, preview] = [this.wish(), this.preview()];
+    if (!wish || !preview) return;
+    const { document, nextNumber } = preview;
+    const sure = await this.asking.ask({ title: `Issue ${nextNumber}?`, text: `${document.buyer.name}\n${moneyText(minor(document.gross), document.currency)} to pay, ${moneyText(minor(document.net), document.currency)} without tax\n${wish.entries.length} entries, work to ${shortDate(document.supplyTo)}\n\nAn issued invoice is not changed any more; it can be credited.`, button: 'Issue invoice' });
+    if (sure === undefined) return;
+    this.busy.set(true);
+    try {
+      const draft = await this.api.call('createDraft', { body: { id: newId(), wish } });
+      const issued = await this.api.call('issueInvoice', { params: { id: draft.row.id }, body: { gross: document.gross, version: draft.row.version } });
+      this.notices.done(`${issued.row.number} issued.`);
+      this.refresh.written();
+      await this.address.go('collect', { ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }), sel: `invoice:${issued.row.id}` });
+    } catch (error) {
+      this.notices.failed(error);
+      this.refresh.written();
+    } finally {
+      this.busy.set(false);
+    }
+  }
+
+  protected async issueDraft(id: string): Promise<void> {
+    const detail = await this.api.call('readInvoice', { params: { id } });
+    const sure = await this.asking.ask({ title: 'Issue this draft?', text: `${detail.document.buyer.name}\n${moneyText(minor(detail.document.gross), detail.document.currency)} to pay`, button: 'Issue invoice' });
+    if (sure !== undefined) await this.send(() => this.api.call('issueInvoice', { params: { id }, body: { gross: detail.document.gross, version: detail.row.version } }), 'Issued');
+  }
+
+  protected async discard(id: string, version: number): Promise<void> {
+    const sure = await this.asking.ask({ title: 'Discard this draft?', text: 'Its entries are to bill again.', button: 'Discard draft' });
+    if (sure !== undefined) await this.send(() => this.api.call('discardDraft', { params: { id }, version }), 'Draft discarded');
+  }
+
+  private async send(call: () => Promise<unknown>, done: string): Promise<void> {
+    try {
+      await call();
+      this.notices.done(done);
+    } catch (error) {
+      this.notices.failed(error);
+    }
+    this.refresh.written();
+  }
+}

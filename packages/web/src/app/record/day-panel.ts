@@ -1,0 +1,140 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { clockSeconds } from '@yellowwood/core';
+import type { Entry } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { Api } from '../api/api';
+import { Address } from '../state/address';
+import { Refresh } from '../state/refresh';
+import { ABSENCE_WORDS, PROBLEM_WORDS } from '../state/words';
+import { DayStrip, StripSpan } from '../ui/day-strip';
+import { DayPipe, HoursPipe } from '../ui/formats';
+import { GrowthMark } from '../ui/growth-mark';
+import { Notices } from '../ui/notices';
+import { WorkNames } from '../ui/work-names';
+import { EntryForm, EntryFormValue } from './entry-form';
+import { WeekStore } from './week-store';
+
+/** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
+@Component({
+  selector: 'yw-day-panel',
+  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm],
+  templateUrl: './day-panel.html',
+  styleUrl: './day-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DayPanel {
+  protected readonly store = inject(WeekStore);
+  protected readonly names = inject(WorkNames);
+  protected readonly address = inject(Address);
+  private readonly api = inject(Api);
+  private readonly refresh = inject(Refresh);
+  private readonly notices = inject(Notices);
+  readonly day = input.required<string>();
+  readonly dayChosen = output<string>();
+  protected readonly words = PROBLEM_WORDS;
+  protected readonly absenceWords = ABSENCE_WORDS;
+  /** The entry whose form is open; `new` for the form of a new one. */
+  protected readonly editing = signal<string | null>(null);
+  protected readonly draftSpan = signal<{ start: string; end: string } | null>(null);
+  protected readonly facts = computed(() => this.store.week()?.days.find((day) => day.date === this.day()) ?? null);
+  protected readonly entries = computed(() => (this.store.week()?.entries ?? []).filter((entry) => entry.date === this.day()).sort(byTime));
+  protected readonly open = computed(() => this.store.week()?.state === 'open');
+  protected readonly overlapping = computed(() => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])));
+  /** Entries and gaps in the order of the day, as the list shows them. */
+  protected readonly lines = computed(() => {
+    const gaps = (this.facts()?.gaps ?? []).map((gap) => ({ gap, at: gap.startAt }));
+    const entries = this.entries().map((entry) => ({ entry, at: entry.startAt ?? '9' }));
+    return [...entries, ...gaps].sort((a, b) => a.at.localeCompare(b.at)).map((line) => ({ entry: 'entry' in line ? line.entry : null, gap: 'gap' in line ? line.gap : null }));
+  });
+
+  protected readonly spans = computed((): StripSpan[] => {
+    const week = this.store.week();
+    if (!week) return [];
+    return this.entries().filter((entry) => entry.startAt && entry.endAt).map((entry) => ({
+      id: entry.id,
+      from: clockSeconds(week.zone, entry.date, entry.startAt!),
+      to: clockSeconds(week.zone, entry.date, entry.endAt!),
+      tone: this.names.tone(entry.projectId),
+      label: `${this.names.task(entry.taskId) || this.names.project(entry.projectId)} ${this.store.text(entry.quantity)}`,
+      doubled: this.overlapping().has(entry.id),
+      quiet: !entry.billable,
+    }));
+  });
+  protected readonly gaps = computed(() => {
+    const week = this.store.week();
+    return (this.facts()?.gaps ?? []).map((gap) => ({ from: clockSeconds(week!.zone, this.day(), gap.startAt), to: clockSeconds(week!.zone, this.day(), gap.endAt), label: this.store.text(gap.seconds) }));
+  });
+
+  constructor() {
+    // An entry that is selected elsewhere (a problem, the grid) opens here when it still wants something.
+    effect(() => {
+      const selection = this.address.selection();
+      untracked(() => {
+        const entry = selection?.kind === 'entry' ? this.entries().find((one) => one.id === selection.id) : undefined;
+        if (entry && this.mayEdit(entry) && entry.problems.some((problem) => problem !== 'no-rate')) this.editing.set(entry.id);
+      });
+    });
+    effect(() => {
+      this.day();
+      untracked(() => this.editing() === 'new' && this.editing.set(null));
+    });
+  }
+
+  protected mayEdit(entry: Entry): boolean {
+    return entry.kind === 'time' && entry.stage === 'recorded' && !!this.store.week()?.may.record;
+  }
+
+  protected dayText(): string {
+    const facts = this.facts();
+    if (!facts) return '';
+    const parts = [`${this.store.text(facts.recorded)} recorded`];
+    const short = facts.planned - facts.recorded;
+    if (facts.planned > 0 && short > 0) parts.push(`${this.store.text(short)} short of the day`);
+    for (const gap of facts.gaps.slice(0, 2)) parts.push(`a gap of ${this.store.text(gap.seconds)}`);
+    if (facts.overlaps.length > 0) parts.push(facts.overlaps.length === 1 ? 'an overlap' : `${facts.overlaps.length} overlaps`);
+    return parts.join(', ');
+  }
+
+  protected select(entry: Entry): void {
+    void this.address.set({ sel: `entry:${entry.id}` }, true);
+  }
+
+  protected edit(id: string | null, span: { start: string; end: string } | null = null): void {
+    this.draftSpan.set(span);
+    this.editing.set(id);
+    if (id && id !== 'new') void this.address.set({ sel: `entry:${id}` }, true);
+  }
+
+  protected async save(value: EntryFormValue, entry: Entry | null): Promise<void> {
+    const { target, note, explanation, date, span, quantity } = value;
+    const done = entry
+      ? await this.store.change(entry, { ...target, note, explanation, ...(date === entry.date ? {} : { date }), ...(span ? { span } : entry.startAt && quantity !== undefined ? { span: null, quantity } : { quantity }) }, 'Entry changed')
+      : await this.store.create({ ...target, billable: target.billable }, date, { ...(span ? { span } : { quantity }), note, origin: 'typed' });
+    if (!done) return;
+    this.editing.set(null);
+    if (date !== this.day()) this.dayChosen.emit(date);
+    void this.address.set({ sel: `entry:${done.id}` }, true);
+  }
+
+  protected async remove(entry: Entry): Promise<void> {
+    this.editing.set(null);
+    await this.store.deleteEntry(entry);
+  }
+
+  /** The same work again, as a timer that starts now. */
+  protected async again(entry: Entry): Promise<void> {
+    const { projectId, taskId, serviceId, note, billable } = entry;
+    try {
+      await this.api.call('startTimer', { body: { id: newId(), projectId, taskId, serviceId, note, billable, others: 'pause' } });
+      this.refresh.written();
+      this.notices.done('Timer started again.');
+    } catch (error) {
+      this.notices.failed(error);
+    }
+  }
+}
+
+function byTime(a: Entry, b: Entry): number {
+  return (a.startAt ?? '9').localeCompare(b.startAt ?? '9') || a.id.localeCompare(b.id);
+}

@@ -1,0 +1,144 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
+import { Address } from '../state/address';
+import { PROBLEM_WORDS } from '../state/words';
+import { Ask } from '../ui/ask';
+import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
+import { DayPanel } from './day-panel';
+import { WeekGrid } from './week-grid';
+import { WeekStore } from './week-store';
+
+/** The own week: the grid, the chosen day below it, and submitting. Signing in leads here. */
+@Component({
+  selector: 'yw-week',
+  imports: [MatButton, MatMenu, MatMenuItem, MatMenuTrigger, WeekGrid, DayPanel, DayPipe, HoursPipe, MomentPipe],
+  providers: [WeekStore],
+  template: `
+    <div class="row head">
+      <button class="arrow" type="button" (click)="shift(-1)" aria-label="Week before">‹</button>
+      <h1>Week {{ number() }}</h1>
+      <button class="arrow" type="button" (click)="shift(1)" aria-label="Week after">›</button>
+      <label class="pick"><span class="hidden">Go to the week of</span><input type="date" class="plain-field" [value]="store.from()" (change)="goTo($any($event.target).value)" /></label>
+      @if (store.week(); as week) {
+        <span class="quiet">{{ week.from | day }} to {{ week.to | day }}@if (summary(); as text) {<span>: </span><span [class.wrong]="returnedCount() > 0">{{ text }}</span>}</span>
+        <span class="grow"></span>
+        @if (week.state === 'open') {
+          <button mat-stroked-button type="button" [matMenuTriggerFor]="bring">Bring last week's rows</button>
+          <mat-menu #bring="matMenu">
+            <button mat-menu-item (click)="store.bring(false)">Rows only</button>
+            <button mat-menu-item (click)="store.bring(true)">Rows with their hours, to today</button>
+          </mat-menu>
+          <button mat-flat-button type="button" (click)="submit()" [disabled]="store.busy() > 0">{{ submitText() }}</button>
+        } @else if (waiting() > 0 || week.entries.length === 0) {
+          <button mat-stroked-button type="button" (click)="store.withdraw()">Withdraw</button>
+        }
+      }
+    </div>
+    @if (store.sentence()) { <p class="wrong" role="alert">{{ store.sentence() }}</p> }
+    @if (store.week(); as week) {
+      @if (week.returned; as back) { <p class="back" role="status"><b>Week returned by {{ back.by }}:</b> “{{ back.reason }}”</p> }
+      @if (week.state === 'submitted' && week.submissions[0]; as last) { <p class="quiet told">Submitted {{ last.at | moment }}{{ last.note ? ': “' + last.note + '”' : '' }}. {{ waiting() > 0 ? (waiting() | hours) + ' waits for a decision.' : 'Everything is decided.' }}</p> }
+      @if (problems().length > 0) {
+        <section class="problems" aria-label="What stands in the way of submitting">
+          <b>{{ problems().length }} {{ problems().length === 1 ? 'entry stands' : 'entries stand' }} in the way of submitting.</b>
+          @for (entry of problems().slice(0, 4); track entry.id) {
+            <button class="link" type="button" (click)="open(entry.date, entry.id)">{{ entry.date | day: 'weekday' }}, {{ entry.quantity | hours }}: {{ problemText(entry.problems) }}</button>
+          }
+        </section>
+      }
+      <yw-week-grid [day]="day()" (dayChosen)="chooseDay($event)" (entryOpened)="open($event.date, $event.id)" />
+      <p class="saved quiet" role="status" aria-live="polite">{{ store.saved() || 'Type hours into a cell; every cell is saved by itself.' }}</p>
+      <yw-day-panel [day]="day()" (dayChosen)="chooseDay($event)" />
+    } @else if (!store.sentence()) {
+      <p class="quiet" role="status">Reading the week …</p>
+    }
+  `,
+  styles: `
+    :host { display: block; }
+    .head { margin-bottom: 12px; row-gap: 8px; }
+    .arrow { border: 1px solid var(--line); background: var(--surface); border-radius: 6px; width: 30px; height: 30px; cursor: pointer; font-size: 17px; line-height: 1; }
+    .pick input { width: 42px; padding: 4px 8px; height: 30px; color: transparent; background: var(--surface); }
+    .pick input:focus { width: 150px; color: var(--ink); }
+    .back { border-left: 3px solid var(--clay); background: var(--clay-soft); padding: 8px 12px; margin-bottom: 10px; }
+    .told { margin-bottom: 8px; }
+    .problems { display: flex; gap: 4px 16px; flex-wrap: wrap; border-left: 3px solid var(--clay); background: var(--clay-soft); padding: 8px 12px; margin-bottom: 10px; font-size: 14px; }
+    .saved { font-size: 13px; min-height: 20px; margin: 6px 2px 14px; }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WeekScreen {
+  protected readonly store = inject(WeekStore);
+  private readonly address = inject(Address);
+  private readonly asking = inject(Ask);
+  protected readonly number = computed(() => (this.store.from() ? weekNumber(this.store.from()).week : ''));
+  private readonly chosen = signal<string | null>(null);
+  protected readonly day = computed(() => {
+    const from = this.store.from();
+    const chosen = this.chosen();
+    if (chosen && from && weekOf(chosen).from === from) return chosen;
+    const today = this.store.today();
+    return today && weekOf(today).from === from ? today : from;
+  });
+  private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
+  protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));
+  protected readonly returnedCount = computed(() => this.time().filter((entry) => entry.returned).length);
+  protected readonly problems = computed(() => this.time().filter((entry) => entry.stage === 'recorded' && entry.problems.some((problem) => problem !== 'no-rate')));
+  protected readonly summary = computed(() => {
+    const count = (stage: string) => this.time().filter((entry) => entry.stage === stage).length;
+    const parts = [[this.returnedCount(), 'returned'], [count('submitted'), 'submitted'], [count('approved'), 'approved'], [count('billed') + count('paid'), 'billed']] as const;
+    return parts.filter(([number]) => number > 0).map(([number, word]) => `${number} ${word}`).join(', ');
+  });
+  protected readonly submitText = computed(() => {
+    const left = this.time().filter((entry) => entry.stage === 'recorded');
+    if (this.time().length === 0) return 'Submit empty week';
+    const again = this.time().length > left.length ? ' again' : '';
+    return `Submit ${this.store.text(this.sum(left))}${again}`;
+  });
+
+  private sum(entries: readonly { quantity: number }[]): number {
+    return entries.reduce((total, entry) => total + entry.quantity, 0);
+  }
+
+  protected problemText(problems: readonly string[]): string {
+    return problems.filter((problem) => problem !== 'no-rate').map((problem) => PROBLEM_WORDS[problem]?.short ?? problem).join(', ');
+  }
+
+  protected shift(by: 1 | -1): void {
+    const week = weekOf(this.store.from());
+    void this.address.set({ period: periodText(shiftPeriod(week, by)), sel: null });
+  }
+
+  protected goTo(date: string): void {
+    if (!date) return;
+    this.chosen.set(date);
+    void this.address.set({ period: periodText(weekOf(date)), sel: null });
+  }
+
+  protected chooseDay(date: string): void {
+    this.chosen.set(date);
+  }
+
+  protected open(date: string, id: string): void {
+    this.chosen.set(date);
+    void this.address.set({ sel: `entry:${id}` }, true);
+  }
+
+  protected async submit(): Promise<void> {
+    const blocked = this.problems().length;
+    if (blocked > 0) {
+      const first = this.problems()[0]!;
+      this.open(first.date, first.id);
+      return;
+    }
+    const open = this.time().filter((entry) => entry.stage === 'recorded');
+    const note = await this.asking.ask({
+      title: `Submit week ${this.number()}?`,
+      text: `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. You confirm that this is the time that you worked.`,
+      field: { label: 'Note to the reviewer (may stay empty)', needed: false },
+      button: 'Submit week',
+    });
+    if (note !== undefined) await this.store.submit(note);
+  }
+}

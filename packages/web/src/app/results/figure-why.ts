@@ -1,0 +1,72 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { Store } from '@ngrx/store';
+import { quarterOf } from '@yellowwood/core';
+import type { Behind, FigureName } from '@yellowwood/contracts';
+import { Api } from '../api/api';
+import { Address } from '../state/address';
+import { sessionFeature } from '../state/session';
+import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
+import { loaded } from '../ui/loaded';
+import { WorkNames } from '../ui/work-names';
+
+const TITLES: Readonly<Record<FigureName, string>> = {
+  hours: 'Hours', 'billable-hours': 'Billable hours', cost: 'Labour cost', 'standard-value': 'Standard value', billed: 'Billed', unbilled: 'Unbilled', revenue: 'Revenue earned', margin: 'Margin', realisation: 'Realisation',
+};
+
+/** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
+@Component({
+  selector: 'yw-figure-why',
+  imports: [DayPipe, HoursPipe, MoneyPipe],
+  template: `
+    <h3>{{ title() }}</h3>
+    @if (behind.sentence()) { <p class="wrong" role="alert">{{ behind.sentence() }}</p> }
+    @if (behind.value(); as b) {
+      <p class="quiet">{{ b.rule }}</p>
+      <dl>
+        @for (sum of b.sums; track sum.currency) { <dt>Sum</dt><dd>{{ sum.minor | money: sum.currency }}</dd> }
+        @if (b.count > 0) { <dt>{{ b.count }} entries</dt><dd>{{ b.seconds | hours }}</dd> }
+      </dl>
+      @if (b.documents.length > 0) {
+        <h3 class="gap">Documents</h3>
+        <ul class="entries">@for (one of b.documents; track one.id) {<li><button type="button" (click)="openInvoice(one.id)"><span>{{ one.number }}<small>{{ one.issuedOn | day }}</small></span><span class="num">{{ one.minor | money: one.currency }}</span></button></li>}</ul>
+      }
+      @if (b.entries.length > 0) {
+        <h3 class="gap">Entries{{ b.count > b.entries.length ? ', the newest ' + b.entries.length : '' }}</h3>
+        <ul class="entries">@for (entry of b.entries; track entry.id) {<li><button type="button" (click)="openEntry(entry.id)"><span>{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId) }}<small>{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span><span class="num" [class.not-billable]="!entry.billable">{{ entry.quantity | hours }}@if (showsMoney() && entry.value?.minor) {<small>{{ entry.value!.minor | money: entry.value!.currency! }}</small>}</span></button></li>}</ul>
+        @if (b.nextCursor) { <button class="link" type="button" (click)="more(b)">More entries</button> }
+      }
+    }
+  `,
+  styleUrls: ['../shell/why.scss'],
+  styles: 'small { display: block; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FigureWhy {
+  private readonly api = inject(Api);
+  private readonly address = inject(Address);
+  protected readonly names = inject(WorkNames);
+  private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  readonly figure = input.required<string>();
+  protected readonly title = computed(() => TITLES[this.figure() as FigureName] ?? 'Figure');
+  protected readonly showsMoney = computed(() => ['standard-value', 'unbilled', 'revenue'].includes(this.figure()));
+  private readonly question = computed(() => {
+    const asked = this.address.show();
+    const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
+    if (!this.today() || !(this.figure() in TITLES)) return undefined;
+    return { figure: this.figure() as FigureName, scope: this.address.scope(), ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }) };
+  });
+  protected readonly behind = loaded(() => this.question(), (query) => this.api.call('readBehind', { query }));
+
+  protected async more(shown: Behind): Promise<void> {
+    const next = await this.api.call('readBehind', { query: { ...this.question()!, cursor: shown.nextCursor! } });
+    this.behind.set({ ...next, documents: shown.documents, entries: [...shown.entries, ...next.entries] });
+  }
+
+  protected openEntry(id: string): void {
+    this.address.ask(`entry:${id}`);
+  }
+
+  protected openInvoice(id: string): void {
+    void this.address.go('collect', { show: 'all', sel: `invoice:${id}` });
+  }
+}

@@ -1,0 +1,148 @@
+import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
+import { periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
+import type { ReviewPerson } from '@yellowwood/contracts';
+import { Api } from '../api/api';
+import { Address } from '../state/address';
+import { Refresh } from '../state/refresh';
+import { sessionFeature } from '../state/session';
+import { ABSENCE_WORDS, LOOK_WORDS } from '../state/words';
+import { Ask } from '../ui/ask';
+import { DayPipe, HoursPipe } from '../ui/formats';
+import { loaded } from '../ui/loaded';
+import { Notices } from '../ui/notices';
+import { OwnReview } from './own-review';
+
+/** People by days: what is clean, what needs a look and why; approving all clean weeks at once. */
+@Component({
+  selector: 'yw-review',
+  imports: [MatButton, DayPipe, HoursPipe, OwnReview],
+  templateUrl: './review.html',
+  styleUrl: './review.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReviewScreen {
+  private readonly api = inject(Api);
+  protected readonly address = inject(Address);
+  private readonly refresh = inject(Refresh);
+  private readonly notices = inject(Notices);
+  private readonly asking = inject(Ask);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  protected readonly reviews = computed(() => !!this.rights()['time.review']);
+  /** Last week unless the address says another: that is the one that waits. */
+  protected readonly from = computed(() => {
+    const period = this.address.period();
+    if (period) return weekOf(period.from).from;
+    return this.today() ? shiftPeriod(weekOf(this.today()), -1).from : '';
+  });
+  protected readonly review = loaded(
+    () => (this.reviews() && this.from() ? { from: this.from(), scope: this.address.scope() } : undefined),
+    (query) => this.api.call('readReview', { query }),
+  );
+  protected readonly onlyLooks = signal(false);
+  protected readonly number = computed(() => (this.from() ? weekNumber(this.from()).week : ''));
+  protected readonly people = computed(() => {
+    const people = this.review.value()?.people ?? [];
+    return this.onlyLooks() ? people.filter((person) => person.looks.length > 0) : people;
+  });
+  protected readonly dates = computed(() => {
+    const all = this.review.value()?.people[0]?.days ?? [];
+    const used = (date: string) => (this.review.value()?.people ?? []).some((person) => person.days.some((day) => day.date === date && day.recorded > 0));
+    return all.map((day, index) => ({ date: day.date, index })).filter((day) => day.index < 5 || used(day.date));
+  });
+  protected readonly clean = computed(() => (this.review.value()?.people ?? []).filter((person) => person.clean));
+  protected readonly cleanSeconds = computed(() => this.clean().reduce((sum, person) => sum + person.submitted, 0));
+  protected readonly summary = computed(() => {
+    const people = this.review.value()?.people ?? [];
+    const count = (state: string) => people.filter((person) => person.state === state).length;
+    return [[count('submitted'), 'submitted'], [count('approved'), 'decided'], [count('open'), 'not submitted'], [count('missing'), 'missing']].filter(([number]) => Number(number) > 0).map(([number, word]) => `${number} ${word}`).join(', ');
+  });
+  protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
+  protected readonly lookWords = LOOK_WORDS;
+  protected readonly absenceWords = ABSENCE_WORDS;
+  protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
+  private readonly peak = computed(() => Math.max(8 * 3600, ...this.people().flatMap((person) => person.days.map((day) => day.recorded))));
+
+  protected share(part: number): number {
+    return (100 * part) / this.peak();
+  }
+
+  protected stateWord(person: ReviewPerson): string {
+    if (person.state === 'approved') return 'decided';
+    if (person.state === 'missing') return 'missing';
+    if (person.state === 'open') return 'not submitted';
+    if (person.own) return 'your own: somebody else decides';
+    return person.looks.length === 0 ? 'clean' : `${person.looks.length} to look at`;
+  }
+
+  protected weekOfDate(date: string): number {
+    return weekNumber(date).week;
+  }
+
+  protected shift(by: 1 | -1): void {
+    void this.address.set({ period: periodText(shiftPeriod(weekOf(this.from()), by)), sel: null });
+  }
+
+  protected goTo(date: string): void {
+    void this.address.set({ period: periodText(weekOf(date)), sel: null });
+  }
+
+  protected open(person: ReviewPerson): void {
+    this.address.ask(`person:${person.personId}`);
+  }
+
+  protected async approveClean(): Promise<void> {
+    const clean = this.clean();
+    const entries = clean.flatMap((person) => person.entries);
+    await this.send(() => this.api.call('approveEntries', { body: { entries } }), `${clean.length} clean ${clean.length === 1 ? 'week' : 'weeks'} approved`);
+  }
+
+  protected async approve(person: ReviewPerson): Promise<void> {
+    if (person.entries.length === 0) return;
+    await this.send(() => this.api.call('approveEntries', { body: { entries: person.entries } }), `${person.name}: week approved`);
+  }
+
+  protected async return(person: ReviewPerson): Promise<void> {
+    if (person.own || person.state !== 'submitted') return;
+    const reason = await this.asking.ask({ title: `Return the week of ${person.name}?`, text: 'Everything that waits goes back to be corrected and is submitted again.', field: { label: 'Reason, shown to the person', needed: true }, button: 'Return week' });
+    if (reason !== undefined) await this.send(() => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }), `${person.name}: week returned`);
+  }
+
+  private async send(call: () => Promise<unknown>, done: string): Promise<void> {
+    try {
+      await call();
+      this.notices.done(done);
+    } catch (error) {
+      this.notices.failed(error);
+    }
+    this.refresh.written();
+  }
+
+  /** In the list: arrows move, Enter opens, F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns. */
+  protected key(event: KeyboardEvent, index: number): void {
+    const person = this.people()[index]!;
+    const control = event.ctrlKey || event.metaKey;
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') this.focus(index + (event.key === 'ArrowDown' ? 1 : -1));
+    else if (event.key === 'F8') this.nextLook(index);
+    else if (event.key === 'Enter' && control) void this.approve(person);
+    else if (event.key === 'Backspace' && control) void this.return(person);
+    else if (event.key === 'Enter') this.open(person);
+    else return;
+    event.preventDefault();
+  }
+
+  private nextLook(index: number): void {
+    const people = this.people();
+    const next = [...people.keys()].map((offset) => (index + 1 + offset) % people.length).find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
+    if (next === undefined) return;
+    this.focus(next);
+    this.open(people[next]!);
+  }
+
+  private focus(index: number): void {
+    this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[Math.max(0, Math.min(index, this.people().length - 1))]?.focus();
+  }
+}

@@ -1,0 +1,85 @@
+import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { MatDivider } from '@angular/material/divider';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Session } from '@yellowwood/contracts';
+import { Api } from '../api/api';
+import { sessionActions, sessionFeature } from '../state/session';
+import { Notices } from '../ui/notices';
+
+type Account = NonNullable<Session['account']>;
+
+/** The person's own menu: theme, form of durations, password, sign out. */
+@Component({
+  selector: 'yw-person-menu',
+  imports: [MatDivider, MatMenu, MatMenuItem, MatMenuTrigger],
+  template: `
+    <button class="who" type="button" [matMenuTriggerFor]="menu" [attr.aria-label]="'Menu of ' + name()">{{ initials() }}</button>
+    <mat-menu #menu="matMenu" xPosition="before">
+      <div class="head"><b>{{ name() }}</b><small>{{ firm() }}</small></div>
+      <mat-divider />
+      @for (theme of themes; track theme.value) {
+        <button mat-menu-item role="menuitemradio" [attr.aria-checked]="account()?.theme === theme.value" (click)="prefer({ theme: theme.value })">{{ account()?.theme === theme.value ? '● ' : '○ ' }}{{ theme.word }}</button>
+      }
+      <mat-divider />
+      @for (form of forms; track form.value) {
+        <button mat-menu-item role="menuitemradio" [attr.aria-checked]="account()?.durationForm === form.value" (click)="prefer({ durationForm: form.value })">{{ account()?.durationForm === form.value ? '● ' : '○ ' }}{{ form.word }}</button>
+      }
+      <mat-divider />
+      <button mat-menu-item (click)="changePassword()">Change password</button>
+      <button mat-menu-item (click)="signOut()">Sign out</button>
+    </mat-menu>
+  `,
+  styles: `
+    :host { display: flex; align-items: center; padding: 0 18px; }
+    .who { width: 34px; height: 34px; border-radius: 50%; border: 0; background: var(--wood); color: var(--on-wood); font-weight: 700; font-size: 13px; cursor: pointer; }
+    .head { padding: 8px 16px; display: grid; }
+    @media (max-width: 900px) { :host { padding: 0 6px; } }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PersonMenu {
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly notices = inject(Notices);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  private readonly document = inject(DOCUMENT);
+  protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly name = computed(() => this.me()?.person.name ?? this.account()?.name ?? '');
+  protected readonly firm = computed(() => this.me()?.firm.name ?? '');
+  protected readonly initials = computed(() => this.name().split(/\s+/).map((part) => part[0]).join('').slice(0, 2));
+  protected readonly themes = [
+    { value: 'light', word: 'Light' },
+    { value: 'dark', word: 'Dark' },
+    { value: 'system', word: 'As the system' },
+  ] as const;
+  protected readonly forms = [
+    { value: 'clock', word: 'Hours as 4:30' },
+    { value: 'decimal', word: 'Hours as 4.50' },
+  ] as const;
+
+  protected async prefer(change: Partial<Pick<Account, 'theme' | 'durationForm'>>): Promise<void> {
+    const { theme, durationForm } = { ...this.account()!, ...change };
+    this.document.documentElement.dataset['theme'] = theme;
+    try {
+      this.store.dispatch(sessionActions.known({ session: await this.api.call('changePreferences', { body: { theme, durationForm } }) }));
+    } catch (error) {
+      this.notices.failed(error);
+    }
+  }
+
+  protected async changePassword(): Promise<void> {
+    const { PasswordDialog } = await import('./password-dialog');
+    this.dialog.open(PasswordDialog);
+  }
+
+  protected async signOut(): Promise<void> {
+    const session = await this.api.call('signOut');
+    this.store.dispatch(sessionActions.signedOut({ session }));
+    await this.router.navigateByUrl('/sign-in');
+  }
+}

@@ -1,0 +1,118 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { DurationForm, durationText, minor, moneyText, percentText, seconds, shortDate, weekNumber } from '@yellowwood/core';
+import type { Overview } from '@yellowwood/contracts';
+import { Address, STEPS, Step } from '../state/address';
+import { sessionFeature } from '../state/session';
+import { workFeature } from '../state/work';
+import { STEP_WORDS } from '../state/words';
+import { Brand } from '../ui/brand';
+import { PersonMenu } from './person-menu';
+
+const COLOURS: Readonly<Record<Step, string>> = { record: 'recorded', review: 'submitted', bill: 'approved', collect: 'billed', results: 'paid' };
+
+/** The five steps in the order in which an hour travels, each with what waits there for the scope. */
+@Component({
+  selector: 'yw-step-rail',
+  imports: [RouterLink, Brand, PersonMenu],
+  template: `
+    <button class="scope-button" type="button" (click)="scopeToggled.emit()" [attr.aria-expanded]="scopeOpen()" aria-label="Choose scope">
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path d="M3 4h5M6 8h7M6 12h7M9 16h8" stroke="currentColor" stroke-width="1.6" fill="none" /></svg>
+    </button>
+    <yw-brand />
+    <nav aria-label="Steps">
+      @for (step of steps(); track step.step) {
+        <a [routerLink]="step.link.commands" [queryParams]="step.link.queryParams" [class.on]="step.on" [attr.aria-current]="step.on ? 'page' : null" [style.--c]="'var(--stage-' + step.colour + ')'">
+          <b>{{ step.word }}</b><span>{{ step.figure }}</span><i></i>
+        </a>
+      }
+    </nav>
+    <yw-person-menu />
+  `,
+  styleUrl: './step-rail.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class StepRail {
+  private readonly store = inject(Store);
+  private readonly address = inject(Address);
+  readonly scopeOpen = input(false);
+  readonly scopeToggled = output();
+  private readonly overview = this.store.selectSignal(workFeature.selectOverview);
+  private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
+  private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
+  private readonly today = this.store.selectSignal(sessionFeature.selectToday);
+
+  protected readonly steps = computed(() =>
+    STEPS.filter((step) => this.concerns(step)).map((step) => ({
+      step,
+      word: STEP_WORDS[step]!,
+      colour: COLOURS[step],
+      on: this.address.step() === step,
+      link: this.address.stepLink(step),
+      figure: this.overview() ? this.figure(step, this.overview()!) : ' ',
+    })),
+  );
+
+  /** A person sees only the steps that concern them. */
+  private concerns(step: Step): boolean {
+    const rights = this.rights();
+    if (step === 'record') return !!rights['time.record'];
+    if (step === 'review') return !!rights['time.review'] || !!rights['time.record'];
+    if (step === 'bill' || step === 'collect') return !!rights['invoices.read'];
+    return !!rights['results.read'];
+  }
+
+  private hours(value: number): string {
+    return durationText(seconds(value), this.form() as DurationForm, navigator.language);
+  }
+
+  private figure(step: Step, overview: Overview): string {
+    switch (step) {
+      case 'record': return this.recordFigure(overview);
+      case 'review': return this.reviewFigure(overview);
+      case 'bill': return billFigure(overview);
+      case 'collect': return collectFigure(overview);
+      case 'results': return resultsFigure(overview);
+    }
+  }
+
+  private recordFigure({ record, scope }: Overview): string {
+    if (!record) return '';
+    if (record.returned > 0 && scope === 'all') return `${record.returned} returned`;
+    if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${shortDate(this.today())}`;
+    const { week } = weekNumber(record.from);
+    return record.planned > 0 && scope === 'all' ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, week ${week}` : `${this.hours(record.recorded)} yours, week ${week}`;
+  }
+
+  private reviewFigure({ review, record }: Overview): string {
+    if (!review) return '';
+    if (review.own) return `week ${record ? weekNumber(record.from).week : ''} ${review.own === 'open' ? 'not submitted' : review.own}`;
+    if (review.people === 0) return 'nothing waits';
+    return `${this.hours(review.submitted)} from ${review.people} ${review.people === 1 ? 'person' : 'people'}`;
+  }
+}
+
+function each(figures: readonly { currency: string; minor: number }[]): string {
+  return figures.map((figure) => moneyText(minor(Math.round(figure.minor)), figure.currency, navigator.language).replace(/\.\d\d$/, '')).join(' and ');
+}
+
+function billFigure({ bill }: Overview): string {
+  if (!bill) return '';
+  if (bill.ready.length === 0) return bill.unpriced > 0 ? `${bill.unpriced} without a rate` : 'nothing ready';
+  return `${each(bill.ready)} ready`;
+}
+
+function collectFigure({ collect }: Overview): string {
+  if (!collect) return '';
+  if (collect.open.length === 0) return 'nothing due';
+  const late = collect.open.filter((figure) => figure.late > 0).map(({ currency, late: amount }) => ({ currency, minor: amount }));
+  return `${each(collect.open)} due, ${late.length > 0 ? `${each(late)} late` : 'none late'}`;
+}
+
+function resultsFigure({ results }: Overview): string {
+  if (!results) return '';
+  const period = results.from ? 'this quarter' : 'to date';
+  if (results.margin !== null) return `${percentText(results.margin, navigator.language)} margin, ${period}`;
+  return results.billableShare === null ? `no hours, ${period}` : `${percentText(results.billableShare, navigator.language, 0)} billable, ${period}`;
+}

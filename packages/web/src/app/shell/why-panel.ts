@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { Address } from '../state/address';
+import { EntryWhy } from './entry-why';
+import { PersonReview } from '../review/person-review';
+import { InvoicePanel } from '../collect/invoice-panel';
+import { FigureWhy } from '../results/figure-why';
+
+const EMPTY: Readonly<Record<string, string>> = {
+  record: 'Choose a cell or an entry to see how its time, rate and value come about, and what has happened to it.',
+  review: 'Choose a person to see the entries behind the week.',
+  bill: 'Choose an entry to see why it is billed as it is.',
+  collect: 'Choose an invoice to see its payments and history.',
+  results: 'Choose a figure to see the entries behind it.',
+};
+
+/** The right side answers why: derivation, sources and history of whatever is selected. */
+@Component({
+  selector: 'yw-why-panel',
+  imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy],
+  template: `
+    <aside aria-label="Why">
+      <button class="fold" type="button" (click)="folded.emit()" aria-expanded="true">Fold away</button>
+      @switch (kind()) {
+        @case ('entry') { @defer { <yw-entry-why [id]="id()" /> } }
+        @case ('person') { @defer { <yw-person-review [personId]="id()" /> } }
+        @case ('invoice') { @defer { <yw-invoice-panel [id]="id()" /> } }
+        @case ('figure') { @defer { <yw-figure-why [figure]="id()" /> } }
+        @default { <p class="quiet">{{ empty() }}</p> }
+      }
+    </aside>
+  `,
+  styles: `
+    :host { border-left: 1px solid var(--line); background: var(--surface); overflow: auto; display: block; font-size: 14px; }
+    aside { padding: 12px 18px 20px; display: grid; gap: 4px; }
+    .fold { justify-self: end; background: none; border: 0; color: var(--ink-2); cursor: pointer; font-size: 13px; padding: 2px 4px; text-decoration: underline; }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WhyPanel {
+  private readonly address = inject(Address);
+  readonly folded = output();
+  protected readonly kind = computed(() => this.address.selection()?.kind ?? null);
+  protected readonly id = computed(() => this.address.selection()?.id ?? '');
+  protected readonly empty = computed(() => EMPTY[this.address.step() ?? 'record'] ?? '');
+}

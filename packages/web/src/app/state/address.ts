@@ -1,0 +1,78 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router } from '@angular/router';
+import { Period, readPeriod } from '@yellowwood/core';
+import { Subject, filter, map, startWith } from 'rxjs';
+
+export type Step = 'record' | 'review' | 'bill' | 'collect' | 'results';
+export const STEPS: readonly Step[] = ['record', 'review', 'bill', 'collect', 'results'];
+
+/** What is selected: an entry, a person, an invoice, a figure. */
+export interface Selection {
+  readonly kind: 'entry' | 'person' | 'invoice' | 'figure';
+  readonly id: string;
+}
+
+/**
+ * The address of the page, read and written: firm, step, scope, period, selection. Every screen can be
+ * linked, reloaded and gone back to, because nothing of this is kept anywhere else.
+ */
+@Injectable({ providedIn: 'root' })
+export class Address {
+  private readonly router = inject(Router);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map(() => this.router.url),
+      startWith(this.router.url),
+    ),
+    { initialValue: this.router.url },
+  );
+  private readonly tree = computed(() => this.router.parseUrl(this.url()));
+  private readonly segments = computed(() => this.tree().root.children['primary']?.segments.map((segment) => segment.path) ?? []);
+
+  /** The short name of the firm, empty before a firm is chosen. */
+  readonly firm = computed(() => (this.segments()[0] === 'f' ? (this.segments()[1] ?? '') : ''));
+  readonly step = computed(() => this.segments()[2] as Step | undefined);
+  readonly scope = computed(() => this.tree().queryParamMap.get('scope') ?? 'all');
+  readonly scopeId = computed(() => this.scope().split(':')[1] ?? null);
+  readonly period = computed((): Period | null => {
+    const text = this.tree().queryParamMap.get('period');
+    const read = text ? readPeriod(text) : null;
+    return read?.ok ? read.value : null;
+  });
+  readonly selection = computed((): Selection | null => {
+    const [kind, id] = (this.tree().queryParamMap.get('sel') ?? '').split(':');
+    return kind && id ? { kind: kind as Selection['kind'], id } : null;
+  });
+  readonly show = computed(() => this.tree().queryParamMap.get('show'));
+
+  /** Emits when somebody asks why, also of what is selected already. */
+  readonly asked = new Subject<void>();
+
+  /** Selects something and asks why. */
+  ask(sel: string): void {
+    void this.set({ sel }, true);
+    this.asked.next();
+  }
+
+  /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
+  set(parts: { scope?: string | null; period?: string | null; sel?: string | null; show?: string | null }, replace = false): Promise<boolean> {
+    const queryParams: Record<string, string | null> = { ...parts };
+    if (parts.scope !== undefined) {
+      queryParams['sel'] = parts.sel ?? null;
+      if (parts.scope === 'all') queryParams['scope'] = null;
+    }
+    return this.router.navigate([], { queryParams, queryParamsHandling: 'merge', replaceUrl: replace });
+  }
+
+  /** The link of a step, with the present scope; the period belongs to the step that is left behind. */
+  stepLink(step: Step): { commands: string[]; queryParams: Record<string, string> } {
+    const scope = this.scope();
+    return { commands: ['/f', this.firm(), step], queryParams: scope === 'all' ? {} : { scope } };
+  }
+
+  go(step: Step, queryParams: Record<string, string>): Promise<boolean> {
+    return this.router.navigate(['/f', this.firm(), step], { queryParams });
+  }
+}

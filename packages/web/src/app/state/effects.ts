@@ -1,0 +1,71 @@
+import { inject } from '@angular/core';
+import { toObservable } from '@angular/core/rxjs-interop';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
+import { EMPTY, catchError, combineLatest, exhaustMap, filter, from, map, merge, of, switchMap } from 'rxjs';
+import { Api } from '../api/api';
+import { sentenceOf } from '../api/problem-error';
+import { Address } from './address';
+import { Refresh } from './refresh';
+import { sessionActions, sessionFeature } from './session';
+import { timerActions } from './timers';
+import { workActions } from './work';
+
+/** Who is signed in. */
+export const readSession = createEffect(
+  (actions = inject(Actions), api = inject(Api)) =>
+    actions.pipe(
+      ofType(sessionActions.read),
+      exhaustMap(() =>
+        from(api.call('readSession')).pipe(
+          map((session) => sessionActions.known({ session })),
+          catchError((error: unknown) => of(sessionActions.unreachable({ sentence: sentenceOf(error) }))),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** The tree of work, when a firm is opened. */
+export const readWork = createEffect(
+  (actions = inject(Actions), api = inject(Api)) =>
+    actions.pipe(
+      ofType(sessionActions.meRead, workActions.read),
+      switchMap(() =>
+        from(api.call('readWork')).pipe(
+          map((work) => workActions.workKnown({ work })),
+          catchError(() => EMPTY),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** The figures of the steps and the bars of the tree, for every scope and at every refresh. */
+export const readOverview = createEffect(
+  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) =>
+    combineLatest([toObservable(address.scope), toObservable(refresh.tick), store.select(sessionFeature.selectMe)]).pipe(
+      filter(([, , me]) => me !== null && address.firm() !== ''),
+      switchMap(([scope]) =>
+        from(api.call('readOverview', { query: { scope } })).pipe(
+          map((overview) => workActions.overviewKnown({ overview })),
+          catchError(() => EMPTY),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** Own timers, for people who record. */
+export const readTimers = createEffect(
+  (actions = inject(Actions), api = inject(Api), refresh = inject(Refresh), store = inject(Store), address = inject(Address)) =>
+    merge(actions.pipe(ofType(timerActions.read)), combineLatest([toObservable(refresh.tick), store.select(sessionFeature.selectRights)]).pipe(filter(([, rights]) => !!rights['time.record'] && address.firm() !== ''))).pipe(
+      switchMap(() =>
+        from(api.call('readTimers')).pipe(
+          map((timers) => timerActions.known({ timers, readAt: Date.now() })),
+          catchError(() => EMPTY),
+        ),
+      ),
+    ),
+  { functional: true },
+);

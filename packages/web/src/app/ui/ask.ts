@@ -1,0 +1,66 @@
+import { ChangeDetectionStrategy, Component, Injectable, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MAT_DIALOG_DATA, MatDialog, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDialogTitle } from '@angular/material/dialog';
+import { firstValueFrom } from 'rxjs';
+
+export interface Question {
+  readonly title: string;
+  readonly text?: string;
+  /** What is asked for in words, if anything; a needed one cannot be left empty. */
+  readonly field?: { readonly label: string; readonly needed: boolean; readonly value?: string };
+  readonly button: string;
+}
+
+/** Asks before something that cannot be undone, or for a reason. */
+@Component({
+  selector: 'yw-ask',
+  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  template: `
+    <h2 mat-dialog-title>{{ question.title }}</h2>
+    <mat-dialog-content>
+      @if (question.text) {
+        <p class="text">{{ question.text }}</p>
+      }
+      @if (question.field; as field) {
+        <label class="field">
+          {{ field.label }}
+          <textarea class="plain-field" rows="3" maxlength="500" cdkFocusInitial [value]="words()" (input)="words.set($any($event.target).value)" (keydown.control.enter)="answer()" [attr.aria-invalid]="tried() && missing()"></textarea>
+        </label>
+        @if (tried() && missing()) {
+          <p class="field-error" role="alert">Write a few words; they are kept in the history.</p>
+        }
+      }
+    </mat-dialog-content>
+    <mat-dialog-actions align="end">
+      <button mat-button mat-dialog-close>Cancel</button>
+      <button mat-flat-button (click)="answer()">{{ question.button }}</button>
+    </mat-dialog-actions>
+  `,
+  styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } textarea { min-width: min(420px, 70vw); }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AskDialog {
+  protected readonly question = inject<Question>(MAT_DIALOG_DATA);
+  private readonly dialog = inject<MatDialogRef<AskDialog, string>>(MatDialogRef);
+  protected readonly words = signal(this.question.field?.value ?? '');
+  protected readonly tried = signal(false);
+
+  protected missing(): boolean {
+    return !!this.question.field?.needed && this.words().trim() === '';
+  }
+
+  protected answer(): void {
+    this.tried.set(true);
+    if (!this.missing()) this.dialog.close(this.words().trim());
+  }
+}
+
+@Injectable({ providedIn: 'root' })
+export class Ask {
+  private readonly dialog = inject(MatDialog);
+
+  /** @returns the words, or an empty text where none were asked for; undefined when the person cancels */
+  ask(question: Question): Promise<string | undefined> {
+    return firstValueFrom(this.dialog.open<AskDialog, Question, string>(AskDialog, { data: question }).afterClosed());
+  }
+}

@@ -1,0 +1,107 @@
+import { ChangeDetectionStrategy, Component, ElementRef, computed, effect, inject, input, output, signal, viewChild } from '@angular/core';
+import { MatAutocomplete, MatAutocompleteSelectedEvent, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
+import { Store } from '@ngrx/store';
+import { workFeature } from '../state/work';
+
+/** A project or a task of it, as it is picked. */
+export interface PickedWork {
+  readonly projectId: string;
+  readonly taskId: string | null;
+}
+
+interface Choice extends PickedWork {
+  readonly key: string;
+  readonly name: string;
+  readonly context: string;
+  readonly search: string;
+}
+
+const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/[\u0300-\u036f]/g, '');
+
+/** Finds a project or task by typing any part of its name, its client's, or its code. */
+@Component({
+  selector: 'yw-work-picker',
+  imports: [MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  template: `
+    <input #box class="plain-field" type="text" [attr.aria-label]="label()" [placeholder]="placeholder()" [value]="shown()" [matAutocomplete]="list" (input)="typed.set($any($event.target).value)" (focus)="box.select()" (blur)="restore()" autocomplete="off" />
+    <mat-autocomplete #list="matAutocomplete" autoActiveFirstOption [displayWith]="display" (optionSelected)="pick($event)">
+      @for (choice of found(); track choice.key) {
+        <mat-option [value]="choice"><span class="name">{{ choice.name }}</span><small>{{ choice.context }}</small></mat-option>
+      } @empty {
+        <mat-option disabled>Nothing of that name. Type another part of it.</mat-option>
+      }
+    </mat-autocomplete>
+  `,
+  styles: ':host { display: block; } small { margin-left: 8px; } .name { font-size: 14px; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WorkPicker {
+  private readonly store = inject(Store);
+  readonly label = input('Project or task');
+  readonly placeholder = input('Type a project or task');
+  readonly value = input<PickedWork | null>(null);
+  readonly picked = output<PickedWork>();
+  protected readonly typed = signal<string | null>(null);
+  private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
+  private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
+  private readonly tasks = this.store.selectSignal(workFeature.selectTaskList);
+  private readonly clients = this.store.selectSignal(workFeature.selectClients);
+  private readonly departments = this.store.selectSignal(workFeature.selectDepartments);
+
+  private readonly choices = computed((): Choice[] => {
+    const homes = new Map([...this.clients(), ...this.departments()].map((home) => [home.id, home.name]));
+    const names = new Map(this.tasks().map((task) => [task.id, task]));
+    const pathOf = (id: string | null): string[] => {
+      const task = id === null ? undefined : names.get(id);
+      return task ? [...pathOf(task.parentId), task.name] : [];
+    };
+    return this.projects().filter((project) => project.open).flatMap((project) => {
+      const home = homes.get(project.clientId ?? project.departmentId ?? '') ?? '';
+      const make = (taskId: string | null, path: string[]): Choice => ({
+        projectId: project.id, taskId, key: `${project.id} ${taskId ?? ''}`, name: path.length > 0 ? path.at(-1)! : project.name,
+        context: path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home, search: plain([project.name, project.code, home, ...path].join(' ')),
+      });
+      return [make(null, []), ...this.tasks().filter((task) => task.projectId === project.id && task.open).map((task) => make(task.id, pathOf(task.id)))];
+    });
+  });
+
+  protected readonly found = computed(() => {
+    const words = plain(this.typed() ?? '').split(/\s+/).filter(Boolean);
+    return this.choices().filter((choice) => words.every((word) => choice.search.includes(word))).slice(0, 40);
+  });
+
+  protected readonly shown = computed(() => {
+    const value = this.value();
+    const choice = value && this.choices().find((one) => one.projectId === value.projectId && one.taskId === value.taskId);
+    return choice ? this.display(choice) : '';
+  });
+
+  constructor() {
+    effect(() => (this.box().nativeElement.value = this.shown()));
+  }
+
+  protected readonly display = (choice: Choice | null): string => (choice ? (choice.taskId ? `${choice.name}, ${choice.context}` : choice.name) : '');
+
+  protected pick(event: MatAutocompleteSelectedEvent): void {
+    const { projectId, taskId } = event.option.value as Choice;
+    this.typed.set(null);
+    this.picked.emit({ projectId, taskId });
+  }
+
+  /** What was typed and not chosen is no choice: the field shows again what is. */
+  protected restore(): void {
+    setTimeout(() => {
+      this.typed.set(null);
+      this.box().nativeElement.value = this.shown();
+    }, 200);
+  }
+
+  focus(): void {
+    this.box().nativeElement.focus();
+  }
+
+  clear(): void {
+    this.typed.set(null);
+    this.box().nativeElement.value = '';
+  }
+}

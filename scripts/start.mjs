@@ -1,0 +1,75 @@
+// npm start: installs what is missing, builds, starts the database, migrates, loads the demo firm when
+// the database is empty, serves, and says where and how to sign in.
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { buildWeb } from './lib/build.mjs';
+import { clusterHome, startCluster } from './lib/cluster.mjs';
+import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
+import { at } from './lib/paths.mjs';
+import { Sentence, run, say } from './lib/say.mjs';
+import { loadDemo, migrate, startServer } from './lib/server.mjs';
+
+/** The database that was named, or one of our own. */
+export async function openDatabase(fresh) {
+  const { DATABASE_URL, DATABASE_ADMIN_URL } = process.env;
+  if (DATABASE_URL || DATABASE_ADMIN_URL) {
+    if (!DATABASE_URL || !DATABASE_ADMIN_URL) throw new Sentence('Set DATABASE_URL (role yellowwood_app) and DATABASE_ADMIN_URL (role yellowwood_owner) together.');
+    if (fresh) throw new Sentence('--fresh throws away only a database that this command made itself.');
+    return { url: DATABASE_URL, adminUrl: DATABASE_ADMIN_URL, secrets: {}, stop: async () => undefined };
+  }
+  const programs = await ensurePostgres();
+  const home = await clusterHome('database');
+  if (fresh && existsSync(path.join(home, 'cluster'))) {
+    say('Throwing the demo data away …');
+    rmSync(path.join(home, 'cluster'), { recursive: true, force: true });
+  }
+  say('Starting PostgreSQL on loopback …');
+  return startCluster({ home, programs });
+}
+
+await run(async () => {
+  checkNode();
+  const fresh = process.argv.includes('--fresh');
+  await installPackages();
+  const building = buildWeb();
+  building.catch(() => undefined);
+  const database = await openDatabase(fresh);
+  let server;
+  let stopping = false;
+  const stop = async () => {
+    if (stopping) return;
+    stopping = true;
+    await server?.stop();
+    await database.stop();
+    process.exit(process.exitCode ?? 0);
+  };
+  process.on('SIGINT', stop);
+  process.on('SIGTERM', stop);
+  try {
+    await migrate(database.adminUrl);
+    const demo = process.env.YELLOWWOOD_DEMO !== 'off';
+    if (demo) {
+      say('Looking for the demo firm; loading it takes half a minute the first time …');
+      await loadDemo(database.adminUrl);
+    }
+    const webRoot = await building;
+    const port = Number(process.env.PORT ?? 4170);
+    const env = database.secrets.session ? { SESSION_SECRET: process.env.SESSION_SECRET ?? database.secrets.session } : {};
+    server = await startServer({ port, url: database.url, webRoot, env });
+    say(`\nYellowwood is ready: ${server.address}`);
+    if (demo) {
+      const signIns = [...readFileSync(at('packages/server/src/people/demo-sign-ins.ts'), 'utf8').matchAll(/role: '(\w+)', name: '[^']+', email: '([^']+)', password: '([^']+)'/g)];
+      say('Sign in as one of the demo firm (the sign-in page lists them too):');
+      for (const [, role, email, password] of signIns) say(`  ${role.padEnd(11)} ${email}  ${password}`);
+    }
+    say('\nStop with Ctrl+C.');
+    await server.end;
+    if (!stopping) throw new Sentence('The server ended by itself; the log above says why.');
+  } catch (error) {
+    if (!stopping) {
+      process.exitCode = 1;
+      process.stderr.write(`${error instanceof Sentence ? error.message : error.stack}\n`);
+    }
+  }
+  await stop();
+});
