@@ -36,7 +36,8 @@ create table replay (
   key text not null,
   body_hash text not null,
   status integer not null,
-  answer jsonb,
+  -- json, not jsonb: the same answer again, to the letter.
+  answer json,
   at timestamptz not null default now(),
   primary key (firm_id, account_id, key)
 );

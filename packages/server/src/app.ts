@@ -61,7 +61,7 @@ export function buildApp(configuration: Configuration, database: Database, clock
           fontSrc: ["'self'"],
           connectSrc: ["'self'"],
           objectSrc: ["'none'"],
-          baseUri: ["'none'"],
+          baseUri: ["'self'"],
           formAction: ["'self'"],
           frameAncestors: ["'none'"],
         },

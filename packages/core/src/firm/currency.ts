@@ -80,17 +80,27 @@ export function percentText(value: number, locale = 'en-GB', digits = 1): string
   return `${decimalText(multiplyDivide([value, 10 ** digits], [10_000]), digits, locale)}%`;
 }
 
+/**
+ * A typed decimal in units of `10^-digits`. Where only one sign stands, a point is the decimal sign and a
+ * comma before exactly three digits a group (unless the figure may have three decimals); where two
+ * stand, the last is the decimal sign. What is not clear is refused.
+ */
 function readDecimal(text: string, digits: number): number | undefined {
   const cleaned = text.replace(/[\s\u00a0\u202f'’]/g, '').replace(/^−/, '-');
-  const match = /^(-?)(\d{1,3}(?:[.,]\d{3})+|\d+)?(?:([.,])(\d*))?$/.exec(cleaned);
-  if (!match || (!match[2] && !match[4])) return undefined;
-  const decimal = match[3];
-  const grouping = match[2]?.match(/[.,]/)?.[0];
-  // "1,234" alone is read as a group; "1,234,5" or "1.234.5" mixes one sign for both and is refused.
-  if (decimal && grouping === decimal) return undefined;
-  const fraction = match[4] ?? '';
+  const match = /^(-?)(\d*)((?:[.,]\d*)*)$/.exec(cleaned);
+  if (!match || !/\d/.test(cleaned)) return undefined;
+  const parts = match[3]!.match(/[.,]\d*/g) ?? [];
+  const signs = new Set(parts.map((part) => part[0]));
+  const last = parts.at(-1);
+  const oneGroup = parts.length === 1 && last![0] === ',' && last!.length === 4 && digits < 3;
+  const onlyGroups = parts.length > 1 && signs.size === 1;
+  const fraction = last === undefined || oneGroup || onlyGroups ? '' : last.slice(1);
+  const groups = fraction === '' && (oneGroup || onlyGroups) ? parts : parts.slice(0, -1);
+  if (groups.some((group) => group.length !== 4 || group[0] !== groups[0]![0])) return undefined;
+  if (groups.length > 0 && !/^\d{1,3}$/.test(match[2]!)) return undefined;
+  if (groups.length < parts.length && groups.some((group) => group[0] === last![0])) return undefined;
   if (fraction.length > digits) return undefined;
-  const whole = (match[2] ?? '0').replace(/[.,]/g, '');
+  const whole = (match[2] || '0') + groups.map((group) => group.slice(1)).join('');
   const value = Number(whole + fraction.padEnd(digits, '0'));
   if (!Number.isSafeInteger(value)) return undefined;
   return match[1] && value !== 0 ? -value : value;

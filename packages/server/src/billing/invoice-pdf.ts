@@ -26,6 +26,10 @@ pdfmake.setFonts({
   Serif: { normal: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf'), bold: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf') },
 });
 
+// A document is made of its own data alone: nothing is fetched, and nothing is read but the fonts.
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((file: string) => file.startsWith(sans) || file.startsWith(serif));
+
 const INK = '#271E14';
 const INK_2 = '#6A5B47';
 const LINE = '#DDD0B4';

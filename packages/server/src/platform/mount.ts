@@ -4,7 +4,7 @@ import { AnswerOf, BodyOf, Endpoint, ParamsOf, QueryOf } from '@yellowwood/contr
 import { Clock } from './clock';
 import { Context, enterFirm } from './context';
 import { Database, READ, WRITE, transaction } from './database';
-import { problem } from './problem';
+import { RequestProblem, problem } from './problem';
 import { check, compileChecks } from './validation';
 
 /** A request that has passed its contract. */
@@ -73,8 +73,13 @@ async function remember(context: Context, key: string, hash: string, answer: unk
   });
 }
 
-// Two equal requests at one moment: the second one's memory collides, it starts over and finds the first.
-const isReplayCollision = (error: unknown) => (error as { constraint?: string }).constraint === 'replay_pkey';
+// Two equal requests at one moment: what the second one makes is there already. It starts over and finds
+// the first one's answer.
+function isReplayCollision(endpoint: Endpoint, error: unknown): boolean {
+  if ((error as { constraint?: string }).constraint === 'replay_pkey') return true;
+  const made = error instanceof RequestProblem ? error.code === 'already-there' : (error as { code?: string }).code === '23505';
+  return endpoint.kind === 'create' && made;
+}
 
 /** An endpoint of any shape, as mounting and describing see it. */
 export type AnyEndpoint = Endpoint;
@@ -114,7 +119,7 @@ export function mount<E extends AnyEndpoint>(platform: Platform, endpoint: E, ha
           return answer;
         });
       const answer = await once().catch((error: unknown) => {
-        if (isReplayCollision(error)) return once();
+        if (isReplayCollision(endpoint, error)) return once();
         throw error;
       });
       response.set('Cache-Control', 'no-cache, private').json(answer ?? null);

@@ -1,4 +1,4 @@
-import { Minor, Millionths, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
+import { Minor, Millionths, addDays, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
 import { Context, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../work/exchange';
 import { ScopeFilter, scopeParameters } from '../work/scope';
@@ -28,8 +28,8 @@ export interface ResultBasis {
   readonly billed: readonly IResultBilledResult[];
   readonly exchange: Exchange;
   readonly today: string;
-  /** A limit is used up over the whole life of a project, so it caps only results to date. */
-  readonly capped: boolean;
+  /** What lies before the span: a limit is used up in the order of work. Null for results to date. */
+  readonly before: Pick<ResultBasis, 'sums' | 'billed'> | null;
 }
 
 /** Reads the sums behind the results of a scope. */
@@ -37,13 +37,15 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope) };
   const money = may(context, 'values.read');
+  const before = { ...filter, from: TO_DATE.from, to: span.from === TO_DATE.from ? TO_DATE.from : addDays(span.from, -1) };
+  const earlier = span.from !== TO_DATE.from && money;
   return {
     nodes: await resultNodes.run({ ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) }, context.tx),
     sums: await resultSums.run(filter, context.tx),
     billed: money ? await resultBilled.run(filter, context.tx) : [],
     exchange: await readExchange(context.tx, context.firm.currency),
     today: today(context),
-    capped: span.from === TO_DATE.from && span.to === TO_DATE.to && scope.kind !== 'task',
+    before: earlier ? { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) } : null,
   };
 }
 
@@ -56,7 +58,7 @@ interface Part {
 }
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
-function partsOf(basis: ResultBasis, belongs: (row: { projectId: string; taskId: string | null }) => boolean): Map<string, Part & { projectId: string }> {
+function partsOf(basis: Pick<ResultBasis, 'sums' | 'billed'>, belongs: (row: { projectId: string; taskId: string | null }) => boolean): Map<string, Part & { projectId: string }> {
   const parts = new Map<string, Part & { projectId: string }>();
   const part = (projectId: string, currency: string) => {
     const key = `${projectId} ${currency}`;
@@ -75,10 +77,16 @@ function partsOf(basis: ResultBasis, belongs: (row: { projectId: string; taskId:
   return parts;
 }
 
-function limitOf(basis: ResultBasis, projectId: string, whole: boolean): Minor | null {
-  if (!basis.capped || !whole) return null;
-  const limit = basis.nodes.find((node) => node.projectId === projectId)?.limit;
-  return limit === null || limit === undefined ? null : minor(limit);
+/**
+ * Revenue of a part of one project. A limit caps what is earned to the end of the span; what was earned
+ * before the span is taken off again, so that quarters add up to the whole.
+ */
+function revenueOf(basis: ResultBasis, part: Part & { projectId: string }, before: Part | undefined, whole: boolean): Minor {
+  const limit = whole ? basis.nodes.find((node) => node.projectId === part.projectId)?.limit : null;
+  if (limit === null || limit === undefined) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
+  const earlier = before ?? { billed: 0, unbilled: 0 };
+  const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), minor(limit));
+  return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), minor(limit)));
 }
 
 /**
@@ -87,13 +95,14 @@ function limitOf(basis: ResultBasis, projectId: string, whole: boolean): Minor |
  */
 export function moneyOf(basis: ResultBasis, belongs: (row: { projectId: string; taskId: string | null }) => boolean, whole: boolean): MoneyFigures[] {
   const byCurrency = new Map<string, { standardValue: number; billed: number; unbilled: number; revenue: number; billedStandard: number }>();
-  for (const part of partsOf(basis, belongs).values()) {
+  const before = basis.before ? partsOf(basis.before, belongs) : null;
+  for (const [key, part] of partsOf(basis, belongs)) {
     const sum = byCurrency.get(part.currency) ?? { standardValue: 0, billed: 0, unbilled: 0, revenue: 0, billedStandard: 0 };
     sum.standardValue += part.value;
     sum.billed += part.billed;
     sum.unbilled += part.unbilled;
     sum.billedStandard += part.billedStandard;
-    sum.revenue += revenueEarned(minor(part.billed), minor(part.unbilled), limitOf(basis, part.projectId, whole));
+    sum.revenue += revenueOf(basis, part, before?.get(key), whole);
     byCurrency.set(part.currency, sum);
   }
   return [...byCurrency]
@@ -115,8 +124,9 @@ export function moneyOf(basis: ResultBasis, belongs: (row: { projectId: string; 
  */
 export function revenueInFirmCurrency(basis: ResultBasis, whole: boolean): Minor {
   let total = 0;
-  for (const part of partsOf(basis, () => true).values()) {
-    const revenue = revenueEarned(minor(part.billed), minor(part.unbilled), limitOf(basis, part.projectId, whole));
+  const before = basis.before ? partsOf(basis.before, () => true) : null;
+  for (const [key, part] of partsOf(basis, () => true)) {
+    const revenue = revenueOf(basis, part, before?.get(key), whole);
     const billed = basis.billed
       .filter((row) => row.projectId === part.projectId && row.currency === part.currency)
       .reduce((sum, row) => sum + basis.exchange.toFirm(minor(row.amount), row.currency, row.issuedOn), 0);

@@ -24,7 +24,7 @@ export async function readResults(context: Context, scopeText: string | undefine
   const top = topOf(basis, tasks, tree, scope);
   const rows = rowsOf(basis, tasks, tree, scope, money, cost);
   const budget = scope.kind === 'task' ? (tasks.find((task) => task.id === scope.id)?.budget ?? 0) : basis.nodes.reduce((sum, node) => sum + node.budget, 0);
-  const earned = money && cost ? earningsOf(basis, basis.capped) : null;
+  const earned = money && cost ? earningsOf(basis, scope.kind !== 'task') : null;
   const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
   return {
     scope: scope.text,
@@ -32,7 +32,7 @@ export async function readResults(context: Context, scopeText: string | undefine
     agreement: project ? agreementText(project, money) : null,
     limit: money && project?.limit ? limitFigure(basis, project.limit, project.currency!) : null,
     hours: top,
-    money: money ? moneyOf(basis, () => true, basis.capped) : null,
+    money: money ? moneyOf(basis, () => true, scope.kind !== 'task') : null,
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
     series: earned ? await seriesOf(context, scope, span, basis) : null,
@@ -149,7 +149,7 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
       const node = basis.nodes.find((one) => one.projectId === project);
-      const limit = basis.capped && node?.limit && node.currency === context.firm.currency ? minor(node.limit) : null;
+      const limit = !basis.before && scope.kind !== 'task' && node?.limit && node.currency === context.firm.currency ? minor(node.limit) : null;
       const inDocuments = minor(billed.get(project) ?? 0);
       earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
     }

@@ -46,13 +46,13 @@ async function reviewed(context: Context, period: Period, scope: ScopeFilter, on
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId };
   const rows = await reviewPeople.run({ ...who, ...period }, tx);
   const entries = await reviewEntries.run({ ...who, ...period, ...scopeParameters(scope) }, tx);
-  const planned = await plannedTime(tx, rows.map((row) => row.id), period.from, period.to);
   const byPerson = new Map<string, IReviewEntriesResult[]>();
   for (const entry of entries) byPerson.set(entry.personId, [...(byPerson.get(entry.personId) ?? []), entry]);
   // Work on a project that one manages comes from people outside one's teams, too.
   const known = new Set(rows.map((row) => row.id));
   const strangers = [...byPerson.keys()].filter((id) => !known.has(id));
   const others = strangers.length === 0 ? [] : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period }, tx)).filter((row) => strangers.includes(row.id));
+  const planned = await plannedTime(tx, [...rows, ...others].map((row) => row.id), period.from, period.to);
   const people = [...rows, ...others]
     .filter((row) => (!only || row.id === only) && (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')))
     .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], period, planned, scope.all && known.has(row.id)))

@@ -479,7 +479,9 @@ export const readyToBill = new PreparedQuery<IReadyToBillParams,IReadyToBillResu
 /** 'OpenInvoices' parameters type */
 export interface IOpenInvoicesParams {
   all: boolean;
+  asker: string;
   projects: stringArray;
+  reach: string;
   today: string;
 }
 
@@ -496,7 +498,7 @@ export interface IOpenInvoicesQuery {
   result: IOpenInvoicesResult;
 }
 
-const openInvoicesIR: any = {"usedParamSet":{"today":true,"all":true,"projects":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":290}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":407,"b":416}]}],"statement":"select i.currency as \"currency!\", sum(i.gross_minor - i.settled_minor) as \"minor!\", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as \"late!\"\nfrom invoice i\nwhere i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor\n  and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))\ngroup by 1 order by 1"};
+const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":292}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":478,"b":484}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":495,"b":499}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":616,"b":625}]}],"statement":"select i.currency as \"currency!\", sum(i.gross_minor - i.settled_minor) as \"minor!\", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as \"late!\"\nfrom invoice i\nwhere i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor\n  and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))\n  and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))\ngroup by 1 order by 1"};
 
 /**
  * Query generated from SQL:
@@ -504,6 +506,7 @@ const openInvoicesIR: any = {"usedParamSet":{"today":true,"all":true,"projects":
  * select i.currency as "currency!", sum(i.gross_minor - i.settled_minor) as "minor!", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as "late!"
  * from invoice i
  * where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
+ *   and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))
  *   and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))
  * group by 1 order by 1
  * ```

@@ -73,6 +73,7 @@ group by 1;
 select i.currency as "currency!", sum(i.gross_minor - i.settled_minor) as "minor!", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as "late!"
 from invoice i
 where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
+  and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))
   and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))
 group by 1 order by 1;
 

@@ -63,7 +63,7 @@ async function billFigure(context: Context, scope: ScopeFilter): Promise<Overvie
 
 async function collectFigure(context: Context, scope: ScopeFilter): Promise<Overview['collect']> {
   const { all, projects } = scope;
-  return { open: await openInvoices.run({ today: today(context), all, projects }, context.tx) };
+  return { open: await openInvoices.run({ reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects }, context.tx) };
 }
 
 async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Overview['results']> {
@@ -75,7 +75,7 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const money = may(context, 'cost.read') && may(context, 'values.read');
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? earningsOf(basis, basis.capped).margin : null,
+    margin: money ? earningsOf(basis, scope.kind !== 'task').margin : null,
     billableShare: ratio(sum((row) => row.billable), sum((row) => row.seconds)),
   };
 }

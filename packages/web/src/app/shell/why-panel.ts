@@ -21,10 +21,10 @@ const EMPTY: Readonly<Record<string, string>> = {
     <aside aria-label="Why">
       <button class="fold" type="button" (click)="folded.emit()" aria-expanded="true">Fold away</button>
       @switch (kind()) {
-        @case ('entry') { @defer { <yw-entry-why [id]="id()" /> } }
-        @case ('person') { @defer { <yw-person-review [personId]="id()" /> } }
-        @case ('invoice') { @defer { <yw-invoice-panel [id]="id()" /> } }
-        @case ('figure') { @defer { <yw-figure-why [figure]="id()" /> } }
+        @case ('entry') { @defer (on immediate) { <yw-entry-why [id]="id()" /> } }
+        @case ('person') { @defer (on immediate) { <yw-person-review [personId]="id()" /> } }
+        @case ('invoice') { @defer (on immediate) { <yw-invoice-panel [id]="id()" /> } }
+        @case ('figure') { @defer (on immediate) { <yw-figure-why [figure]="id()" /> } }
         @default { <p class="quiet">{{ empty() }}</p> }
       }
     </aside>

@@ -2,7 +2,8 @@ import { inject } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { EMPTY, catchError, combineLatest, exhaustMap, filter, from, map, merge, of, switchMap } from 'rxjs';
+import { EMPTY, Observable, catchError, combineLatest, distinctUntilChanged, exhaustMap, filter, from, map, merge, of, switchMap } from 'rxjs';
+import type { Me } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { Address } from './address';
@@ -28,9 +29,8 @@ export const readSession = createEffect(
 
 /** The tree of work, when a firm is opened. */
 export const readWork = createEffect(
-  (actions = inject(Actions), api = inject(Api)) =>
-    actions.pipe(
-      ofType(sessionActions.meRead, workActions.read),
+  (api = inject(Api), address = inject(Address), store = inject(Store)) =>
+    openedFirm(address, store).pipe(
       switchMap(() =>
         from(api.call('readWork')).pipe(
           map((work) => workActions.workKnown({ work })),
@@ -44,8 +44,7 @@ export const readWork = createEffect(
 /** The figures of the steps and the bars of the tree, for every scope and at every refresh. */
 export const readOverview = createEffect(
   (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) =>
-    combineLatest([toObservable(address.scope), toObservable(refresh.tick), store.select(sessionFeature.selectMe)]).pipe(
-      filter(([, , me]) => me !== null && address.firm() !== ''),
+    combineLatest([toObservable(address.scope), toObservable(refresh.tick), openedFirm(address, store)]).pipe(
       switchMap(([scope]) =>
         from(api.call('readOverview', { query: { scope } })).pipe(
           map((overview) => workActions.overviewKnown({ overview })),
@@ -59,7 +58,7 @@ export const readOverview = createEffect(
 /** Own timers, for people who record. */
 export const readTimers = createEffect(
   (actions = inject(Actions), api = inject(Api), refresh = inject(Refresh), store = inject(Store), address = inject(Address)) =>
-    merge(actions.pipe(ofType(timerActions.read)), combineLatest([toObservable(refresh.tick), store.select(sessionFeature.selectRights)]).pipe(filter(([, rights]) => !!rights['time.record'] && address.firm() !== ''))).pipe(
+    merge(actions.pipe(ofType(timerActions.read)), combineLatest([toObservable(refresh.tick), openedFirm(address, store)]).pipe(filter(([, me]) => !!me.rights['time.record']))).pipe(
       switchMap(() =>
         from(api.call('readTimers')).pipe(
           map((timers) => timerActions.known({ timers, readAt: Date.now() })),
@@ -69,3 +68,12 @@ export const readTimers = createEffect(
     ),
   { functional: true },
 );
+
+/** Oneself in the firm of the address, once both are known and belong together. */
+function openedFirm(address: Address, store: Store): Observable<Me> {
+  return combineLatest([toObservable(address.firm), store.select(sessionFeature.selectMe)]).pipe(
+    filter((pair): pair is [string, Me] => pair[1] !== null && pair[0] === pair[1].firm.slug),
+    map(([, me]) => me),
+    distinctUntilChanged(),
+  );
+}

@@ -1,5 +1,5 @@
 import { EntityState, createEntityAdapter } from '@ngrx/entity';
-import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
+import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
 import type { Overview, StageBar, Work } from '@yellowwood/contracts';
 
 export type Project = Work['projects'][number];
@@ -8,7 +8,7 @@ export type Service = Work['services'][number];
 
 export const workActions = createActionGroup({
   source: 'work',
-  events: { read: emptyProps(), 'work known': props<{ work: Work }>(), 'overview known': props<{ overview: Overview }>() },
+  events: { 'work known': props<{ work: Work }>(), 'overview known': props<{ overview: Overview }>() },
 });
 
 const projects = createEntityAdapter<Project>();

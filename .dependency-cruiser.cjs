@@ -1,0 +1,50 @@
+// Imports run one way: core ← contracts ← server | web, server ← demo.
+const only = (name, from, allowed) => ({
+  name,
+  severity: 'error',
+  comment: `${from} may import only ${allowed}`,
+  from: { path: `^packages/${from}/src`, pathNot: '\\.spec\\.ts$' },
+  to: { path: '^packages/', pathNot: `^packages/(${allowed})/` },
+});
+
+/** Domains of the core in the order of work: each may use those before it. */
+const domains = ['firm', 'people', 'work', 'rates', 'costs', 'time', 'review', 'billing', 'results'];
+
+module.exports = {
+  forbidden: [
+    only('core-alone', 'core', 'core'),
+    only('contracts-on-core', 'contracts', 'core|contracts'),
+    only('server-on-contracts', 'server', 'core|contracts|server'),
+    only('web-on-contracts', 'web', 'core|contracts|web'),
+    only('demo-on-server', 'demo', 'core|contracts|server|demo'),
+    {
+      name: 'core-no-packages',
+      severity: 'error',
+      comment: 'the core computes without I/O: dates and currencies are all that it takes from outside',
+      from: { path: '^packages/core/src', pathNot: '\\.spec\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(temporal-polyfill|currency-codes)/' },
+    },
+    ...domains.map((domain, index) => ({
+      name: `core-${domain}-order`,
+      severity: 'error',
+      comment: `core/${domain} may use only the domains before it`,
+      from: { path: `^packages/core/src/${domain}/`, pathNot: '\\.spec\\.ts$' },
+      to: { path: `^packages/core/src/(${domains.slice(index + 1).join('|') || 'none'})/` },
+    })),
+    {
+      name: 'only-api-talks-http',
+      severity: 'error',
+      from: { path: '^packages/web/src/app', pathNot: '^packages/web/src/app/(api/|app\\.config)' },
+      to: { path: '@angular/common/http|@angular/common/.*http' },
+    },
+    { name: 'no-circles', severity: 'error', from: { path: '^packages/core' }, to: { circular: true } },
+    { name: 'no-unresolved', severity: 'error', from: { path: '^packages' }, to: { couldNotResolve: true } },
+  ],
+  options: {
+    tsConfig: { fileName: 'packages/web/tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: 'dist|generated/checks' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], mainFields: ['module', 'main', 'types'] },
+  },
+};

@@ -1,0 +1,35 @@
+import angular from 'angular-eslint';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['node_modules/', 'dist/', '.angular/', '.data/', '**/*.queries.ts', 'packages/web/src/app/api/generated/', 'docs/', 'test-results/'] },
+  {
+    files: ['**/*.ts'],
+    extends: [...tseslint.configs.recommended],
+    languageOptions: { parserOptions: { tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true, argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-definitions': 'error',
+      'no-console': 'error',
+      eqeqeq: 'error',
+      complexity: ['error', 24],
+    },
+  },
+  {
+    files: ['packages/web/src/**/*.ts'],
+    extends: [...angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'yw', style: 'kebab-case' }],
+      '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+      '@angular-eslint/component-class-suffix': 'off',
+    },
+  },
+  {
+    files: ['packages/web/src/**/*.html'],
+    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+    rules: { '@angular-eslint/template/label-has-associated-control': 'off', '@angular-eslint/template/click-events-have-key-events': 'off', '@angular-eslint/template/interactive-supports-focus': 'off' },
+  },
+  prettier,
+);

@@ -1,0 +1,35 @@
+import { minor, rate, seconds } from '../firm/units';
+import { lineAmount, printedHours, timeValue } from './amount';
+import { printedLine } from './document-text';
+import { convert } from './exchange';
+import { paidPart } from './paid-part';
+
+describe('amounts of lines', () => {
+  it('multiplies minutes by the rate and divides last: 1:20 at 90.00 is 120.00', () => {
+    expect(timeValue(seconds(4800), rate(900_000), 'GBP')).toBe(minor(12_000));
+    expect(timeValue(seconds(65 * 60), rate(671_400), 'GBP')).toBe(minor(7274));
+    expect(timeValue(seconds(3600), rate(900_000), 'JPY')).toBe(minor(90));
+    expect(timeValue(seconds(3600), rate(15_000), 'KWD')).toBe(minor(1500));
+  });
+
+  it('computes decimal hours from the printed quantity: 1.33 × 90.00 = 119.70', () => {
+    expect(printedHours(seconds(4800), 2)).toBe(133);
+    expect(lineAmount(seconds(4800), rate(900_000), 'GBP', { kind: 'decimal', places: 2 })).toBe(minor(11_970));
+    expect(lineAmount(seconds(4800), rate(900_000), 'GBP', { kind: 'minutes' })).toBe(minor(12_000));
+  });
+
+  it('prints reductions as −1 at a positive price', () => {
+    const line = { quantity: seconds(4800), rate: rate(900_000), net: 12_000, display: { kind: 'minutes' as const } };
+    expect(printedLine({ ...line, kind: 'time' }, 'GBP')).toEqual({ quantity: '1:20', price: '90.00' });
+    expect(printedLine({ ...line, kind: 'time', display: { kind: 'decimal', places: 3 } }, 'GBP')).toEqual({ quantity: '1.333', price: '90.00' });
+    expect(printedLine({ ...line, kind: 'over-limit', net: -7500 }, 'GBP')).toEqual({ quantity: '−1', price: '75.00' });
+    expect(printedLine({ ...line, kind: 'write-down', net: 7500 }, 'GBP')).toEqual({ quantity: '1', price: '75.00' });
+  });
+
+  it('converts a document once, and splits what is paid by the paid fraction', () => {
+    expect(convert(minor(98_000), { from: 'EUR', to: 'GBP', rate: 8540 })).toBe(minor(83_692));
+    expect(convert(minor(100), { from: 'KWD', to: 'JPY', rate: 4_870_000 })).toBe(minor(49));
+    expect(paidPart(minor(10_000), minor(4000), minor(12_000))).toBe(minor(3333));
+    expect(paidPart(minor(10_000), minor(0), minor(0))).toBe(minor(0));
+  });
+});

@@ -1,0 +1,52 @@
+import { amountText, isCurrency, minorDigits, moneyText, percentText, rateText, readAmount, readRate } from './currency';
+import { minor, rate } from './units';
+
+describe('currencies', () => {
+  it('takes minor units from ISO 4217: none, two, three', () => {
+    expect(minorDigits('JPY')).toBe(0);
+    expect(minorDigits('GBP')).toBe(2);
+    expect(minorDigits('KWD')).toBe(3);
+    expect(() => minorDigits('XQQ')).toThrowError(RangeError);
+    expect(isCurrency('eur')).toBeFalse();
+  });
+
+  it('agrees with a second list of ISO 4217, the one in the browser, but for the known differences', () => {
+    // Intl follows what people pay with (CLDR), ISO 4217 what is on the books: these are the currencies
+    // whose smaller unit has gone out of use, or, for the last two, has changed lately.
+    const explained = ['AFN', 'ALL', 'COP', 'HUF', 'IDR', 'IQD', 'IRR', 'KPW', 'LAK', 'LBP', 'MMK', 'PKR', 'RSD', 'SOS', 'SYP', 'YER', 'MGA', 'MRU', 'UYW', 'CLF', 'UYI', 'BOV', 'CHE', 'CHW', 'COU', 'MXV', 'USN'];
+    let compared = 0;
+    for (const code of Intl.supportedValuesOf('currency')) {
+      // Codes in X are no money of a country: ISO 4217 gives them no minor unit.
+      if (!isCurrency(code) || /^X(DR|SU|UA)$/.test(code) || explained.includes(code)) continue;
+      compared += 1;
+      const browser = new Intl.NumberFormat('en', { style: 'currency', currency: code }).resolvedOptions().maximumFractionDigits;
+      expect(minorDigits(code)).withContext(code).toBe(browser!);
+    }
+    expect(compared).toBeGreaterThan(120);
+  });
+
+  it('writes amounts exactly, with the separators of the locale', () => {
+    expect(moneyText(minor(368_334), 'GBP')).toBe('£3,683.34');
+    expect(moneyText(minor(-2000), 'EUR')).toBe('−€20.00');
+    expect(moneyText(minor(1500), 'KWD')).toBe('KWD 1.500');
+    expect(amountText(minor(1_234_567), 'JPY')).toBe('1,234,567');
+    expect(amountText(minor(123_456), 'EUR', 'de-DE')).toBe('1.234,56');
+    expect(amountText(minor(9_007_199_254_740_991), 'GBP')).toBe('90,071,992,547,409.91');
+    expect(rateText(rate(920_000), 'GBP')).toBe('92.00');
+    expect(rateText(rate(612_550), 'GBP')).toBe('61.2550');
+    expect(percentText(953_000)).toBe('95.3%');
+  });
+
+  it('reads typed amounts in both ways of writing and refuses what would be cut off', () => {
+    for (const text of ['1400', '1,400.00', '1.400,00', '1 400', '£1,400', '1400.0 GBP']) expect(readAmount(text, 'GBP')).withContext(text).toEqual({ ok: true, value: minor(140_000) });
+    for (const text of ['', '12.345', 'abc', '1,2,3', '1.2.3', '--4']) expect(readAmount(text, 'GBP').ok).withContext(text).toBeFalse();
+    expect(readAmount('-3', 'GBP')).toEqual({ ok: true, value: minor(-300) });
+    expect(readAmount('1.5', 'KWD')).toEqual({ ok: true, value: minor(1500) });
+    expect(readAmount('1,500', 'KWD')).toEqual({ ok: true, value: minor(1500) });
+    expect(readAmount('1.234.567,89', 'EUR')).toEqual({ ok: true, value: minor(123_456_789) });
+    expect(readRate('61.255')).toEqual({ ok: true, value: rate(612_550) });
+    expect(readRate('0')).toEqual({ ok: true, value: rate(0) });
+    expect(readRate('').ok).toBeFalse();
+    expect(readRate('-5').ok).toBeFalse();
+  });
+});

@@ -1,0 +1,26 @@
+import { PERMISSIONS, covers, rightsOf } from './rights';
+
+describe('rights', () => {
+  it('keep values, cost and pay apart', () => {
+    expect(rightsOf(['staff'])).not.toEqual(jasmine.objectContaining({ 'values.read': jasmine.anything() }));
+    const manager = rightsOf(['manager']);
+    expect([manager['values.read'], manager['cost.read'], manager['pay.read']]).toEqual(['team', 'team', undefined]);
+    expect(rightsOf(['bookkeeper'])['time.review']).toBeUndefined();
+    expect(Object.keys(rightsOf(['owner'])).length).toBe(PERMISSIONS.length);
+  });
+
+  it('give somebody with two roles the wider reach of each right', () => {
+    expect(rightsOf(['staff', 'manager'])['time.read']).toBe('team');
+    expect(rightsOf(['manager', 'owner'])['time.read']).toBe('firm');
+  });
+
+  it('reach oneself, one’s teams and the work one manages, or all', () => {
+    const asker = { personId: 'me', teamPeople: new Set(['mate']) };
+    const reaches = (personId: string, managerId: string | null = null) => (['own', 'team', 'firm'] as const).filter((reach) => covers(reach, asker, { personId, managerId }));
+    expect(reaches('me')).toEqual(['own', 'team', 'firm']);
+    expect(reaches('mate')).toEqual(['team', 'firm']);
+    expect(reaches('stranger', 'me')).toEqual(['team', 'firm']);
+    expect(reaches('stranger')).toEqual(['firm']);
+    expect(covers(undefined, asker, { personId: 'me' })).toBeFalse();
+  });
+});

@@ -1,0 +1,56 @@
+import * as fc from 'fast-check';
+import { rate } from '../firm/units';
+import { RateRule, RatedWork, resolveRate, tellingLosers } from './resolve-rate';
+
+const rule = (id: string, names: Partial<RateRule>): RateRule => ({
+  id, clientId: null, projectId: null, taskId: null, serviceId: null, positionId: null, personId: null, currency: 'GBP', rate: rate(900_000), validFrom: '2026-01-01', validTo: null, ...names,
+});
+const work: RatedWork = { date: '2026-06-09', currency: 'GBP', clientId: 'c', projectId: 'p', taskPath: ['leaf', 'phase'], serviceId: 's', positionId: 'po', personId: 'me' };
+const winner = (...rules: RateRule[]) => resolveRate(rules, work).winner?.id;
+
+describe('resolveRate', () => {
+  it('lets the most specific work scope win, whatever the labour', () => {
+    const firm = rule('firm', { personId: 'me', serviceId: 's' });
+    const client = rule('client', { clientId: 'c' });
+    const project = rule('project', { projectId: 'p' });
+    const phase = rule('phase', { projectId: 'p', taskId: 'phase' });
+    const leaf = rule('leaf', { projectId: 'p', taskId: 'leaf' });
+    expect(winner(firm, client)).toBe('client');
+    expect(winner(client, project, firm)).toBe('project');
+    expect(winner(project, phase)).toBe('phase');
+    expect(winner(leaf, phase, project, client, firm)).toBe('leaf');
+  });
+
+  it('lets the most specific labour win within one scope', () => {
+    const order = [
+      rule('person and service', { personId: 'me', serviceId: 's' }), rule('person', { personId: 'me' }), rule('position and service', { positionId: 'po', serviceId: 's' }), rule('position', { positionId: 'po' }), rule('service', { serviceId: 's' }), rule('none', {}),
+    ];
+    order.forEach((one, index) => expect(winner(...order.slice(index).reverse())).toBe(one.id));
+  });
+
+  it('takes the rate of the work date, both ends included', () => {
+    const old = rule('old', { validTo: '2026-06-08' });
+    const now = rule('now', { validFrom: '2026-06-09', validTo: '2026-06-09' });
+    const later = rule('later', { validFrom: '2026-06-10' });
+    const resolved = resolveRate([old, now, later], work);
+    expect(resolved.winner?.id).toBe('now');
+    expect(resolved.losers.map((loser) => loser.reason)).toEqual(['no-longer-valid', 'not-yet-valid']);
+  });
+
+  it('has no rate where none is in the agreement’s currency, and says so', () => {
+    const resolved = resolveRate([rule('eur', { currency: 'EUR' })], work);
+    expect(resolved.winner).toBeNull();
+    expect(tellingLosers(resolved, work).map((loser) => loser.reason)).toEqual(['other-currency']);
+  });
+
+  it('names every loser, and tells only those that a person learns from', () => {
+    const resolved = resolveRate([rule('mine', { projectId: 'p', personId: 'me' }), rule('other', { projectId: 'p', personId: 'somebody' }), rule('wide', { clientId: 'c' })], work);
+    expect(resolved.losers.map((loser) => [loser.rule.id, loser.reason])).toEqual([['other', 'other-person'], ['wide', 'wider-scope']]);
+    expect(tellingLosers(resolved, work).map((loser) => loser.rule.id)).toEqual(['wide']);
+  });
+
+  it('does not depend on the order of the rules', () => {
+    const rules = [rule('a', {}), rule('b', { clientId: 'c' }), rule('c', { clientId: 'c', serviceId: 's' }), rule('d', { projectId: 'p', positionId: 'po' }), rule('e', { projectId: 'p' }), rule('f', { personId: 'me' })];
+    fc.assert(fc.property(fc.shuffledSubarray(rules, { minLength: 6 }), (shuffled) => expect(resolveRate(shuffled, work).winner?.id).toBe('d')));
+  });
+});

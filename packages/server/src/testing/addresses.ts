@@ -1,0 +1,4 @@
+import { endpoints } from '@yellowwood/contracts';
+
+/** Where every endpoint is, taken from its description. */
+export const addresses = endpoints;

@@ -1,0 +1,118 @@
+// npm test: sets up what is missing, checks the sources, and runs every test. Ends with one line that
+// counts, and fails when anything failed or nothing ran.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { buildWeb, filesBelow, generateFromContracts } from './lib/build.mjs';
+import { clusterHome, freePort, startCluster } from './lib/cluster.mjs';
+import { command } from './lib/command.mjs';
+import { generateQueries } from './generate.mjs';
+import { checkNode, ensureChromium, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
+import { at } from './lib/paths.mjs';
+import { Sentence, run, say } from './lib/say.mjs';
+import { loadDemo, migrate } from './lib/server.mjs';
+
+const only = process.argv.slice(2).filter((argument) => !argument.startsWith('-'));
+const counts = { passed: 0, failed: 0 };
+const bin = (name) => at('node_modules', '.bin', name);
+
+/** A check without a test runner: it counts as one test. */
+async function check(name, work) {
+  if (only.length > 0 && !only.includes(name)) return;
+  const start = Date.now();
+  try {
+    await work();
+    counts.passed += 1;
+    say(`ok      ${name} (${Math.round((Date.now() - start) / 1000)} s)`);
+  } catch (error) {
+    counts.failed += 1;
+    say(`FAILED  ${name}\n${error.message}`);
+  }
+}
+
+/** A test runner: its own counts are read from what it prints. */
+async function suite(name, read, work) {
+  if (only.length > 0 && !only.includes(name)) return;
+  const start = Date.now();
+  let output = '';
+  let broke = false;
+  try {
+    output = await work();
+  } catch (error) {
+    output = error.message;
+    broke = true;
+  }
+  const found = read(output);
+  const nothing = found.passed + found.failed === 0;
+  if (broke && found.failed === 0) found.failed = 1;
+  if (nothing && !broke) found.failed = 1;
+  counts.passed += found.passed;
+  counts.failed += found.failed;
+  say(`${found.failed === 0 ? 'ok    ' : 'FAILED'}  ${name}: ${found.passed} passed, ${found.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`);
+  if (found.failed > 0) say(nothing && !broke ? `No test ran:\n${output.slice(-2000)}` : output.slice(-12_000));
+}
+
+const karma = (output) => {
+  const last = [...output.matchAll(/Executed (\d+) of \d+(?:.*?\((\d+) FAILED\))?/g)].at(-1);
+  const failed = Number(last?.[2] ?? 0);
+  return { passed: Number(last?.[1] ?? 0) - failed, failed };
+};
+const jasmine = (output) => {
+  const last = /(\d+) specs?, (\d+) failures?/.exec(output);
+  return { passed: Number(last?.[1] ?? 0) - Number(last?.[2] ?? 0), failed: Number(last?.[2] ?? 0) };
+};
+const playwright = (output) => ({ passed: Number(/(\d+) passed/.exec(output)?.[1] ?? 0), failed: Number(/(\d+) failed/.exec(output)?.[1] ?? 0) + Number(/(\d+) did not run/.exec(output)?.[1] ?? 0) });
+
+/** Fails when what is generated would differ from what is there. */
+async function generatedUpToDate(adminUrl) {
+  const queries = filesBelow(at('packages/server/src')).filter((file) => file.endsWith('.queries.ts'));
+  const before = new Map(queries.map((file) => [file, readFileSync(file, 'utf8')]));
+  await generateQueries(adminUrl);
+  const stale = queries.filter((file) => readFileSync(file, 'utf8') !== before.get(file));
+  const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-generated-'));
+  await generateFromContracts(folder, path.join(folder, 'openapi.json'));
+  const pairs = [
+    ['endpoints.ts', 'packages/web/src/app/api/generated/endpoints.ts'], ['checks.js', 'packages/web/src/app/api/generated/checks.js'], ['checks.d.ts', 'packages/web/src/app/api/generated/checks.d.ts'], ['openapi.json', 'docs/api/openapi.json'],
+  ];
+  for (const [made, kept] of pairs) if (readFileSync(path.join(folder, made), 'utf8') !== readFileSync(at(kept), 'utf8')) stale.push(at(kept));
+  rmSync(folder, { recursive: true, force: true });
+  if (stale.length > 0) throw new Sentence(`Not up to date; run \`npm run generate\` and commit: ${stale.map((file) => path.relative(at(), file)).join(', ')}`);
+}
+
+await run(async () => {
+  checkNode();
+  const start = Date.now();
+  await installPackages();
+  const programs = await ensurePostgres();
+  const chromium = await ensureChromium();
+  await ensurePoppler();
+  const home = await clusterHome(`test-${process.pid}`);
+  const database = await startCluster({ home, programs, throwaway: true });
+  const env = { DATABASE_URL: database.url, DATABASE_ADMIN_URL: database.adminUrl, CHROME_BIN: chromium, CHROMIUM_BIN: chromium, NG_CLI_ANALYTICS: 'false' };
+  const ng = (...args) => command(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), ...args], { env });
+  try {
+    await migrate(database.adminUrl);
+    await check('generated', () => generatedUpToDate(database.adminUrl));
+    await check('format', () => command(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+    await check('lint', () => command(bin('eslint'), ['.', '--max-warnings', '0']));
+    for (const name of ['core', 'contracts', 'server', 'demo']) await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));
+    await check('types-e2e', () => command(bin('tsc'), ['-p', 'e2e']));
+    await check('dependencies', () => command(bin('depcruise'), ['packages', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']));
+    await suite('core', karma, () => ng('test', 'core'));
+    await suite('web', karma, () => ng('test', 'web'));
+    await suite('server', jasmine, () => command(process.execPath, ['--import', 'tsx', at('node_modules/jasmine/bin/jasmine.js'), '--config=packages/server/jasmine.json'], { env }));
+    await suite('browser', playwright, async () => {
+      const webRoot = await buildWeb();
+      await loadDemo(database.adminUrl);
+      const port = await freePort();
+      const shared = { SESSION_SECRET: 'the same after a restart', SIGN_IN_LIMIT: '1000', LOG_LEVEL: 'error' };
+      return command(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { env: { ...env, ...shared, PORT: String(port), WEB_ROOT: webRoot } });
+    });
+  } finally {
+    await database.stop();
+    rmSync(home, { recursive: true, force: true });
+  }
+  say(`\nIn ${Math.round((Date.now() - start) / 1000)} s.`);
+  say(`${counts.passed} passed, ${counts.failed} failed`);
+  if (counts.failed > 0 || counts.passed === 0) process.exitCode = 1;
+});
