@@ -41,10 +41,14 @@ module.exports = {
     { name: 'no-unresolved', severity: 'error', from: { path: '^packages' }, to: { couldNotResolve: true } },
   ],
   options: {
-    tsConfig: { fileName: 'packages/web/tsconfig.json' },
+    tsConfig: { fileName: 'tsconfig.json' },
     tsPreCompilationDeps: true,
     doNotFollow: { path: 'node_modules' },
     exclude: { path: 'dist|generated/checks' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'], mainFields: ['module', 'main', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      mainFields: ['module', 'main', 'types'],
+    },
   },
 };

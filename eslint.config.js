@@ -3,7 +3,18 @@ import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['node_modules/', 'dist/', '.angular/', '.data/', '**/*.queries.ts', 'packages/web/src/app/api/generated/', 'docs/', 'test-results/'] },
+  {
+    ignores: [
+      'node_modules/',
+      'dist/',
+      '.angular/',
+      '.data/',
+      '**/*.queries.ts',
+      'packages/web/src/app/api/generated/',
+      'docs/',
+      'test-results/',
+    ],
+  },
   {
     files: ['**/*.ts'],
     extends: [...tseslint.configs.recommended],
@@ -29,7 +40,11 @@ export default tseslint.config(
   {
     files: ['packages/web/src/**/*.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
-    rules: { '@angular-eslint/template/label-has-associated-control': 'off', '@angular-eslint/template/click-events-have-key-events': 'off', '@angular-eslint/template/interactive-supports-focus': 'off' },
+    rules: {
+      '@angular-eslint/template/label-has-associated-control': 'off',
+      '@angular-eslint/template/click-events-have-key-events': 'off',
+      '@angular-eslint/template/interactive-supports-focus': 'off',
+    },
   },
   prettier,
 );

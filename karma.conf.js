@@ -6,7 +6,16 @@ export default (config) => {
     customLaunchers: {
       Headless: {
         base: 'Chromium',
-        flags: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        flags: [
+          '--headless',
+          '--no-sandbox',
+          '--disable-gpu',
+          '--disable-quic',
+          '--no-first-run',
+          '--disable-background-networking',
+          '--disable-component-update',
+          '--disable-sync',
+        ],
       },
     },
     browsers: ['Headless'],

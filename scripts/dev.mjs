@@ -14,10 +14,14 @@ await run(async () => {
   const database = await startCluster({ home: await clusterHome('database'), programs: await ensurePostgres() });
   await migrate(database.adminUrl);
   await loadDemo(database.adminUrl);
-  const building = spawn(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), 'build', 'web', '--configuration', 'development', '--watch'], {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
+  const building = spawn(
+    process.execPath,
+    [at('node_modules/@angular/cli/bin/ng.js'), 'build', 'web', '--configuration', 'development', '--watch'],
+    {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'inherit'],
+    },
+  );
   let built;
   const first = new Promise((resolve) => (built = resolve));
   building.stdout.on('data', (chunk) => {
@@ -25,7 +29,13 @@ await run(async () => {
     if (String(chunk).includes('bundle generation complete')) built();
   });
   await first;
-  const server = await startServer({ port: Number(process.env.PORT ?? 4170), url: database.url, webRoot: at('dist/web'), env: { SESSION_SECRET: database.secrets.session }, watch: true });
+  const server = await startServer({
+    port: Number(process.env.PORT ?? 4170),
+    url: database.url,
+    webRoot: at('dist/web'),
+    env: { SESSION_SECRET: database.secrets.session },
+    watch: true,
+  });
   say(`Yellowwood, rebuilt as you type: ${server.address}`);
   const stop = async () => {
     building.kill('SIGTERM');

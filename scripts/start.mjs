@@ -13,7 +13,8 @@ import { loadDemo, migrate, startServer } from './lib/server.mjs';
 export async function openDatabase(fresh) {
   const { DATABASE_URL, DATABASE_ADMIN_URL } = process.env;
   if (DATABASE_URL || DATABASE_ADMIN_URL) {
-    if (!DATABASE_URL || !DATABASE_ADMIN_URL) throw new Sentence('Set DATABASE_URL (role yellowwood_app) and DATABASE_ADMIN_URL (role yellowwood_owner) together.');
+    if (!DATABASE_URL || !DATABASE_ADMIN_URL)
+      throw new Sentence('Set DATABASE_URL (role yellowwood_app) and DATABASE_ADMIN_URL (role yellowwood_owner) together.');
     if (fresh) throw new Sentence('--fresh throws away only a database that this command made itself.');
     return { url: DATABASE_URL, adminUrl: DATABASE_ADMIN_URL, secrets: {}, stop: async () => undefined };
   }
@@ -58,7 +59,11 @@ await run(async () => {
     server = await startServer({ port, url: database.url, webRoot, env });
     say(`\nYellowwood is ready: ${server.address}`);
     if (demo) {
-      const signIns = [...readFileSync(at('packages/server/src/people/demo-sign-ins.ts'), 'utf8').matchAll(/role: '(\w+)', name: '[^']+', email: '([^']+)', password: '([^']+)'/g)];
+      const signIns = [
+        ...readFileSync(at('packages/server/src/people/demo-sign-ins.ts'), 'utf8').matchAll(
+          /role: '(\w+)', name: '[^']+', email: '([^']+)', password: '([^']+)'/g,
+        ),
+      ];
       say('Sign in as one of the demo firm (the sign-in page lists them too):');
       for (const [, role, email, password] of signIns) say(`  ${role.padEnd(11)} ${email}  ${password}`);
     }

@@ -13,6 +13,8 @@ import { Sentence, run, say } from './lib/say.mjs';
 import { loadDemo, migrate } from './lib/server.mjs';
 
 const only = process.argv.slice(2).filter((argument) => !argument.startsWith('-'));
+// A Wednesday afternoon: whatever the day, the browser's tests see the same demo firm.
+const clock = '2026-06-10T14:00:00.000Z';
 const counts = { passed: 0, failed: 0 };
 const bin = (name) => at('node_modules', '.bin', name);
 
@@ -48,7 +50,9 @@ async function suite(name, read, work) {
   if (nothing && !broke) found.failed = 1;
   counts.passed += found.passed;
   counts.failed += found.failed;
-  say(`${found.failed === 0 ? 'ok    ' : 'FAILED'}  ${name}: ${found.passed} passed, ${found.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`);
+  say(
+    `${found.failed === 0 ? 'ok    ' : 'FAILED'}  ${name}: ${found.passed} passed, ${found.failed} failed (${Math.round((Date.now() - start) / 1000)} s)`,
+  );
   if (found.failed > 0) say(nothing && !broke ? `No test ran:\n${output.slice(-2000)}` : output.slice(-12_000));
 }
 
@@ -61,7 +65,10 @@ const jasmine = (output) => {
   const last = /(\d+) specs?, (\d+) failures?/.exec(output);
   return { passed: Number(last?.[1] ?? 0) - Number(last?.[2] ?? 0), failed: Number(last?.[2] ?? 0) };
 };
-const playwright = (output) => ({ passed: Number(/(\d+) passed/.exec(output)?.[1] ?? 0), failed: Number(/(\d+) failed/.exec(output)?.[1] ?? 0) + Number(/(\d+) did not run/.exec(output)?.[1] ?? 0) });
+const playwright = (output) => ({
+  passed: Number(/(\d+) passed/.exec(output)?.[1] ?? 0),
+  failed: Number(/(\d+) failed/.exec(output)?.[1] ?? 0) + Number(/(\d+) did not run/.exec(output)?.[1] ?? 0),
+});
 
 /** Fails when what is generated would differ from what is there. */
 async function generatedUpToDate(adminUrl) {
@@ -72,11 +79,18 @@ async function generatedUpToDate(adminUrl) {
   const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-generated-'));
   await generateFromContracts(folder, path.join(folder, 'openapi.json'));
   const pairs = [
-    ['endpoints.ts', 'packages/web/src/app/api/generated/endpoints.ts'], ['checks.js', 'packages/web/src/app/api/generated/checks.js'], ['checks.d.ts', 'packages/web/src/app/api/generated/checks.d.ts'], ['openapi.json', 'docs/api/openapi.json'],
+    ['endpoints.ts', 'packages/web/src/app/api/generated/endpoints.ts'],
+    ['checks.js', 'packages/web/src/app/api/generated/checks.js'],
+    ['checks.d.ts', 'packages/web/src/app/api/generated/checks.d.ts'],
+    ['openapi.json', 'docs/api/openapi.json'],
   ];
-  for (const [made, kept] of pairs) if (readFileSync(path.join(folder, made), 'utf8') !== readFileSync(at(kept), 'utf8')) stale.push(at(kept));
+  for (const [made, kept] of pairs)
+    if (readFileSync(path.join(folder, made), 'utf8') !== readFileSync(at(kept), 'utf8')) stale.push(at(kept));
   rmSync(folder, { recursive: true, force: true });
-  if (stale.length > 0) throw new Sentence(`Not up to date; run \`npm run generate\` and commit: ${stale.map((file) => path.relative(at(), file)).join(', ')}`);
+  if (stale.length > 0)
+    throw new Sentence(
+      `Not up to date; run \`npm run generate\` and commit: ${stale.map((file) => path.relative(at(), file)).join(', ')}`,
+    );
 }
 
 await run(async () => {
@@ -88,25 +102,47 @@ await run(async () => {
   await ensurePoppler();
   const home = await clusterHome(`test-${process.pid}`);
   const database = await startCluster({ home, programs, throwaway: true });
-  const env = { DATABASE_URL: database.url, DATABASE_ADMIN_URL: database.adminUrl, CHROME_BIN: chromium, CHROMIUM_BIN: chromium, NG_CLI_ANALYTICS: 'false' };
+  const env = {
+    DATABASE_URL: database.url,
+    DATABASE_ADMIN_URL: database.adminUrl,
+    CHROME_BIN: chromium,
+    CHROMIUM_BIN: chromium,
+    NG_CLI_ANALYTICS: 'false',
+  };
   const ng = (...args) => command(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), ...args], { env });
   try {
     await migrate(database.adminUrl);
     await check('generated', () => generatedUpToDate(database.adminUrl));
     await check('format', () => command(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
     await check('lint', () => command(bin('eslint'), ['.', '--max-warnings', '0']));
-    for (const name of ['core', 'contracts', 'server', 'demo']) await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));
+    for (const name of ['core', 'contracts', 'server', 'demo'])
+      await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));
     await check('types-e2e', () => command(bin('tsc'), ['-p', 'e2e']));
-    await check('dependencies', () => command(bin('depcruise'), ['packages', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']));
+    await check('dependencies', () =>
+      command(bin('depcruise'), ['packages', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']),
+    );
     await suite('core', karma, () => ng('test', 'core'));
     await suite('web', karma, () => ng('test', 'web'));
-    await suite('server', jasmine, () => command(process.execPath, ['--import', 'tsx', at('node_modules/jasmine/bin/jasmine.js'), '--config=packages/server/jasmine.json'], { env }));
+    await suite('server', jasmine, () =>
+      command(
+        process.execPath,
+        ['--import', 'tsx', at('node_modules/jasmine/bin/jasmine.js'), '--config=packages/server/jasmine.json'],
+        { env },
+      ),
+    );
     await suite('browser', playwright, async () => {
       const webRoot = await buildWeb();
-      await loadDemo(database.adminUrl);
+      await loadDemo(database.adminUrl, { YELLOWWOOD_CLOCK: clock });
       const port = await freePort();
-      const shared = { SESSION_SECRET: 'the same after a restart', SIGN_IN_LIMIT: '1000', LOG_LEVEL: 'error' };
-      return command(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], { env: { ...env, ...shared, PORT: String(port), WEB_ROOT: webRoot } });
+      const shared = {
+        YELLOWWOOD_CLOCK: clock,
+        SESSION_SECRET: 'the same after a restart',
+        SIGN_IN_LIMIT: '1000',
+        LOG_LEVEL: 'error',
+      };
+      return command(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {
+        env: { ...env, ...shared, PORT: String(port), WEB_ROOT: webRoot },
+      });
     });
   } finally {
     await database.stop();

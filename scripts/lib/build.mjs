@@ -6,7 +6,17 @@ import { command, typescript } from './command.mjs';
 import { at, data } from './paths.mjs';
 import { say } from './say.mjs';
 
-const SOURCES = ['packages/web/src', 'packages/web/public', 'packages/core/src', 'packages/contracts/src', 'angular.json', 'package-lock.json', 'tsconfig.base.json', 'packages/web/tsconfig.json', 'packages/web/tsconfig.app.json'];
+const SOURCES = [
+  'packages/web/src',
+  'packages/web/public',
+  'packages/core/src',
+  'packages/contracts/src',
+  'angular.json',
+  'package-lock.json',
+  'tsconfig.base.json',
+  'packages/web/tsconfig.json',
+  'packages/web/tsconfig.app.json',
+];
 
 /** All files below a folder, in a fixed order. */
 export function filesBelow(folder) {
@@ -44,7 +54,9 @@ export async function buildWeb() {
   if (existsSync(path.join(out, 'index.html')) && existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return out;
   say('Building the page …');
   await generateFromContracts();
-  await command(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), 'build', 'web'], { env: { NG_CLI_ANALYTICS: 'false' } });
+  await command(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), 'build', 'web'], {
+    env: { NG_CLI_ANALYTICS: 'false' },
+  });
   compress(out);
   mkdirSync(data, { recursive: true });
   writeFileSync(stamp, wanted);

@@ -9,14 +9,18 @@ import { Sentence, say } from './say.mjs';
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major !== 20 || minor < 19) {
-    throw new Sentence(`Yellowwood needs Node 20.19 or a later 20; this is ${process.versions.node}. Install Node 20 and try again.`);
+    throw new Sentence(
+      `Yellowwood needs Node 20.19 or a later 20; this is ${process.versions.node}. Install Node 20 and try again.`,
+    );
   }
 }
 
 /** Installs the npm packages when the lock file has changed since the last time. */
 export async function installPackages() {
   const stamp = at('node_modules', '.yellowwood-lock');
-  const wanted = createHash('sha256').update(readFileSync(at('package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(at('package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('Installing the npm packages …');
   await command('npm', ['ci', '--no-audit', '--no-fund']);

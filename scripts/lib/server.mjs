@@ -12,7 +12,9 @@ export function migrate(adminUrl) {
 
 /** Loads the demo firm where the database holds no firm yet. @returns whether it was loaded now */
 export async function loadDemo(adminUrl, env = {}) {
-  const output = await command(process.execPath, typescript('packages/demo/src/main.ts'), { env: { DATABASE_ADMIN_URL: adminUrl, ...env } });
+  const output = await command(process.execPath, typescript('packages/demo/src/main.ts'), {
+    env: { DATABASE_ADMIN_URL: adminUrl, ...env },
+  });
   return output.includes('loaded');
 }
 
@@ -21,18 +23,22 @@ export async function loadDemo(adminUrl, env = {}) {
  * @returns its address and how to stop it
  */
 export async function startServer({ port, url, webRoot, env = {}, watch = false }) {
-  const child = spawn(process.execPath, [...(watch ? ['--watch', '--watch-preserve-output'] : []), ...typescript('packages/server/src/main.ts')], {
-    cwd: root,
-    env: {
-      ...process.env,
-      SESSION_SECRET: randomBytes(24).toString('hex'),
-      ...env,
-      PORT: String(port),
-      DATABASE_URL: url,
-      ...(webRoot ? { WEB_ROOT: webRoot } : {}),
+  const child = spawn(
+    process.execPath,
+    [...(watch ? ['--watch', '--watch-preserve-output'] : []), ...typescript('packages/server/src/main.ts')],
+    {
+      cwd: root,
+      env: {
+        ...process.env,
+        SESSION_SECRET: randomBytes(24).toString('hex'),
+        ...env,
+        PORT: String(port),
+        DATABASE_URL: url,
+        ...(webRoot ? { WEB_ROOT: webRoot } : {}),
+      },
+      stdio: ['ignore', 'inherit', 'pipe'],
     },
-    stdio: ['ignore', 'inherit', 'pipe'],
-  });
+  );
   let log = '';
   child.stderr.on('data', (chunk) => {
     log = (log + chunk).slice(-8000);
@@ -46,7 +52,10 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
       if (log.includes('EADDRINUSE')) throw new Sentence(`Port ${port} is in use. Set PORT to another one and try again.`);
       throw new Sentence(`The server did not start:\n${log}`);
     }
-    const ready = await fetch(`${address}/readyz`).then((answer) => answer.ok, () => false);
+    const ready = await fetch(`${address}/readyz`).then(
+      (answer) => answer.ok,
+      () => false,
+    );
     if (ready) break;
     if (tries > 400) throw new Sentence(`The server was not ready within 40 seconds:\n${log}`);
     await new Promise((resolve) => setTimeout(resolve, 100));

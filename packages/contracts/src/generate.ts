@@ -23,10 +23,26 @@ ajv.addFormat('date', /^\d{4}-\d{2}-\d{2}$/);
 ajv.addFormat('date-time', /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/);
 const withBody = all.filter((endpoint) => endpoint.body !== Nothing);
 // Copies: a schema that two endpoints share would be written twice under one name.
-for (const { body, name } of withBody) ajv.addSchema(JSON.parse(JSON.stringify(body, (key, value: unknown) => (key === 'description' && typeof value === 'string' ? undefined : value))) as object, name);
-const code = (standaloneCode as unknown as (target: Ajv2020, names: Record<string, string>) => string)(ajv, Object.fromEntries(withBody.map(({ name }) => [name, name])));
+for (const { body, name } of withBody)
+  ajv.addSchema(
+    JSON.parse(
+      JSON.stringify(body, (key, value: unknown) => (key === 'description' && typeof value === 'string' ? undefined : value)),
+    ) as object,
+    name,
+  );
+const code = (standaloneCode as unknown as (target: Ajv2020, names: Record<string, string>) => string)(
+  ajv,
+  Object.fromEntries(withBody.map(({ name }) => [name, name])),
+);
 mkdirSync(webFolder, { recursive: true });
-const bundled = await build({ stdin: { contents: code, resolveDir: path.resolve('packages/contracts'), loader: 'js' }, bundle: true, format: 'esm', write: false, minifySyntax: true, target: 'es2022' });
+const bundled = await build({
+  stdin: { contents: code, resolveDir: path.resolve('packages/contracts'), loader: 'js' },
+  bundle: true,
+  format: 'esm',
+  write: false,
+  minifySyntax: true,
+  target: 'es2022',
+});
 writeFileSync(path.join(webFolder, 'checks.js'), bundled.outputFiles[0]!.text);
 writeFileSync(
   path.join(webFolder, 'checks.d.ts'),

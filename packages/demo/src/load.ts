@@ -1,7 +1,35 @@
-import { BillingState, Stage, addDays, dateIn, datesFrom, minor, monthOf, multiplyDivide, shiftPeriod, weekOf, weekday } from '@yellowwood/core';
 import {
-  Context, LedgerRow, Tx, audit, createDraft, creditInvoice, demoSignIns, hashPassword, holdEntries, insertEntries, issueInvoice, json, markSent, putAbsences, putSpans,
-  recordPayment, rowSubject, valuationBasis,
+  BillingState,
+  Stage,
+  addDays,
+  dateIn,
+  datesFrom,
+  minor,
+  monthOf,
+  multiplyDivide,
+  shiftPeriod,
+  weekOf,
+  weekday,
+} from '@yellowwood/core';
+import {
+  Context,
+  LedgerRow,
+  Tx,
+  audit,
+  createDraft,
+  creditInvoice,
+  demoSignIns,
+  hashPassword,
+  holdEntries,
+  insertEntries,
+  issueInvoice,
+  json,
+  markSent,
+  putAbsences,
+  putSpans,
+  recordPayment,
+  rowSubject,
+  valuationBasis,
 } from '@yellowwood/server';
 import { CLIENTS, DemoTask, PEOPLE, POSITION_RATES, PROJECTS, SERVICES, TEAMS } from './firm';
 import { PlannedPerson, Target, ZONE, planPerson } from './plan';
@@ -38,7 +66,10 @@ async function insert(tx: Tx, table: string, rows: readonly Record<string, unkno
   if (rows.length === 0) return;
   const columns = Object.keys(rows[0]!);
   for (let index = 0; index < rows.length; index += 5000) {
-    await tx.query(`insert into "${table}" (${columns.join(', ')}) select ${columns.join(', ')} from jsonb_populate_recordset(null::"${table}", $1)`, [JSON.stringify(rows.slice(index, index + 5000))]);
+    await tx.query(
+      `insert into "${table}" (${columns.join(', ')}) select ${columns.join(', ')} from jsonb_populate_recordset(null::"${table}", $1)`,
+      [JSON.stringify(rows.slice(index, index + 5000))],
+    );
   }
 }
 
@@ -52,7 +83,15 @@ export async function loadDemo(tx: Tx, now: string): Promise<void> {
   const start = weekOf(addDays(today, -364)).from;
   const seed = new Seed(1861);
   const names = () => new Map<string, string>();
-  const made: Made = { firmId: seed.id(`${start}T08:00:00Z`), people: names(), clients: names(), projects: names(), tasks: names(), services: names(), positions: names() };
+  const made: Made = {
+    firmId: seed.id(`${start}T08:00:00Z`),
+    people: names(),
+    clients: names(),
+    projects: names(),
+    tasks: names(),
+    services: names(),
+    positions: names(),
+  };
   const loading: Loading = { tx, seed, now, today, start, made };
   await loadFirm(loading);
   await loadPeople(loading);
@@ -73,8 +112,21 @@ async function loadFirm({ tx, made, start }: Loading): Promise<void> {
   await tx.query("select set_config('app.firm_id', $1, true)", [firmId]);
   await insert(tx, 'firm', [
     {
-      firm_id: firmId, slug: SLUG, name: FIRM, currency: 'GBP', zone: ZONE, address: ['Tannery Yard 4', 'Osric Green'], country: 'GB', tax_id: 'GB 100 0000 00', email: 'office@quillfeather.example',
-      payment_details: 'Osric Green Savings Bank, account 00000042, Quillfeather Conservation.', invoice_prefix: 'QC-', day_maximum: 36_000, week_maximum: 172_800, gap_tolerance: 900, created_at: `${start}T08:00:00Z`,
+      firm_id: firmId,
+      slug: SLUG,
+      name: FIRM,
+      currency: 'GBP',
+      zone: ZONE,
+      address: ['Tannery Yard 4', 'Osric Green'],
+      country: 'GB',
+      tax_id: 'GB 100 0000 00',
+      email: 'office@quillfeather.example',
+      payment_details: 'Osric Green Savings Bank, account 00000042, Quillfeather Conservation.',
+      invoice_prefix: 'QC-',
+      day_maximum: 36_000,
+      week_maximum: 172_800,
+      gap_tolerance: 900,
+      created_at: `${start}T08:00:00Z`,
     },
   ]);
   await insert(tx, 'firm_address', [{ slug: SLUG, firm_id: firmId, name: FIRM }]);
@@ -84,7 +136,15 @@ async function loadFirm({ tx, made, start }: Loading): Promise<void> {
   ]);
   await insert(tx, 'tax_rate', [
     { firm_id: firmId, category: 'S', name: 'VAT', rate: 200_000, reason: '', valid_from: '2011-01-04', valid_to: null },
-    { firm_id: firmId, category: 'AE', name: 'Reverse charge', rate: 0, reason: 'Reverse charge: the client accounts for the tax.', valid_from: '2011-01-04', valid_to: null },
+    {
+      firm_id: firmId,
+      category: 'AE',
+      name: 'Reverse charge',
+      rate: 0,
+      reason: 'Reverse charge: the client accounts for the tax.',
+      valid_from: '2011-01-04',
+      valid_to: null,
+    },
   ]);
   await insert(tx, 'exchange_rate', [
     { firm_id: firmId, currency: 'EUR', rate: 8600, valid_from: '2000-01-01', valid_to: addDays(start, 181) },
@@ -92,7 +152,12 @@ async function loadFirm({ tx, made, start }: Loading): Promise<void> {
   ]);
 }
 
-const emailOf = (name: string) => `${name.toLowerCase().normalize('NFD').replace(/[^a-z ]/g, '').replace(/ /g, '.')}@quillfeather.example`;
+const emailOf = (name: string) =>
+  `${name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z ]/g, '')
+    .replace(/ /g, '.')}@quillfeather.example`;
 
 async function loadPeople({ tx, seed, made, start }: Loading): Promise<void> {
   const at = `${start}T08:00:00Z`;
@@ -101,7 +166,11 @@ async function loadPeople({ tx, seed, made, start }: Loading): Promise<void> {
     made.people.set(person.name, seed.id(at));
     if (!made.positions.has(person.position)) made.positions.set(person.position, seed.id(at));
   }
-  await insert(tx, 'position', [...made.positions].map(([name, id]) => ({ firm_id: firmId, id, name })));
+  await insert(
+    tx,
+    'position',
+    [...made.positions].map(([name, id]) => ({ firm_id: firmId, id, name })),
+  );
   const departments = [{ firm_id: firmId, id: seed.id(at), name: 'Practice' }];
   made.clients.set('Practice', departments[0]!.id);
   await insert(tx, 'department', departments);
@@ -109,26 +178,62 @@ async function loadPeople({ tx, seed, made, start }: Loading): Promise<void> {
     tx,
     'person',
     PEOPLE.map((person, index) => ({
-      firm_id: firmId, id: made.people.get(person.name), name: person.name, email: emailOf(person.name), staff_number: `Q${String(index + 1).padStart(3, '0')}`, kind: person.kind,
-      position_id: made.positions.get(person.position), department_id: departments[0]!.id, zone: ZONE, started_on: addDays(start, -400),
+      firm_id: firmId,
+      id: made.people.get(person.name),
+      name: person.name,
+      email: emailOf(person.name),
+      staff_number: `Q${String(index + 1).padStart(3, '0')}`,
+      kind: person.kind,
+      position_id: made.positions.get(person.position),
+      department_id: departments[0]!.id,
+      zone: ZONE,
+      started_on: addDays(start, -400),
     })),
   );
   const teams = TEAMS.map((team) => ({ firm_id: firmId, id: seed.id(at), name: team.name, lead_id: made.people.get(team.lead) }));
   await insert(tx, 'team', teams);
-  await insert(tx, 'team_person', PEOPLE.map((person) => ({ firm_id: firmId, team_id: teams.find((team) => team.name === person.team)!.id, person_id: made.people.get(person.name) })));
+  await insert(
+    tx,
+    'team_person',
+    PEOPLE.map((person) => ({
+      firm_id: firmId,
+      team_id: teams.find((team) => team.name === person.team)!.id,
+      person_id: made.people.get(person.name),
+    })),
+  );
   await insert(
     tx,
     'schedule',
     PEOPLE.map((person) => {
       const day = person.kind === 'subcontractor' ? 0 : 27_000;
-      return { firm_id: firmId, person_id: made.people.get(person.name), valid_from: addDays(start, -400), valid_to: null, planned: [day, day, day, day, day, 0, 0], day_start: '08:00', day_end: '16:30' };
+      return {
+        firm_id: firmId,
+        person_id: made.people.get(person.name),
+        valid_from: addDays(start, -400),
+        valid_to: null,
+        planned: [day, day, day, day, day, 0, 0],
+        day_start: '08:00',
+        day_end: '16:30',
+      };
     }),
   );
   for (const signIn of demoSignIns) {
     const account = seed.id(at);
     const person = PEOPLE.find((one) => one.name === signIn.name)!;
-    await insert(tx, 'account', [{ id: account, email: signIn.email, name: signIn.name, password_hash: await hashPassword(signIn.password), theme: 'system', duration_form: 'clock', created_at: at }]);
-    await insert(tx, 'membership', [{ account_id: account, firm_id: firmId, person_id: made.people.get(signIn.name), roles: person.roles }]);
+    await insert(tx, 'account', [
+      {
+        id: account,
+        email: signIn.email,
+        name: signIn.name,
+        password_hash: await hashPassword(signIn.password),
+        theme: 'system',
+        duration_form: 'clock',
+        created_at: at,
+      },
+    ]);
+    await insert(tx, 'membership', [
+      { account_id: account, firm_id: firmId, person_id: made.people.get(signIn.name), roles: person.roles },
+    ]);
   }
 }
 
@@ -141,8 +246,16 @@ async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
     CLIENTS.map((client) => {
       made.clients.set(client.name, seed.id(at));
       return {
-        firm_id: firmId, id: made.clients.get(client.name), name: client.name, address: client.address, country: client.country, tax_id: client.taxId,
-        email: `accounts@${client.name.toLowerCase().replace(/[^a-z]/g, '')}.example`, currency: client.currency, payment_days: client.days, tax_category: 'taxCategory' in client ? client.taxCategory : null,
+        firm_id: firmId,
+        id: made.clients.get(client.name),
+        name: client.name,
+        address: client.address,
+        country: client.country,
+        tax_id: client.taxId,
+        email: `accounts@${client.name.toLowerCase().replace(/[^a-z]/g, '')}.example`,
+        currency: client.currency,
+        payment_days: client.days,
+        tax_category: 'taxCategory' in client ? client.taxCategory : null,
       };
     }),
   );
@@ -151,7 +264,15 @@ async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
     'service',
     SERVICES.map((service) => {
       made.services.set(service.name, seed.id(at));
-      return { firm_id: firmId, id: made.services.get(service.name), code: service.code, name: service.name, kind: service.kind, billable: service.billable, tax_category: 'S' };
+      return {
+        firm_id: firmId,
+        id: made.services.get(service.name),
+        code: service.code,
+        name: service.name,
+        kind: service.kind,
+        billable: service.billable,
+        tax_category: 'S',
+      };
     }),
   );
   const tasks: Record<string, unknown>[] = [];
@@ -161,16 +282,37 @@ async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
     const hours = project.estimateHours * 3600;
     await insert(tx, 'project', [
       {
-        firm_id: firmId, id, client_id: project.client ? made.clients.get(project.client) : null, department_id: project.department ? made.clients.get(project.department) : null, name: project.name, code: project.code,
-        tone: project.tone, state: 'open', restricted: false, manager_id: made.people.get(project.manager), billable: project.method === 'time and materials', order_reference: project.order ?? '', estimate: hours,
+        firm_id: firmId,
+        id,
+        client_id: project.client ? made.clients.get(project.client) : null,
+        department_id: project.department ? made.clients.get(project.department) : null,
+        name: project.name,
+        code: project.code,
+        tone: project.tone,
+        state: 'open',
+        restricted: false,
+        manager_id: made.people.get(project.manager),
+        billable: project.method === 'time and materials',
+        order_reference: project.order ?? '',
+        estimate: hours,
         budget_minor: minorOf(project.budget),
       },
     ]);
     await insert(tx, 'agreement', [
       {
-        firm_id: firmId, id: seed.id(at), project_id: id, method: project.method, currency: CLIENTS.find((client) => client.name === project.client)?.currency ?? 'GBP', limit_minor: project.limit ? minorOf(project.limit) : null,
-        rounding_increment: project.rounding?.increment ?? 1, rounding_mode: project.rounding?.mode ?? 'nearest', rounding_unit: project.rounding?.unit ?? 'entry', rounding_minimum: project.rounding?.minimum ?? 0,
-        decimal_places: project.decimalPlaces ?? null, valid_from: addDays(start, -60), valid_to: null,
+        firm_id: firmId,
+        id: seed.id(at),
+        project_id: id,
+        method: project.method,
+        currency: CLIENTS.find((client) => client.name === project.client)?.currency ?? 'GBP',
+        limit_minor: project.limit ? minorOf(project.limit) : null,
+        rounding_increment: project.rounding?.increment ?? 1,
+        rounding_mode: project.rounding?.mode ?? 'nearest',
+        rounding_unit: project.rounding?.unit ?? 'entry',
+        rounding_minimum: project.rounding?.minimum ?? 0,
+        decimal_places: project.decimalPlaces ?? null,
+        valid_from: addDays(start, -60),
+        valid_to: null,
       },
     ]);
     const leaves = project.tasks.reduce((count, task) => count + Math.max(1, task.below?.length ?? 1), 0);
@@ -178,7 +320,18 @@ async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
       const taskId = seed.id(at);
       made.tasks.set(`${project.name}/${task.name}`, taskId);
       const share = Math.max(1, task.below?.length ?? 1) / leaves;
-      tasks.push({ firm_id: firmId, id: taskId, project_id: id, parent_id: parent, kind: task.kind, name: task.name, place, estimate: Math.round((hours * share) / 3600) * 3600, budget_minor: Math.round(project.budget * share) * 100, state: 'open' });
+      tasks.push({
+        firm_id: firmId,
+        id: taskId,
+        project_id: id,
+        parent_id: parent,
+        kind: task.kind,
+        name: task.name,
+        place,
+        estimate: Math.round((hours * share) / 3600) * 3600,
+        budget_minor: Math.round(project.budget * share) * 100,
+        state: 'open',
+      });
       task.below?.forEach((child, index) => add(child, taskId, index));
     };
     project.tasks.forEach((task, index) => add(task, null, index));
@@ -192,11 +345,27 @@ async function loadRates({ tx, seed, made, start, today }: Loading): Promise<voi
   const at = `${start}T09:30:00Z`;
   const reviewed = addDays(start, 140);
   const rule = (values: Record<string, unknown>) => ({
-    firm_id: firmId, id: seed.id(at), client_id: null, project_id: null, task_id: null, service_id: null, position_id: null, person_id: null, currency: 'GBP', rate: 0, valid_from: addDays(start, -60), valid_to: null, reason: '', ...values,
+    firm_id: firmId,
+    id: seed.id(at),
+    client_id: null,
+    project_id: null,
+    task_id: null,
+    service_id: null,
+    position_id: null,
+    person_id: null,
+    currency: 'GBP',
+    rate: 0,
+    valid_from: addDays(start, -60),
+    valid_to: null,
+    reason: '',
+    ...values,
   });
   const rules = Object.entries(POSITION_RATES).flatMap(([position, [before, since]]) => {
     const position_id = made.positions.get(position);
-    return [rule({ position_id, rate: rateOf(before), valid_to: addDays(reviewed, -1) }), rule({ position_id, rate: rateOf(since), valid_from: reviewed, reason: 'Review of rates' })];
+    return [
+      rule({ position_id, rate: rateOf(before), valid_to: addDays(reviewed, -1) }),
+      rule({ position_id, rate: rateOf(since), valid_from: reviewed, reason: 'Review of rates' }),
+    ];
   });
   const lantern = made.projects.get('Lantern room repair');
   rules.push(
@@ -206,24 +375,59 @@ async function loadRates({ tx, seed, made, start, today }: Loading): Promise<voi
     rule({ project_id: lantern, position_id: made.positions.get('Mason'), rate: rateOf(61) }),
     // Raised in the middle of a month.
     rule({ project_id: made.projects.get('Reading room plaster'), rate: rateOf(57.5), valid_to: addDays(today, -76) }),
-    rule({ project_id: made.projects.get('Reading room plaster'), rate: rateOf(59.25), valid_from: addDays(today, -75), reason: 'Agreed at the site meeting' }),
-    rule({ task_id: made.tasks.get('Bell frame survey/Measured survey'), project_id: made.projects.get('Bell frame survey'), rate: rateOf(89) }),
-    rule({ project_id: made.projects.get('Roadside marker survey'), person_id: made.people.get('Noor Castellan'), rate: rateOf(78) }),
-    ...(['Conservator', 'Mason'] as const).map((position) => rule({ project_id: made.projects.get('Altar panel frames'), position_id: made.positions.get(position), currency: 'EUR', rate: rateOf(position === 'Mason' ? 74 : 98) })),
+    rule({
+      project_id: made.projects.get('Reading room plaster'),
+      rate: rateOf(59.25),
+      valid_from: addDays(today, -75),
+      reason: 'Agreed at the site meeting',
+    }),
+    rule({
+      task_id: made.tasks.get('Bell frame survey/Measured survey'),
+      project_id: made.projects.get('Bell frame survey'),
+      rate: rateOf(89),
+    }),
+    rule({
+      project_id: made.projects.get('Roadside marker survey'),
+      person_id: made.people.get('Noor Castellan'),
+      rate: rateOf(78),
+    }),
+    ...(['Conservator', 'Mason'] as const).map((position) =>
+      rule({
+        project_id: made.projects.get('Altar panel frames'),
+        position_id: made.positions.get(position),
+        currency: 'EUR',
+        rate: rateOf(position === 'Mason' ? 74 : 98),
+      }),
+    ),
   );
   await insert(tx, 'rate_rule', rules);
-  await insert(tx, 'pay_rate', PEOPLE.flatMap((person) => {
-    const person_id = made.people.get(person.name);
-    return [
-      { firm_id: firmId, person_id, rate: rateOf(person.pay), valid_from: addDays(start, -400), valid_to: addDays(start, 125) },
-      { firm_id: firmId, person_id, rate: multiplyDivide([rateOf(person.pay), 103], [100]), valid_from: addDays(start, 126), valid_to: null },
-    ];
-  }));
+  await insert(
+    tx,
+    'pay_rate',
+    PEOPLE.flatMap((person) => {
+      const person_id = made.people.get(person.name);
+      return [
+        { firm_id: firmId, person_id, rate: rateOf(person.pay), valid_from: addDays(start, -400), valid_to: addDays(start, 125) },
+        {
+          firm_id: firmId,
+          person_id,
+          rate: multiplyDivide([rateOf(person.pay), 103], [100]),
+          valid_from: addDays(start, 126),
+          valid_to: null,
+        },
+      ];
+    }),
+  );
   await insert(
     tx,
     'overhead',
     PEOPLE.map((person) => ({
-      firm_id: firmId, person_id: made.people.get(person.name), kind: person.kind === 'subcontractor' ? 'per-hour' : 'percent', value: person.kind === 'subcontractor' ? rateOf(3.5) : 385_000, valid_from: addDays(start, -400), valid_to: null,
+      firm_id: firmId,
+      person_id: made.people.get(person.name),
+      kind: person.kind === 'subcontractor' ? 'per-hour' : 'percent',
+      value: person.kind === 'subcontractor' ? rateOf(3.5) : 385_000,
+      valid_from: addDays(start, -400),
+      valid_to: null,
     })),
   );
 }
@@ -233,29 +437,65 @@ function contextOf({ tx, made }: Loading, name: string, now: string): Context {
   const person = PEOPLE.find((one) => one.name === name)!;
   return {
     tx,
-    firm: { id: made.firmId, slug: SLUG, name: FIRM, currency: 'GBP', zone: ZONE, dayMaximum: 36_000, weekMaximum: 172_800, gapTolerance: 900 },
-    actor: { accountId: null, personId: made.people.get(name)!, name, zone: ZONE, positionName: person.position, roles: ['owner'], rights: FULL },
+    firm: {
+      id: made.firmId,
+      slug: SLUG,
+      name: FIRM,
+      currency: 'GBP',
+      zone: ZONE,
+      dayMaximum: 36_000,
+      weekMaximum: 172_800,
+      gapTolerance: 900,
+    },
+    actor: {
+      accountId: null,
+      personId: made.people.get(name)!,
+      name,
+      zone: ZONE,
+      positionName: person.position,
+      roles: ['owner'],
+      rights: FULL,
+    },
     now,
     requestId: 'demo',
     source: 'demo',
   };
 }
 
-const FULL = { 'time.read': 'firm', 'time.review': 'firm', 'invoices.read': 'firm', 'invoices.issue': 'firm', 'values.read': 'firm', 'payments.record': 'firm', 'work.read': 'firm' } as const;
+const FULL = {
+  'time.read': 'firm',
+  'time.review': 'firm',
+  'invoices.read': 'firm',
+  'invoices.issue': 'firm',
+  'values.read': 'firm',
+  'payments.record': 'firm',
+  'work.read': 'firm',
+} as const;
 
 function targetsOf({ made, today }: Loading, name: string): Target[] {
   return PROJECTS.filter((project) => project.people.includes(name)).flatMap((project) => {
     const [first, last] = project.months;
-    const base = { projectId: made.projects.get(project.name)!, from: addDays(today, -31 * first), to: last === 0 ? today : addDays(today, -31 * last) };
+    const base = {
+      projectId: made.projects.get(project.name)!,
+      from: addDays(today, -31 * first),
+      to: last === 0 ? today : addDays(today, -31 * last),
+    };
     const flat = (task: DemoTask): DemoTask[] => [task, ...(task.below ?? []).flatMap(flat)];
     const tasks = project.tasks.flatMap(flat);
-    return tasks.map((task) => ({ ...base, taskId: made.tasks.get(`${project.name}/${task.name}`)!, services: task.services, weight: (name === 'Yuki Farrow' ? 5 : project.weight) / tasks.length }));
+    return tasks.map((task) => ({
+      ...base,
+      taskId: made.tasks.get(`${project.name}/${task.name}`)!,
+      services: task.services,
+      weight: (name === 'Yuki Farrow' ? 5 : project.weight) / tasks.length,
+    }));
   });
 }
 
 async function planEntries(loading: Loading): Promise<LedgerRow[]> {
   const { seed, made, now, today, start } = loading;
-  const billableProjects = new Set(PROJECTS.filter((project) => project.method === 'time and materials').map((project) => made.projects.get(project.name)));
+  const billableProjects = new Set(
+    PROJECTS.filter((project) => project.method === 'time and materials').map((project) => made.projects.get(project.name)),
+  );
   const days = datesFrom(start, today).map((date) => ({ date, weekend: weekday(date) > 5 }));
   const rows: LedgerRow[] = [];
   for (const person of PEOPLE) {
@@ -270,8 +510,16 @@ async function planEntries(loading: Loading): Promise<LedgerRow[]> {
   for (const row of time) {
     const valuation = valuations.get(row.id)!;
     Object.assign(row, {
-      clientId: valuation.clientId, billableQuantity: valuation.billableQuantity, billingState: valuation.billingState satisfies BillingState, rate: valuation.rate, rateSource: valuation.rateSource, rateRuleId: valuation.rateRuleId,
-      valueMinor: valuation.value, valueCurrency: valuation.valueCurrency, costMinor: valuation.cost, taxCategory: valuation.taxCategory,
+      clientId: valuation.clientId,
+      billableQuantity: valuation.billableQuantity,
+      billingState: valuation.billingState satisfies BillingState,
+      rate: valuation.rate,
+      rateSource: valuation.rateSource,
+      rateRuleId: valuation.rateRuleId,
+      valueMinor: valuation.value,
+      valueCurrency: valuation.valueCurrency,
+      costMinor: valuation.cost,
+      taxCategory: valuation.taxCategory,
     });
     row.problems = [
       ...(row.projectId ? [] : ['no-project']),
@@ -287,16 +535,52 @@ async function loadEntries(loading: Loading, rows: readonly LedgerRow[]): Promis
   for (let index = 0; index < rows.length; index += 4000) {
     const some = rows.slice(index, index + 4000);
     await insertEntries.run({ firm: made.firmId, currency: 'GBP', rows: json(some) }, tx);
-    await putSpans.run({ firm: made.firmId, spans: json(some.filter((row) => row.startAt).map((row) => ({ entryId: row.id, startAt: row.startAt, endAt: row.endAt, breakSeconds: row.breakSeconds, zone: ZONE }))) }, tx);
-    await putAbsences.run({ firm: made.firmId, absences: json(some.filter((row) => row.kind === 'absence').map((row) => ({ entryId: row.id, code: row.absenceCode, paid: row.absencePaid }))) }, tx);
+    await putSpans.run(
+      {
+        firm: made.firmId,
+        spans: json(
+          some
+            .filter((row) => row.startAt)
+            .map((row) => ({
+              entryId: row.id,
+              startAt: row.startAt,
+              endAt: row.endAt,
+              breakSeconds: row.breakSeconds,
+              zone: ZONE,
+            })),
+        ),
+      },
+      tx,
+    );
+    await putAbsences.run(
+      {
+        firm: made.firmId,
+        absences: json(
+          some
+            .filter((row) => row.kind === 'absence')
+            .map((row) => ({ entryId: row.id, code: row.absenceCode, paid: row.absencePaid })),
+        ),
+      },
+      tx,
+    );
   }
-  await keepHistory(loading, rows.map((row) => ({ at: row.enteredAt, actor: row.personId, action: row.origin === 'timer' ? 'timer stopped' : 'entry recorded', subjects: [rowSubject(null, row)] })));
+  await keepHistory(
+    loading,
+    rows.map((row) => ({
+      at: row.enteredAt,
+      actor: row.personId,
+      action: row.origin === 'timer' ? 'timer stopped' : 'entry recorded',
+      subjects: [rowSubject(null, row)],
+    })),
+  );
 }
 
 /** The last entry of two people this week came from a timer that nobody has classified yet. */
 function makeUnclassified({ made, today }: Loading, rows: readonly LedgerRow[]): void {
   for (const name of ['Priya Lindqvist', 'Tomas Okafor']) {
-    const row = rows.findLast((one) => one.personId === made.people.get(name) && one.kind === 'time' && one.workDate >= weekOf(today).from);
+    const row = rows.findLast(
+      (one) => one.personId === made.people.get(name) && one.kind === 'time' && one.workDate >= weekOf(today).from,
+    );
     if (row) Object.assign(row, { projectId: null, taskId: null, serviceId: null, note: '', billable: true });
   }
 }
@@ -311,12 +595,36 @@ interface DemoEvent {
 
 async function keepHistory({ tx, seed, made }: Loading, events: readonly DemoEvent[]): Promise<void> {
   const withIds = events.map((event) => ({ ...event, id: seed.id(event.at) }));
-  await insert(tx, 'audit_event', withIds.map((event) => ({
-    firm_id: made.firmId, id: event.id, at: event.at, actor_id: event.actor, action: event.action, reason: event.reason ?? '', source: 'demo', request_id: 'demo',
-  })));
-  await insert(tx, 'audit_subject', withIds.flatMap((event) => event.subjects.map((subject) => ({
-    firm_id: made.firmId, event_id: event.id, subject_kind: subject.kind, subject_id: subject.id, before: subject.before, after: subject.after, money_before: subject.moneyBefore, money_after: subject.moneyAfter,
-  }))));
+  await insert(
+    tx,
+    'audit_event',
+    withIds.map((event) => ({
+      firm_id: made.firmId,
+      id: event.id,
+      at: event.at,
+      actor_id: event.actor,
+      action: event.action,
+      reason: event.reason ?? '',
+      source: 'demo',
+      request_id: 'demo',
+    })),
+  );
+  await insert(
+    tx,
+    'audit_subject',
+    withIds.flatMap((event) =>
+      event.subjects.map((subject) => ({
+        firm_id: made.firmId,
+        event_id: event.id,
+        subject_kind: subject.kind,
+        subject_id: subject.id,
+        before: subject.before,
+        after: subject.after,
+        money_before: subject.moneyBefore,
+        money_after: subject.moneyAfter,
+      })),
+    ),
+  );
 }
 
 const evening = (date: string) => `${date}T16:50:00.000Z`;
@@ -342,16 +650,71 @@ function planReview(loading: Loading, rows: readonly LedgerRow[]): PlannedReview
       const sheetId = seed.id(evening(addDays(week, 4)));
       const submittedAt = evening(addDays(week, 4));
       const note = seed.chance(0.05) ? 'Long day on the tower, see the notes.' : '';
-      sheets.push({ firm_id: made.firmId, id: sheetId, person_id: id, period_from: week, period_to: addDays(week, 6), state: how === 'returned' ? 'open' : 'submitted', version: 2 });
-      submissions.push({ firm_id: made.firmId, id: seed.id(submittedAt), timesheet_id: sheetId, by_id: id, at: submittedAt, note, confirmation: '1: This is the time that I worked in this period.', quantity: own.reduce((sum, row) => sum + (row.kind === 'time' ? row.quantity : 0), 0) });
-      events.push({ at: submittedAt, actor: id, action: 'week submitted', subjects: own.map((row) => moved(row.id, 'recorded', 'submitted')) });
+      sheets.push({
+        firm_id: made.firmId,
+        id: sheetId,
+        person_id: id,
+        period_from: week,
+        period_to: addDays(week, 6),
+        state: how === 'returned' ? 'open' : 'submitted',
+        version: 2,
+      });
+      submissions.push({
+        firm_id: made.firmId,
+        id: seed.id(submittedAt),
+        timesheet_id: sheetId,
+        by_id: id,
+        at: submittedAt,
+        note,
+        confirmation: '1: This is the time that I worked in this period.',
+        quantity: own.reduce((sum, row) => sum + (row.kind === 'time' ? row.quantity : 0), 0),
+      });
+      events.push({
+        at: submittedAt,
+        actor: id,
+        action: 'week submitted',
+        subjects: own.map((row) => moved(row.id, 'recorded', 'submitted')),
+      });
       const decidedAt = morning(addDays(week, 7));
       const returned = how === 'returned' ? own.filter((row) => row.kind === 'time').slice(2, 3) : [];
       const approved = how === 'waiting' ? [] : own.filter((row) => !returned.includes(row));
-      for (const row of approved) decisions.push({ firm_id: made.firmId, id: seed.id(decidedAt), timesheet_id: sheetId, entry_id: row.id, outcome: 'approve', reason: '', by_id: lead, at: decidedAt });
-      if (approved.length > 0) events.push({ at: decidedAt, actor: lead, action: 'entries approved', subjects: approved.map((row) => moved(row.id, 'submitted', 'approved')) });
-      for (const row of returned) decisions.push({ firm_id: made.firmId, id: seed.id(decidedAt), timesheet_id: sheetId, entry_id: row.id, outcome: 'return', reason: RETURN_REASON, by_id: lead, at: decidedAt });
-      if (returned.length > 0) events.push({ at: decidedAt, actor: lead, action: 'entries returned', reason: RETURN_REASON, subjects: returned.map((row) => moved(row.id, 'submitted', 'recorded')) });
+      for (const row of approved)
+        decisions.push({
+          firm_id: made.firmId,
+          id: seed.id(decidedAt),
+          timesheet_id: sheetId,
+          entry_id: row.id,
+          outcome: 'approve',
+          reason: '',
+          by_id: lead,
+          at: decidedAt,
+        });
+      if (approved.length > 0)
+        events.push({
+          at: decidedAt,
+          actor: lead,
+          action: 'entries approved',
+          subjects: approved.map((row) => moved(row.id, 'submitted', 'approved')),
+        });
+      for (const row of returned)
+        decisions.push({
+          firm_id: made.firmId,
+          id: seed.id(decidedAt),
+          timesheet_id: sheetId,
+          entry_id: row.id,
+          outcome: 'return',
+          reason: RETURN_REASON,
+          by_id: lead,
+          at: decidedAt,
+        });
+      if (returned.length > 0)
+        events.push({
+          at: decidedAt,
+          actor: lead,
+          action: 'entries returned',
+          reason: RETURN_REASON,
+          subjects: returned.map((row) => moved(row.id, 'submitted', 'recorded')),
+        });
       for (const row of approved) row.stage = 'approved';
       if (how === 'waiting') for (const row of own) row.stage = 'submitted';
     }
@@ -416,7 +779,15 @@ async function loadBilling(loading: Loading): Promise<void> {
       if (found.rows.length === 0 || (await limitReached(loading, client.name))) continue;
       count += 1;
       const writeDown = count % 9 === 4 ? found.rows.find((row) => row.value > 20_000) : undefined;
-      await loadInvoice(loading, client.name, month.to, issuedOn, found.rows.map((row) => row.id), writeDown, count);
+      await loadInvoice(
+        loading,
+        client.name,
+        month.to,
+        issuedOn,
+        found.rows.map((row) => row.id),
+        writeDown,
+        count,
+      );
     }
   }
   await holdSome(loading);
@@ -435,13 +806,29 @@ function workingDay(date: string): string {
   return weekday(date) > 5 ? addDays(date, 8 - weekday(date)) : date;
 }
 
-async function loadInvoice(loading: Loading, client: string, upTo: string, issuedOn: string, ids: readonly string[], writeDown: { id: string } | undefined, count: number): Promise<void> {
+async function loadInvoice(
+  loading: Loading,
+  client: string,
+  upTo: string,
+  issuedOn: string,
+  ids: readonly string[],
+  writeDown: { id: string } | undefined,
+  count: number,
+): Promise<void> {
   const { seed, made, today } = loading;
   const now = `${issuedOn}T10:0${count % 10}:00.000Z`;
   const context = contextOf(loading, 'Yuki Farrow', now);
   const id = seed.id(now);
-  const entries = ids.map((entry) => (entry === writeDown?.id ? { id: entry, writeDown: { minor: 7500, reason: 'Learning time, not charged' } } : { id: entry }));
-  const draft = await createDraft(context, id, { clientId: made.clients.get(client)!, upTo, grouping: count % 6 === 2 ? 'entry' : 'task', entries, texts: [] });
+  const entries = ids.map((entry) =>
+    entry === writeDown?.id ? { id: entry, writeDown: { minor: 7500, reason: 'Learning time, not charged' } } : { id: entry },
+  );
+  const draft = await createDraft(context, id, {
+    clientId: made.clients.get(client)!,
+    upTo,
+    grouping: count % 6 === 2 ? 'entry' : 'task',
+    entries,
+    texts: [],
+  });
   const issued = await issueInvoice(context, id, draft.row.gross, draft.row.version);
   // The very last ones are issued and not sent yet.
   if (addDays(issuedOn, 20) > today && count % 3 === 0) return;
@@ -452,13 +839,24 @@ async function loadInvoice(loading: Loading, client: string, upTo: string, issue
   const received = workingDay(addDays(due, seed.whole(-9, 12)));
   const paid = contextOf(loading, 'Yuki Farrow', `${received}T11:20:00.000Z`);
   if (count === 7) {
-    await creditInvoice(contextOf(loading, 'Yuki Farrow', `${addDays(issuedOn, 6)}T09:40:00.000Z`), id, seed.id(`${addDays(issuedOn, 6)}T09:40:00Z`), 'Wrong order number, to be issued again');
+    await creditInvoice(
+      contextOf(loading, 'Yuki Farrow', `${addDays(issuedOn, 6)}T09:40:00.000Z`),
+      id,
+      seed.id(`${addDays(issuedOn, 6)}T09:40:00Z`),
+      'Wrong order number, to be issued again',
+    );
     return;
   }
   // Some stay unpaid for months; some are paid in part.
   if (received > today || (count % 13 === 12 && addDays(due, 20) < today)) return;
   const amount = count % 11 === 10 ? multiplyDivide([gross, 2], [5]) : gross;
-  await recordPayment(paid, { id: seed.id(`${received}T11:20:00Z`), invoiceId: id, minor: minor(amount), receivedOn: received, reference: `Transfer ${issued.row.number}` });
+  await recordPayment(paid, {
+    id: seed.id(`${received}T11:20:00Z`),
+    invoiceId: id,
+    minor: minor(amount),
+    receivedOn: received,
+    reference: `Transfer ${issued.row.number}`,
+  });
 }
 
 async function holdSome(loading: Loading): Promise<void> {
@@ -467,7 +865,8 @@ async function holdSome(loading: Loading): Promise<void> {
     `select e.id, e.version from entry e where e.project_id = $1 and e.stage = 'approved' and e.billing_state = 'to bill' and e.billed_quantity = 0 and e.rate is not null order by e.work_date, e.id limit 2`,
     [made.projects.get('Lantern room repair')],
   );
-  if (found.rows.length > 0) await holdEntries(contextOf(loading, 'Yuki Farrow', now), found.rows, 'Ask the client about the extra day');
+  if (found.rows.length > 0)
+    await holdEntries(contextOf(loading, 'Yuki Farrow', now), found.rows, 'Ask the client about the extra day');
 }
 
 /** One timer stands paused, as somebody left it at noon. */
@@ -476,10 +875,32 @@ async function loadTimers(loading: Loading): Promise<void> {
   const id = seed.id(now);
   const startAt = new Date(Date.parse(now) - 5400_000).toISOString();
   await insert(tx, 'timer', [
-    { firm_id: made.firmId, id, person_id: made.people.get('Maud Ellery'), project_id: made.projects.get('Bell frame survey'), task_id: made.tasks.get('Bell frame survey/Report'), service_id: made.services.get('Writing'), billable: null, note: 'Draft for the client', running: false, created_at: startAt, version: 1 },
+    {
+      firm_id: made.firmId,
+      id,
+      person_id: made.people.get('Maud Ellery'),
+      project_id: made.projects.get('Bell frame survey'),
+      task_id: made.tasks.get('Bell frame survey/Report'),
+      service_id: made.services.get('Writing'),
+      billable: null,
+      note: 'Draft for the client',
+      running: false,
+      created_at: startAt,
+      version: 1,
+    },
   ]);
-  await insert(tx, 'timer_segment', [{ firm_id: made.firmId, timer_id: id, place: 1, start_at: startAt, end_at: new Date(Date.parse(startAt) + 1_080_000).toISOString() }]);
-  await audit(contextOf(loading, 'Maud Ellery', startAt), 'timer started', [{ kind: 'timer', id, after: { note: 'Draft for the client' } }]);
+  await insert(tx, 'timer_segment', [
+    {
+      firm_id: made.firmId,
+      timer_id: id,
+      place: 1,
+      start_at: startAt,
+      end_at: new Date(Date.parse(startAt) + 1_080_000).toISOString(),
+    },
+  ]);
+  await audit(contextOf(loading, 'Maud Ellery', startAt), 'timer started', [
+    { kind: 'timer', id, after: { note: 'Draft for the client' } },
+  ]);
 }
 
 /** Whether the database holds no firm yet. */
@@ -487,4 +908,3 @@ export async function isEmpty(tx: Tx): Promise<boolean> {
   const found = await tx.query<{ count: number }>('select count(*)::int as count from firm_address');
   return found.rows[0]!.count === 0;
 }
-

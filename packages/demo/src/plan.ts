@@ -1,4 +1,14 @@
-import { Seconds, addDays, addSeconds, datesFrom, instantOf, recordingLag, seconds, spanBetween, weekday } from '@yellowwood/core';
+import {
+  Seconds,
+  addDays,
+  addSeconds,
+  datesFrom,
+  instantOf,
+  recordingLag,
+  seconds,
+  spanBetween,
+  weekday,
+} from '@yellowwood/core';
 import { LedgerRow } from '@yellowwood/server';
 import { DemoPerson, SERVICES } from './firm';
 import { Seed } from './seed';
@@ -30,8 +40,26 @@ export interface Plan {
 }
 
 const blank = {
-  clientId: null, billableQuantity: 0, billingState: 'nothing to bill', rate: null, rateSource: null, rateRuleId: null, rateReason: '', valueMinor: null, valueCurrency: null, costMinor: 0, taxCategory: null,
-  explanation: '', stage: 'recorded', changedByOther: false, late: false, problems: [], version: 1, absenceCode: null, absencePaid: null, zone: ZONE,
+  clientId: null,
+  billableQuantity: 0,
+  billingState: 'nothing to bill',
+  rate: null,
+  rateSource: null,
+  rateRuleId: null,
+  rateReason: '',
+  valueMinor: null,
+  valueCurrency: null,
+  costMinor: 0,
+  taxCategory: null,
+  explanation: '',
+  stage: 'recorded',
+  changedByOther: false,
+  late: false,
+  problems: [],
+  version: 1,
+  absenceCode: null,
+  absencePaid: null,
+  zone: ZONE,
 } as const;
 
 /** A year of one person's days: work, leave, sickness, and the small sins of real firms. */
@@ -63,8 +91,27 @@ function leaveOf(seed: Seed, plan: Plan): Map<string, string> {
 function absenceRow(seed: Seed, who: PlannedPerson, date: string, code: string, plan: Plan): LedgerRow {
   const enteredAt = at(code === 'sick' ? addDays(date, seed.whole(0, 2)) : date, '08:10', plan);
   return {
-    ...blank, problems: [], id: seed.id(enteredAt), kind: 'absence', personId: who.id, workDate: date, projectId: null, taskId: null, serviceId: null, quantity: 27_000, billable: false, note: '',
-    origin: 'typed', enteredBy: who.id, enteredAt, lagDays: 0, startAt: null, endAt: null, breakSeconds: 0, absenceCode: code, absencePaid: true,
+    ...blank,
+    problems: [],
+    id: seed.id(enteredAt),
+    kind: 'absence',
+    personId: who.id,
+    workDate: date,
+    projectId: null,
+    taskId: null,
+    serviceId: null,
+    quantity: 27_000,
+    billable: false,
+    note: '',
+    origin: 'typed',
+    enteredBy: who.id,
+    enteredAt,
+    lagDays: 0,
+    startAt: null,
+    endAt: null,
+    breakSeconds: 0,
+    absenceCode: code,
+    absencePaid: true,
   };
 }
 
@@ -85,7 +132,9 @@ function workday(seed: Seed, who: PlannedPerson, date: string, weekend: boolean,
   const open = who.targets.filter((target) => target.from <= date && target.to >= date);
   if (open.length === 0) return [];
   const mason = who.person.position === 'Mason';
-  const goal = weekend ? seed.whole(2, 4) * 3600 : (mason ? 8.5 : 7.5) * 3600 + seed.whole(-3, 4) * 900 + (seed.chance(0.01) ? 7200 : 0);
+  const goal = weekend
+    ? seed.whole(2, 4) * 3600
+    : (mason ? 8.5 : 7.5) * 3600 + seed.whole(-3, 4) * 900 + (seed.chance(0.01) ? 7200 : 0);
   const parts = seed.whole(2, 3);
   const habit = who.person.name.length % 3;
   const rows: LedgerRow[] = [];
@@ -121,13 +170,21 @@ interface Stretch {
   readonly endAt: string;
 }
 
-function entryRow(seed: Seed, who: PlannedPerson, date: string, open: readonly Target[], stretch: Stretch, plan: Plan): LedgerRow {
+function entryRow(
+  seed: Seed,
+  who: PlannedPerson,
+  date: string,
+  open: readonly Target[],
+  stretch: Stretch,
+  plan: Plan,
+): LedgerRow {
   const target = weighted(seed, open);
   const name = seed.pick(target.services);
   const service = SERVICES.find((one) => one.name === name)!;
   // Most of it is recorded at the end of the work, some a day or a week later.
   const late = seed.chance(0.04) ? seed.whole(1, 3) : 0;
-  const enteredAt = late === 0 ? (stretch.timed ? stretch.endAt : at(date, '17:05', plan)) : at(addDays(date, late), '08:40', plan);
+  const enteredAt =
+    late === 0 ? (stretch.timed ? stretch.endAt : at(date, '17:05', plan)) : at(addDays(date, late), '08:40', plan);
   const { span } = stretch;
   return {
     ...blank,
@@ -152,5 +209,3 @@ function entryRow(seed: Seed, who: PlannedPerson, date: string, open: readonly T
     breakSeconds: span?.breakSeconds ?? 0,
   };
 }
-
-

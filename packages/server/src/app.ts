@@ -72,7 +72,11 @@ export function buildApp(configuration: Configuration, database: Database, clock
   app.get('/readyz', (_request: Request, response: Response) => {
     database.query('select 1').then(
       () => response.json({ ready: true }),
-      () => response.status(503).type('application/problem+json').send(JSON.stringify(problem('not-ready').document())),
+      () =>
+        response
+          .status(503)
+          .type('application/problem+json')
+          .send(JSON.stringify(problem('not-ready').document())),
     );
   });
   const description = openApi(endpoints as unknown as Record<string, Endpoint>, '0.1.0');

@@ -13,7 +13,11 @@ describe('at the same moment', () => {
     await record(world, 'staff', '2026-06-09', 4);
     const week = await world.as('staff').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
     const entries = week.entries.map(({ id, version }) => ({ id, version }));
-    const answers = await Promise.all([world.as('owner'), world.as('manager'), world.as('owner'), world.as('manager')].map((client) => client.call('approveEntries', { body: { entries } })));
+    const answers = await Promise.all(
+      [world.as('owner'), world.as('manager'), world.as('owner'), world.as('manager')].map((client) =>
+        client.call('approveEntries', { body: { entries } }),
+      ),
+    );
     expect(answers.filter((answer) => answer.status === 200).length).toBe(1);
     for (const answer of answers) if (answer.status !== 200) expect(answer.problem.code).toBe('entries-stale');
     const [decisions] = await world.sql<{ count: number }>('select count(*)::int as count from decision');
@@ -22,20 +26,32 @@ describe('at the same moment', () => {
 
   it('two edits of one entry: the second is answered with the state as it is now', async () => {
     const entry = await record(world, 'mate', '2026-06-10', 2);
-    const answers = await Promise.all([3, 4, 5].map((hours) => world.as('mate').call('changeEntry', { params: { id: entry.id }, version: 1, body: { quantity: hours * 3600 } })));
+    const answers = await Promise.all(
+      [3, 4, 5].map((hours) =>
+        world.as('mate').call('changeEntry', { params: { id: entry.id }, version: 1, body: { quantity: hours * 3600 } }),
+      ),
+    );
     const [won] = answers.filter((answer) => answer.status === 200);
     const lost = answers.filter((answer) => answer.status === 412);
     expect(lost.length).toBe(2);
-    for (const answer of lost) expect(answer.problem.current).toEqual(jasmine.objectContaining({ id: entry.id, version: 2, quantity: won!.body.quantity }));
+    for (const answer of lost)
+      expect(answer.problem.current).toEqual(
+        jasmine.objectContaining({ id: entry.id, version: 2, quantity: won!.body.quantity }),
+      );
     expect((await world.as('mate').call('changeEntry', { params: { id: entry.id }, body: { note: 'x' } })).status).toBe(428);
   });
 
   it('a timer started twice: one runs, and none is lost', async () => {
-    const start = () => world.as('bookkeeper').call('startTimer', { body: { id: newId(), projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' } });
+    const start = () =>
+      world
+        .as('bookkeeper')
+        .call('startTimer', { body: { id: newId(), projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' } });
     await Promise.all([start(), start(), start()]);
     const { timers } = await world.as('bookkeeper').done('readTimers');
     expect(timers.filter((timer) => timer.running).length).toBe(1);
-    const [segments] = await world.sql<{ count: number }>('select count(*)::int as count from timer_segment where end_at is null');
+    const [segments] = await world.sql<{ count: number }>(
+      'select count(*)::int as count from timer_segment where end_at is null',
+    );
     expect(segments!.count).toBe(1);
   });
 
@@ -43,47 +59,82 @@ describe('at the same moment', () => {
     const entries: string[] = [];
     for (let index = 0; index < 5; index += 1) entries.push((await record(world, 'mate', '2026-06-11', 1 + index / 4)).id);
     await submitAndApprove(world, 'mate');
-    const to = (await world.as('bookkeeper').done('readBillDesk', { query: { scope: `client:${world.ids.client}`, upTo: '2026-06-14' } })).entries.map((entry) => entry.id);
+    const to = (
+      await world.as('bookkeeper').done('readBillDesk', { query: { scope: `client:${world.ids.client}`, upTo: '2026-06-14' } })
+    ).entries.map((entry) => entry.id);
     expect(to.length).toBeGreaterThanOrEqual(5);
     const some = (index: number) => to.filter((_, place) => (index + place) % 3 !== 0);
     const answers = await Promise.allSettled(Array.from({ length: 20 }, (_, index) => bill(world, some(index))));
     expect(answers.filter((answer) => answer.status === 'fulfilled').length).toBeGreaterThanOrEqual(1);
-    const shares = await world.sql<{ entry_id: string; sum: number; billable: number }>("select s.entry_id, sum(s.quantity) as sum, max(e.billable_quantity) as billable from line_share s join entry e on e.id = s.entry_id where s.live group by 1");
+    const shares = await world.sql<{ entry_id: string; sum: number; billable: number }>(
+      'select s.entry_id, sum(s.quantity) as sum, max(e.billable_quantity) as billable from line_share s join entry e on e.id = s.entry_id where s.live group by 1',
+    );
     for (const share of shares) expect(Number(share.sum)).toBeLessThanOrEqual(Number(share.billable));
-    const numbers = (await world.sql<{ number: number }>("select number from invoice where series = 'invoice' and number is not null order by number")).map((row) => row.number);
+    const numbers = (
+      await world.sql<{ number: number }>(
+        "select number from invoice where series = 'invoice' and number is not null order by number",
+      )
+    ).map((row) => row.number);
     expect(numbers).toEqual(Array.from({ length: numbers.length }, (_, index) => index + 1));
     const [series] = await world.sql<{ next_number: number }>("select next_number from invoice_series where series = 'invoice'");
     expect(series!.next_number).toBe(numbers.length + 1);
   });
 
   it('the database itself refuses to bill an hour twice', async () => {
-    const [share] = await world.sql<{ line_id: string; entry_id: string }>('select line_id, entry_id from line_share where quantity > 0 limit 1');
-    await expectAsync(world.sql('update line_share set quantity = quantity + 60 where line_id = $1 and entry_id = $2', [share!.line_id, share!.entry_id])).toBeRejectedWithError(/entry_billed_within/);
-    await expectAsync(world.sql("update invoice set net_minor = net_minor + 1, gross_minor = gross_minor + 1 where status = 'issued'")).toBeRejectedWithError(/issued document/);
+    const [share] = await world.sql<{ line_id: string; entry_id: string }>(
+      'select line_id, entry_id from line_share where quantity > 0 limit 1',
+    );
+    await expectAsync(
+      world.sql('update line_share set quantity = quantity + 60 where line_id = $1 and entry_id = $2', [
+        share!.line_id,
+        share!.entry_id,
+      ]),
+    ).toBeRejectedWithError(/entry_billed_within/);
+    await expectAsync(
+      world.sql("update invoice set net_minor = net_minor + 1, gross_minor = gross_minor + 1 where status = 'issued'"),
+    ).toBeRejectedWithError(/issued document/);
   });
 
   it('payments and a credit at once: an invoice is never settled beyond its total', async () => {
     const entry = await record(world, 'mate', '2026-06-12', 2).catch(() => null);
     expect(entry).withContext('a submitted week takes no new time').toBeNull();
     const [open] = (await world.as('bookkeeper').done('listInvoices', { query: { show: 'open' } })).invoices;
-    const pay = () => world.as('bookkeeper').call('recordPayment', { body: { id: newId(), invoiceId: open!.id, minor: open!.gross, receivedOn: '2026-06-12', reference: '' } });
-    const credit = () => world.as('bookkeeper').call('creditInvoice', { params: { id: open!.id }, body: { id: newId(), reason: 'x' } });
+    const pay = () =>
+      world.as('bookkeeper').call('recordPayment', {
+        body: { id: newId(), invoiceId: open!.id, minor: open!.gross, receivedOn: '2026-06-12', reference: '' },
+      });
+    const credit = () =>
+      world.as('bookkeeper').call('creditInvoice', { params: { id: open!.id }, body: { id: newId(), reason: 'x' } });
     const answers = await Promise.all([pay(), credit(), pay(), credit(), pay()]);
     for (const answer of answers) expect([200, 409]).toContain(answer.status);
     const detail = await world.as('bookkeeper').done('readInvoice', { params: { id: open!.id } });
     expect(detail.row.settled).toBe(detail.row.gross);
-    const [credits] = await world.sql<{ count: number }>('select count(*)::int as count from invoice where credits_id = $1', [open!.id]);
+    const [credits] = await world.sql<{ count: number }>('select count(*)::int as count from invoice where credits_id = $1', [
+      open!.id,
+    ]);
     expect(credits!.count).toBe(1);
     expect(detail.row.state).toBe('credited');
   });
 
   it('the same command sent again is answered as the first time', async () => {
     const id = newId();
-    const body = { id, personId: world.ids.bookkeeper, date: '2026-06-12', projectId: null, taskId: null, serviceId: null, quantity: 600, note: 'once', origin: 'grid' as const };
+    const body = {
+      id,
+      personId: world.ids.bookkeeper,
+      date: '2026-06-12',
+      projectId: null,
+      taskId: null,
+      serviceId: null,
+      quantity: 600,
+      note: 'once',
+      origin: 'grid' as const,
+    };
     const answers = await Promise.all([1, 2, 3].map(() => world.as('bookkeeper').call('createEntry', { body })));
     expect(answers.map((answer) => answer.status)).toEqual([200, 200, 200]);
     expect(new Set(answers.map((answer) => JSON.stringify(answer.body))).size).toBe(1);
-    expect((await world.as('bookkeeper').call('createEntry', { body: { ...body, note: 'twice' } })).problem.code).toBe('different-body');
+    expect((await world.as('bookkeeper').call('createEntry', { body: { ...body, note: 'twice' } })).problem.code).toBe(
+      'different-body',
+    );
     const key = newId();
     const first = await world.as('bookkeeper').call('stopTimer', { params: { id: newId() }, key });
     expect(first.status).toBe(404);

@@ -43,7 +43,9 @@ describe('the hour’s way, worked by hand', () => {
     const before = await results();
     expect(before.hours).toEqual(jasmine.objectContaining({ total: 56_100, own: 22_080, below: 34_020 }));
     // The value is 1,143.00; the limit of 1,000.00 caps what is earned.
-    expect(before.money).toEqual([{ currency: 'GBP', standardValue: 114_300, billed: 0, unbilled: 114_300, revenue: 100_000, realisation: null }]);
+    expect(before.money).toEqual([
+      { currency: 'GBP', standardValue: 114_300, billed: 0, unbilled: 114_300, revenue: 100_000, realisation: null },
+    ]);
     // Costs round per entry: 120.00 + 63.50 + 34.00 + 30.00 + 60.00 + 100.00 + 60.00.
     expect(before.cost).toEqual(jasmine.objectContaining({ cost: 46_750, revenue: 100_000, margin: 532_500, markUp: 1_139_037 }));
 
@@ -59,55 +61,96 @@ describe('the hour’s way, worked by hand', () => {
     const again = await world.as('staff').done('readWeek', { params: { from: MONDAY } });
     const back = again.entries.find((entry) => entry.id === entries['b'])!;
     expect(back.returned).toEqual(jasmine.objectContaining({ by: 'Manager Person', reason: 'Was it not longer?' }));
-    await world.as('staff').done('changeEntry', { params: { id: back.id }, version: back.version, body: { note: 'No, measured' } });
+    await world
+      .as('staff')
+      .done('changeEntry', { params: { id: back.id }, version: back.version, body: { note: 'No, measured' } });
     await submitAndApprove(world, 'staff');
 
     // First invoice: a, b and the mate's: 360.00 + 180.00 + 195.00 = 735.00, VAT 147.00.
     const first = await bill(world, [entries['a']!, entries['b']!, entries['m']!]);
     expect(first.document.lines.map((line) => [line.text, line.quantity, line.price, line.minor])).toEqual([
-      ['Glazing, site survey', '3:15', '60.00', 19_500], ['Glazing, site survey', '4:00', '90.00', 36_000], ['Upper tier, site survey', '2:00', '90.00', 18_000],
+      ['Glazing, site survey', '3:15', '60.00', 19_500],
+      ['Glazing, site survey', '4:00', '90.00', 36_000],
+      ['Upper tier, site survey', '2:00', '90.00', 18_000],
     ]);
     expect([first.row.net, first.document.tax, first.row.gross]).toEqual([73_500, 14_700, 88_200]);
 
     // Second: c 120.00 + d 96.00 (exempt) + o 192.00 = 408.00; 265.00 are left, so 143.00 are over:
     // split over 312.00 at 20 % and 96.00 exempt: 109.35 and 33.65.
     const second = await bill(world, [entries['c']!, entries['d']!, entries['o']!]);
-    expect(second.document.lines.filter((line) => line.kind === 'over-limit').map((line) => [line.quantity, line.price, line.minor, line.category])).toEqual([['−1', '109.35', -10_935, 'S'], ['−1', '33.65', -3365, 'E']]);
-    expect(second.document.taxes.map((row) => [row.category, row.base, row.minor])).toEqual([['S', 20_265, 4053], ['E', 6235, 0]]);
+    expect(
+      second.document.lines
+        .filter((line) => line.kind === 'over-limit')
+        .map((line) => [line.quantity, line.price, line.minor, line.category]),
+    ).toEqual([
+      ['−1', '109.35', -10_935, 'S'],
+      ['−1', '33.65', -3365, 'E'],
+    ]);
+    expect(second.document.taxes.map((row) => [row.category, row.base, row.minor])).toEqual([
+      ['S', 20_265, 4053],
+      ['E', 6235, 0],
+    ]);
     expect([second.row.net, second.row.gross, second.row.number]).toEqual([26_500, 30_553, 'T-0002']);
 
     // Realisation: 1,000.00 billed of 1,143.00.
     const billed = await results();
-    expect(billed.money).toEqual([{ currency: 'GBP', standardValue: 114_300, billed: 100_000, unbilled: 0, revenue: 100_000, realisation: 874_891 }]);
+    expect(billed.money).toEqual([
+      { currency: 'GBP', standardValue: 114_300, billed: 100_000, unbilled: 0, revenue: 100_000, realisation: 874_891 },
+    ]);
     expect(billed.limit).toEqual({ currency: 'GBP', limit: 100_000, used: 1_000_000 });
-    expect(billed.rows.map((row) => [row.name, row.hours.own, row.hours.below, row.hours.total, row.money![0]!.billed])).toEqual([['Glazing', 26_400, 7620, 34_020, 73_500], ['Upper tier', 7620, 0, 7620, 18_000]]);
+    expect(billed.rows.map((row) => [row.name, row.hours.own, row.hours.below, row.hours.total, row.money![0]!.billed])).toEqual([
+      ['Glazing', 26_400, 7620, 34_020, 73_500],
+      ['Upper tier', 7620, 0, 7620, 18_000],
+    ]);
 
     // Part payment, full payment with 5.00 too much, and what that makes of the entries.
-    const pay = (minor: number) => world.as('bookkeeper').done('recordPayment', { body: { id: newId(), invoiceId: first.row.id, minor, receivedOn: '2026-06-12', reference: 'bank' } });
+    const pay = (minor: number) =>
+      world.as('bookkeeper').done('recordPayment', {
+        body: { id: newId(), invoiceId: first.row.id, minor, receivedOn: '2026-06-12', reference: 'bank' },
+      });
     expect((await pay(80_000)).row).toEqual(jasmine.objectContaining({ state: 'part paid', open: 8200 }));
     expect((await pay(8700)).row).toEqual(jasmine.objectContaining({ state: 'paid', open: 0 }));
     const list = await world.as('bookkeeper').done('listInvoices', { query: { show: 'open' } });
     expect(list.credit).toEqual([jasmine.objectContaining({ minor: 500, currency: 'GBP' })]);
     expect(list.ageing).toEqual([jasmine.objectContaining({ currency: 'GBP', open: 30_553, count: 1 })]);
     const stages = await world.sql<{ id: string; stage: string }>('select id, stage from entry');
-    expect(Object.fromEntries(stages.map((row) => [Object.keys(entries).find((name) => entries[name] === row.id), row.stage]))).toEqual({ a: 'paid', b: 'paid', c: 'billed', d: 'billed', e: 'approved', m: 'paid', o: 'billed' });
+    expect(
+      Object.fromEntries(stages.map((row) => [Object.keys(entries).find((name) => entries[name] === row.id), row.stage])),
+    ).toEqual({ a: 'paid', b: 'paid', c: 'billed', d: 'billed', e: 'approved', m: 'paid', o: 'billed' });
 
     // Credit the second: its hours are to bill again, the limit has its sum back, the money is as before.
-    const credited = await world.as('bookkeeper').done('creditInvoice', { params: { id: second.row.id }, body: { id: newId(), reason: 'Wrong order' } });
+    const credited = await world
+      .as('bookkeeper')
+      .done('creditInvoice', { params: { id: second.row.id }, body: { id: newId(), reason: 'Wrong order' } });
     expect(credited.row.state).toBe('credited');
-    const desk = await world.as('bookkeeper').done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
+    const desk = await world
+      .as('bookkeeper')
+      .done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
     expect(desk.entries.map((entry) => entry.id).sort()).toEqual([entries['c']!, entries['d']!, entries['o']!].sort());
-    expect((await results()).money).toEqual([{ currency: 'GBP', standardValue: 114_300, billed: 73_500, unbilled: 40_800, revenue: 100_000, realisation: 1_000_000 }]);
-    expect((await bill(world, [entries['c']!, entries['d']!, entries['o']!])).row).toEqual(jasmine.objectContaining({ net: 26_500, number: 'T-0003' }));
+    expect((await results()).money).toEqual([
+      { currency: 'GBP', standardValue: 114_300, billed: 73_500, unbilled: 40_800, revenue: 100_000, realisation: 1_000_000 },
+    ]);
+    expect((await bill(world, [entries['c']!, entries['d']!, entries['o']!])).row).toEqual(
+      jasmine.objectContaining({ net: 26_500, number: 'T-0003' }),
+    );
   });
 
   it('answers for every figure with what stands behind it', async () => {
     const shown = await results();
-    for (const [figure, expected] of [['cost', shown.cost!.cost], ['standard-value', shown.money![0]!.standardValue], ['billed', shown.money![0]!.billed], ['unbilled', shown.money![0]!.unbilled]] as const) {
+    for (const [figure, expected] of [
+      ['cost', shown.cost!.cost],
+      ['standard-value', shown.money![0]!.standardValue],
+      ['billed', shown.money![0]!.billed],
+      ['unbilled', shown.money![0]!.unbilled],
+    ] as const) {
       const behind = await world.as('owner').done('readBehind', { query: { scope: `project:${world.ids.project}`, figure } });
-      expect(behind.sums.map((sum) => sum.minor)).withContext(figure).toEqual(expected === 0 ? (figure === 'cost' ? [0] : []) : [expected]);
+      expect(behind.sums.map((sum) => sum.minor))
+        .withContext(figure)
+        .toEqual(expected === 0 ? (figure === 'cost' ? [0] : []) : [expected]);
     }
-    const hours = await world.as('owner').done('readBehind', { query: { scope: `project:${world.ids.project}`, figure: 'hours' } });
+    const hours = await world
+      .as('owner')
+      .done('readBehind', { query: { scope: `project:${world.ids.project}`, figure: 'hours' } });
     expect(hours.entries.reduce((sum, entry) => sum + entry.quantity, 0)).toBe(shown.hours.total);
   });
 
@@ -120,34 +163,66 @@ describe('the hour’s way, worked by hand', () => {
     const other = await world.as('owner').done('readEntryWhy', { params: { id: entries['a']! } });
     expect(other.losers.map((loser) => [loser.rule.rate, loser.reason])).toEqual([[960_000, 'not-yet-valid']]);
     const history = await world.as('owner').done('readHistory', { params: { id: entries['b']! } });
-    expect(history.events.map((event) => event.action)).toEqual(['entry recorded', 'week submitted', 'entries returned', 'entry changed', 'week submitted', 'entries approved', 'invoice issued']);
+    expect(history.events.map((event) => event.action)).toEqual([
+      'entry recorded',
+      'week submitted',
+      'entries returned',
+      'entry changed',
+      'week submitted',
+      'entries approved',
+      'invoice issued',
+    ]);
     expect(history.events[2]).toEqual(jasmine.objectContaining({ by: 'Manager Person', reason: 'Was it not longer?' }));
   });
 
   it('makes a PDF that another reader reads figure for figure, with all fonts embedded', async () => {
-    const euro = await record(world, 'bookkeeper', '2026-06-12', 3, { projectId: world.ids.euroProject, note: 'Zażółć gęślą jaźń, Ștefan' });
+    const euro = await record(world, 'bookkeeper', '2026-06-12', 3, {
+      projectId: world.ids.euroProject,
+      note: 'Zażółć gęślą jaźń, Ștefan',
+    });
     await submitAndApprove(world, 'bookkeeper');
-    const invoices = [await bill(world, [euro.id], 'entry', world.ids.euroClient), ...(await Promise.all((await world.as('owner').done('listInvoices', { query: { show: 'all' } })).invoices.filter((row) => row.number === 'T-0002' || row.kind === 'credit note').map((row) => world.as('owner').done('readInvoice', { params: { id: row.id } }))))];
+    const invoices = [
+      await bill(world, [euro.id], 'entry', world.ids.euroClient),
+      ...(await Promise.all(
+        (await world.as('owner').done('listInvoices', { query: { show: 'all' } })).invoices
+          .filter((row) => row.number === 'T-0002' || row.kind === 'credit note')
+          .map((row) => world.as('owner').done('readInvoice', { params: { id: row.id } })),
+      )),
+    ];
     const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-pdf-'));
     for (const invoice of invoices) {
       const url = `/api/f/${world.slug}/invoices/${invoice.row.id}/pdf`;
       const pdf = (await world.as('bookkeeper').request('GET', url)).body as Buffer;
-      expect(((await world.as('bookkeeper').request('GET', url)).body as Buffer).equals(pdf)).withContext('rendered once').toBeTrue();
+      expect(((await world.as('bookkeeper').request('GET', url)).body as Buffer).equals(pdf))
+        .withContext('rendered once')
+        .toBeTrue();
       const file = path.join(folder, 'one.pdf');
       writeFileSync(file, pdf);
       // poppler-utils: another implementation than the one that wrote it.
       const text = execFileSync('pdftotext', ['-layout', file, '-']).toString().normalize('NFKC');
       const rows = text.split('\n').map((row) => row.replace(/\s+/g, ' ').trim());
-      const amount = (minor: number) => `${minor < 0 ? '−' : ''}${(Math.abs(minor) / 100).toFixed(2).replace(/\B(?=(\d{3})+(?!\d))/g, ',')}`;
-      for (const line of invoice.document.lines) expect(rows.filter((row) => row.includes(`${line.quantity} ${line.price} `) && row.endsWith(amount(line.minor))).length).withContext(line.text).toBe(1);
-      for (const tax of invoice.document.taxes) expect(rows.filter((row) => row.includes(`on ${amount(tax.base)}`) && row.endsWith(amount(tax.minor))).length).toBe(1);
-      expect(rows.filter((row) => row.startsWith('Total without tax') && row.endsWith(amount(invoice.document.net))).length).toBe(1);
-      expect(rows.filter((row) => /^(To pay|Credited), /.test(row) && row.endsWith(amount(invoice.document.gross))).length).toBe(1);
+      const amount = (minor: number) =>
+        `${minor < 0 ? '−' : ''}${(Math.abs(minor) / 100).toFixed(2).replace(/\B(?=(\d{3})+(?!\d))/g, ',')}`;
+      for (const line of invoice.document.lines)
+        expect(rows.filter((row) => row.includes(`${line.quantity} ${line.price} `) && row.endsWith(amount(line.minor))).length)
+          .withContext(line.text)
+          .toBe(1);
+      for (const tax of invoice.document.taxes)
+        expect(rows.filter((row) => row.includes(`on ${amount(tax.base)}`) && row.endsWith(amount(tax.minor))).length).toBe(1);
+      expect(rows.filter((row) => row.startsWith('Total without tax') && row.endsWith(amount(invoice.document.net))).length).toBe(
+        1,
+      );
+      expect(rows.filter((row) => /^(To pay|Credited), /.test(row) && row.endsWith(amount(invoice.document.gross))).length).toBe(
+        1,
+      );
       expect(text).toContain(invoice.document.number!);
       expect(text).toContain(invoice.document.buyer.name);
       const fonts = execFileSync('pdffonts', [file]).toString().trim().split('\n').slice(2);
       expect(fonts.length).toBeGreaterThan(1);
-      for (const font of fonts) expect(font.slice(-40)).withContext(font).toMatch(/yes\s+(yes|no)\s+yes/);
+      for (const font of fonts)
+        expect(font.slice(-40))
+          .withContext(font)
+          .toMatch(/yes\s+(yes|no)\s+yes/);
     }
     expect(invoices[0]!.document.taxInFirmCurrency).toEqual({ currency: 'GBP', minor: 0, exchangeRate: 8500 });
     expect(invoices[0]!.row).toEqual(jasmine.objectContaining({ currency: 'EUR', net: 30_000, gross: 30_000 }));

@@ -11,7 +11,11 @@ export const LARGEST = 1_000_000_000_000;
 export const Duration = Type.Integer({ minimum: -LARGEST, maximum: LARGEST, description: 'seconds' });
 export const PositiveDuration = Type.Integer({ minimum: 1, maximum: 31 * 86_400, description: 'seconds, at least one' });
 export const Amount = Type.Integer({ minimum: -LARGEST, maximum: LARGEST, description: 'minor units of the currency' });
-export const RateField = Type.Integer({ minimum: 0, maximum: LARGEST, description: 'ten-thousandths of the major unit per hour' });
+export const RateField = Type.Integer({
+  minimum: 0,
+  maximum: LARGEST,
+  description: 'ten-thousandths of the major unit per hour',
+});
 export const Currency = Type.String({ pattern: '^[A-Z]{3}$', description: 'ISO 4217' });
 export const Version = Type.Integer({ minimum: 1, maximum: 2_147_483_647 });
 export const Note = Type.String({ maxLength: 2000 });

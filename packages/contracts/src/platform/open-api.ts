@@ -30,7 +30,15 @@ function parameters(place: 'path' | 'query', schema: TObject) {
 }
 
 const headers = {
-  change: [{ name: 'If-Match', in: 'header', required: true, schema: { type: 'string' }, description: 'the version that was seen, in quotes' }],
+  change: [
+    {
+      name: 'If-Match',
+      in: 'header',
+      required: true,
+      schema: { type: 'string' },
+      description: 'the version that was seen, in quotes',
+    },
+  ],
   command: [{ name: 'Idempotency-Key', in: 'header', required: true, schema: { type: 'string', format: 'uuid' } }],
   read: [],
   create: [],

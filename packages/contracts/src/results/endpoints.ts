@@ -1,5 +1,21 @@
 import { Type } from 'typebox';
-import { Amount, Count, Currency, Day, Duration, FirmPath, Id, Millionths, Name, Scope, choice, endpoint, nullable, optional, strict } from '../platform/fields';
+import {
+  Amount,
+  Count,
+  Currency,
+  Day,
+  Duration,
+  FirmPath,
+  Id,
+  Millionths,
+  Name,
+  Scope,
+  choice,
+  endpoint,
+  nullable,
+  optional,
+  strict,
+} from '../platform/fields';
 import { Entry } from '../time/endpoints';
 
 /** Money of a result, left out for readers without the right to it. One figure per currency, never added up. */
@@ -63,18 +79,47 @@ export const Behind = strict({
   nextCursor: nullable(Type.String()),
 });
 
-export const Figure = choice('hours', 'billable-hours', 'cost', 'standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation');
+export const Figure = choice(
+  'hours',
+  'billable-hours',
+  'cost',
+  'standard-value',
+  'billed',
+  'unbilled',
+  'revenue',
+  'margin',
+  'realisation',
+);
 
 export const resultsEndpoints = {
   readResults: endpoint({
-    name: 'readResults', summary: 'Hours, cost, value, margin of the firm, a client, a project or a task', kind: 'read', method: 'GET',
-    path: '/f/:firm/results', permission: 'results.read', params: FirmPath,
-    query: strict({ scope: optional(Scope), from: optional(Day), to: optional(Day) }), answer: Results, problems: ['scope-unknown'],
+    name: 'readResults',
+    summary: 'Hours, cost, value, margin of the firm, a client, a project or a task',
+    kind: 'read',
+    method: 'GET',
+    path: '/f/:firm/results',
+    permission: 'results.read',
+    params: FirmPath,
+    query: strict({ scope: optional(Scope), from: optional(Day), to: optional(Day) }),
+    answer: Results,
+    problems: ['scope-unknown'],
   }),
   readBehind: endpoint({
-    name: 'readBehind', summary: 'What stands behind a figure of the results', kind: 'read', method: 'GET', path: '/f/:firm/results/behind',
-    permission: 'results.read', params: FirmPath,
-    query: strict({ scope: optional(Scope), figure: Figure, from: optional(Day), to: optional(Day), cursor: optional(Type.String({ maxLength: 100 })) }),
-    answer: Behind, problems: ['scope-unknown'],
+    name: 'readBehind',
+    summary: 'What stands behind a figure of the results',
+    kind: 'read',
+    method: 'GET',
+    path: '/f/:firm/results/behind',
+    permission: 'results.read',
+    params: FirmPath,
+    query: strict({
+      scope: optional(Scope),
+      figure: Figure,
+      from: optional(Day),
+      to: optional(Day),
+      cursor: optional(Type.String({ maxLength: 100 })),
+    }),
+    answer: Behind,
+    problems: ['scope-unknown'],
   }),
 };

@@ -18,11 +18,11 @@ export function printedLine(
   line: { kind: LineKind; quantity: Seconds; rate: Rate; net: number; display: QuantityDisplay },
   currency: string,
 ): PrintedLine {
-  if (line.kind !== 'time') return { quantity: line.net > 0 ? '1' : '−1', price: amountText(minor(Math.abs(line.net)), currency) };
+  if (line.kind !== 'time')
+    return { quantity: line.net > 0 ? '1' : '−1', price: amountText(minor(Math.abs(line.net)), currency) };
   const quantity =
     line.display.kind === 'minutes'
       ? durationText(line.quantity)
       : decimalText(printedHours(line.quantity, line.display.places), line.display.places);
   return { quantity, price: rateText(line.rate, currency) };
 }
-

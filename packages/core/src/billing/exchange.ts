@@ -11,7 +11,5 @@ export interface ExchangeRate {
 
 /** Converts one document's amount, rounded once half away from zero. */
 export function convert(amount: Minor, exchange: ExchangeRate): Minor {
-  return minor(
-    multiplyDivide([amount, exchange.rate, minorPerMajor(exchange.to)], [RATE_SCALE, minorPerMajor(exchange.from)]),
-  );
+  return minor(multiplyDivide([amount, exchange.rate, minorPerMajor(exchange.to)], [RATE_SCALE, minorPerMajor(exchange.from)]));
 }

@@ -6,16 +6,40 @@ import { overLimit, spreadOverLimit } from './limit';
 import { shareLine } from './shares';
 
 const entry = (id: string, minutes: number, names: Partial<BillableEntry> = {}): BillableEntry => ({
-  id, workDate: '2026-06-09', projectId: 'p', agreementId: 'a', projectName: 'Lantern room repair', taskId: 't', taskName: 'Glazing bars', serviceName: 'Bench conservation', personName: 'Saoirse Vane', note: '', quantity: seconds(minutes * 60),
-  rate: rate(840_000), taxCategory: 'S', taxRate: millionths(200_000), ...names,
+  id,
+  workDate: '2026-06-09',
+  projectId: 'p',
+  agreementId: 'a',
+  projectName: 'Lantern room repair',
+  taskId: 't',
+  taskName: 'Glazing bars',
+  serviceName: 'Bench conservation',
+  personName: 'Saoirse Vane',
+  note: '',
+  quantity: seconds(minutes * 60),
+  rate: rate(840_000),
+  taxCategory: 'S',
+  taxRate: millionths(200_000),
+  ...names,
 });
 const terms: BillingTerms = { projectId: 'p', agreementId: 'a', display: { kind: 'minutes' }, limit: null, usedBefore: minor(0) };
 
 describe('invoiceLines', () => {
   it('never mixes rates, taxes, tasks or agreements on a line', () => {
-    const entries = [entry('1', 60), entry('2', 30), entry('3', 60, { rate: rate(610_000) }), entry('4', 60, { taxRate: millionths(50_000) }), entry('5', 60, { taskId: 'u', taskName: 'Lower tier' })];
+    const entries = [
+      entry('1', 60),
+      entry('2', 30),
+      entry('3', 60, { rate: rate(610_000) }),
+      entry('4', 60, { taxRate: millionths(50_000) }),
+      entry('5', 60, { taskId: 'u', taskName: 'Lower tier' }),
+    ];
     const { lines } = invoiceLines(entries, [terms], 'task', 'GBP');
-    expect(lines.map((line) => [line.quantity / 60, Number(line.net)])).toEqual([[90, 12_600], [60, 6100], [60, 8400], [60, 8400]]);
+    expect(lines.map((line) => [line.quantity / 60, Number(line.net)])).toEqual([
+      [90, 12_600],
+      [60, 6100],
+      [60, 8400],
+      [60, 8400],
+    ]);
     expect(lines[0]!.text).toBe('Glazing bars, bench conservation');
     expect(invoiceLines(entries, [terms], 'entry', 'GBP').lines.length).toBe(5);
   });
@@ -28,13 +52,25 @@ describe('invoiceLines', () => {
   });
 
   it('writes down as a line of its own, with its reason, and leaves the quantity', () => {
-    const { lines } = invoiceLines([entry('1', 60, { writeDown: { amount: minor(2000), reason: 'Learning time' } })], [terms], 'task', 'GBP');
-    expect(lines.map((line) => [line.kind, Number(line.net)])).toEqual([['time', 8400], ['write-down', -2000]]);
+    const { lines } = invoiceLines(
+      [entry('1', 60, { writeDown: { amount: minor(2000), reason: 'Learning time' } })],
+      [terms],
+      'task',
+      'GBP',
+    );
+    expect(lines.map((line) => [line.kind, Number(line.net)])).toEqual([
+      ['time', 8400],
+      ['write-down', -2000],
+    ]);
     expect(lines[1]!.shares).toEqual([{ entryId: '1', quantity: seconds(0), amount: minor(-2000) }]);
   });
 
   it('bills the work in full and takes off what is over the limit, by combination of taxes, to the minor unit', () => {
-    const entries = [entry('1', 100), entry('2', 50, { taxRate: millionths(50_000) }), entry('3', 50, { taxCategory: 'E', taxRate: millionths(0) })];
+    const entries = [
+      entry('1', 100),
+      entry('2', 50, { taxRate: millionths(50_000) }),
+      entry('3', 50, { taxCategory: 'E', taxRate: millionths(0) }),
+    ];
     const { lines, limits } = invoiceLines(entries, [{ ...terms, limit: minor(20_000), usedBefore: minor(1001) }], 'task', 'GBP');
     expect(limits[0]).toEqual(jasmine.objectContaining({ net: minor(28_000), over: minor(9001) }));
     const over = lines.filter((line) => line.kind === 'over-limit');
@@ -44,26 +80,54 @@ describe('invoiceLines', () => {
 
   it('has shares that add up to every line, and bills every second once, for every random document', () => {
     const some = fc.array(
-      fc.record({ minutes: fc.integer({ min: 1, max: 600 }), rate: fc.constantFrom(671_400, 840_000, 610_050, 333_333), tax: fc.constantFrom(0, 50_000, 200_000), task: fc.constantFrom('t', 'u', 'v'), down: fc.integer({ min: 0, max: 300 }) }),
+      fc.record({
+        minutes: fc.integer({ min: 1, max: 600 }),
+        rate: fc.constantFrom(671_400, 840_000, 610_050, 333_333),
+        tax: fc.constantFrom(0, 50_000, 200_000),
+        task: fc.constantFrom('t', 'u', 'v'),
+        down: fc.integer({ min: 0, max: 300 }),
+      }),
       { minLength: 1, maxLength: 40 },
     );
-    const display = fc.constantFrom<BillingTerms['display'][]>({ kind: 'minutes' }, { kind: 'decimal', places: 2 }, { kind: 'decimal', places: 4 });
+    const display = fc.constantFrom<BillingTerms['display'][]>(
+      { kind: 'minutes' },
+      { kind: 'decimal', places: 2 },
+      { kind: 'decimal', places: 4 },
+    );
     fc.assert(
-      fc.property(some, display, fc.constantFrom('task' as const, 'entry' as const), fc.option(fc.integer({ min: 0, max: 500_000 })), (list, shown, grouping, limit) => {
-        const entries = list.map((one, index) => entry(String(index), one.minutes, { rate: rate(one.rate), taxRate: millionths(one.tax), taskId: one.task, ...(one.down > 250 ? { writeDown: { amount: minor(one.down), reason: 'r' } } : {}) }));
-        const { lines, limits } = invoiceLines(entries, [{ ...terms, display: shown, limit: limit === null ? null : minor(limit) }], grouping, 'GBP');
-        const billed = new Map<string, number>();
-        for (const line of lines) {
-          expect(line.shares.reduce((sum, share) => sum + share.amount, 0)).toBe(Number(line.net));
-          expect(line.shares.reduce((sum, share) => sum + share.quantity, 0)).toBe(Number(line.quantity));
-          if (line.kind === 'time') expect(line.net).toBe(lineAmount(line.quantity, line.rate, 'GBP', line.display));
-          for (const share of line.shares) billed.set(share.entryId, (billed.get(share.entryId) ?? 0) + share.quantity);
-        }
-        entries.forEach((one) => expect(billed.get(one.id)).toBe(Number(one.quantity)));
-        const net = lines.reduce((sum, line) => sum + line.net, 0);
-        if (limit !== null) expect(net).toBeLessThanOrEqual(Math.max(limit, 0));
-        if (limits[0] && limits[0].over === 0) expect(lines.some((line) => line.kind === 'over-limit')).toBeFalse();
-      }),
+      fc.property(
+        some,
+        display,
+        fc.constantFrom('task' as const, 'entry' as const),
+        fc.option(fc.integer({ min: 0, max: 500_000 })),
+        (list, shown, grouping, limit) => {
+          const entries = list.map((one, index) =>
+            entry(String(index), one.minutes, {
+              rate: rate(one.rate),
+              taxRate: millionths(one.tax),
+              taskId: one.task,
+              ...(one.down > 250 ? { writeDown: { amount: minor(one.down), reason: 'r' } } : {}),
+            }),
+          );
+          const { lines, limits } = invoiceLines(
+            entries,
+            [{ ...terms, display: shown, limit: limit === null ? null : minor(limit) }],
+            grouping,
+            'GBP',
+          );
+          const billed = new Map<string, number>();
+          for (const line of lines) {
+            expect(line.shares.reduce((sum, share) => sum + share.amount, 0)).toBe(Number(line.net));
+            expect(line.shares.reduce((sum, share) => sum + share.quantity, 0)).toBe(Number(line.quantity));
+            if (line.kind === 'time') expect(line.net).toBe(lineAmount(line.quantity, line.rate, 'GBP', line.display));
+            for (const share of line.shares) billed.set(share.entryId, (billed.get(share.entryId) ?? 0) + share.quantity);
+          }
+          entries.forEach((one) => expect(billed.get(one.id)).toBe(Number(one.quantity)));
+          const net = lines.reduce((sum, line) => sum + line.net, 0);
+          if (limit !== null) expect(net).toBeLessThanOrEqual(Math.max(limit, 0));
+          if (limits[0] && limits[0].over === 0) expect(lines.some((line) => line.kind === 'over-limit')).toBeFalse();
+        },
+      ),
       { numRuns: 300 },
     );
   });
@@ -72,7 +136,15 @@ describe('invoiceLines', () => {
 describe('shareLine', () => {
   it('lets the document decide where the entries’ own values differ from it', () => {
     // Two entries of 65 min at 67.14: 72.74 each (72.735), together 145.47.
-    const shares = shareLine(minor(14_547), [{ entryId: 'a', quantity: seconds(3900) }, { entryId: 'b', quantity: seconds(3900) }], rate(671_400), 'GBP');
+    const shares = shareLine(
+      minor(14_547),
+      [
+        { entryId: 'a', quantity: seconds(3900) },
+        { entryId: 'b', quantity: seconds(3900) },
+      ],
+      rate(671_400),
+      'GBP',
+    );
     expect(shares.map(Number)).toEqual([7273, 7274]);
   });
 });

@@ -102,10 +102,7 @@ export function invoiceLines(
   for (const agreed of terms) {
     const own = entries.filter((entry) => entry.agreementId === agreed.agreementId);
     if (own.length === 0) continue;
-    const work = [
-      ...timeLines(own, agreed, grouping, currency, texts),
-      ...writeDownLines(own, agreed, texts),
-    ];
+    const work = [...timeLines(own, agreed, grouping, currency, texts), ...writeDownLines(own, agreed, texts)];
     lines.push(...work);
     if (agreed.limit !== null) {
       const net = sumMinor(work.map((line) => line.net));
@@ -181,7 +178,10 @@ function writeDownLines(
   texts: Readonly<Record<string, string>>,
 ): InvoiceLine[] {
   const written = entries.filter((entry) => entry.writeDown && entry.writeDown.amount > 0);
-  const groups = groupBy(written, (entry) => `write-down ${entry.agreementId} ${entry.taxCategory} ${entry.taxRate} ${entry.writeDown!.reason}`);
+  const groups = groupBy(
+    written,
+    (entry) => `write-down ${entry.agreementId} ${entry.taxCategory} ${entry.taxRate} ${entry.writeDown!.reason}`,
+  );
   return [...groups].map(([key, group]) => {
     const first = group[0]!;
     const total = sumMinor(group.map((entry) => entry.writeDown!.amount));

@@ -9,7 +9,9 @@ describe('invoiceTotals', () => {
     // Lines 2,800.00 and −1,500.00, a document charge of 25.00: 1,325.00, tax 331.25, 1,656.25. (The
     // standard's example as written down from memory, recomputed with exact fractions.)
     const totals = invoiceTotals([S(280_000, 25), S(-150_000, 25)], [], [S(2500, 25)]);
-    expect([totals.lines, totals.charges, totals.net, totals.tax, totals.gross].map(Number)).toEqual([130_000, 2500, 132_500, 33_125, 165_625]);
+    expect([totals.lines, totals.charges, totals.net, totals.tax, totals.gross].map(Number)).toEqual([
+      130_000, 2500, 132_500, 33_125, 165_625,
+    ]);
   });
 
   it('taxes per category and rate on the whole base, never per line', () => {
@@ -24,7 +26,17 @@ describe('invoiceTotals', () => {
   });
 
   it('keeps the rules BR-CO-10, 11, 12, 13, 14, 15, 16, 17 and BR-S-08 for every document', () => {
-    const amount = fc.record({ net: fc.integer({ min: -5_000_000, max: 5_000_000 }), rate: fc.constantFrom(0, 50_000, 99_750, 200_000), category: fc.constantFrom('S' as const, 'E' as const, 'AE' as const) }).map((one): TaxedAmount => ({ net: minor(one.net), category: one.category, rate: millionths(one.category === 'S' ? one.rate : 0) }));
+    const amount = fc
+      .record({
+        net: fc.integer({ min: -5_000_000, max: 5_000_000 }),
+        rate: fc.constantFrom(0, 50_000, 99_750, 200_000),
+        category: fc.constantFrom('S' as const, 'E' as const, 'AE' as const),
+      })
+      .map((one): TaxedAmount => ({
+        net: minor(one.net),
+        category: one.category,
+        rate: millionths(one.category === 'S' ? one.rate : 0),
+      }));
     const list = fc.array(amount, { maxLength: 12 });
     const sum = (amounts: readonly { net: number }[]) => amounts.reduce((total, one) => total + one.net, 0);
     fc.assert(
@@ -39,7 +51,8 @@ describe('invoiceTotals', () => {
         expect(Number(totals.due)).toBe(totals.gross - paid + 1);
         expect(totals.taxes.reduce((total, row) => total + row.base, 0)).toBe(Number(totals.net));
         for (const row of totals.taxes) {
-          const own = (amounts: readonly TaxedAmount[]) => sum(amounts.filter((one) => one.category === row.category && one.rate === row.rate));
+          const own = (amounts: readonly TaxedAmount[]) =>
+            sum(amounts.filter((one) => one.category === row.category && one.rate === row.rate));
           expect(Number(row.base)).toBe(own(lines) - own(allowances) + own(charges));
           expect(2 * Math.abs(row.tax * 1_000_000 - row.base * row.rate)).toBeLessThanOrEqual(1_000_000);
         }

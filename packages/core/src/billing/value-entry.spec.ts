@@ -4,32 +4,89 @@ import { loadedRate } from '../costs/labour-cost';
 import { ValuationFacts, valueEntry } from './value-entry';
 
 const facts: ValuationFacts = {
-  quantity: seconds(4 * 3600 + 120), billable: true, agreement: { method: 'time and materials', currency: 'GBP', rounding: { increment: 15, mode: 'nearest', unit: 'entry', minimum: 0 } },
-  rules: [{ id: 'r', clientId: null, projectId: 'p', taskId: null, serviceId: null, positionId: null, personId: null, currency: 'GBP', rate: rate(920_000), validFrom: '2026-01-01', validTo: null }],
-  work: { date: '2026-06-09', currency: 'GBP', clientId: 'c', projectId: 'p', taskPath: [], serviceId: 's', positionId: null, personId: 'me' },
-  typedRate: null, loaded: loadedRate(rate(250_000), null), firmCurrency: 'GBP', roundedTogether: null,
+  quantity: seconds(4 * 3600 + 120),
+  billable: true,
+  agreement: {
+    method: 'time and materials',
+    currency: 'GBP',
+    rounding: { increment: 15, mode: 'nearest', unit: 'entry', minimum: 0 },
+  },
+  rules: [
+    {
+      id: 'r',
+      clientId: null,
+      projectId: 'p',
+      taskId: null,
+      serviceId: null,
+      positionId: null,
+      personId: null,
+      currency: 'GBP',
+      rate: rate(920_000),
+      validFrom: '2026-01-01',
+      validTo: null,
+    },
+  ],
+  work: {
+    date: '2026-06-09',
+    currency: 'GBP',
+    clientId: 'c',
+    projectId: 'p',
+    taskPath: [],
+    serviceId: 's',
+    positionId: null,
+    personId: 'me',
+  },
+  typedRate: null,
+  loaded: loadedRate(rate(250_000), null),
+  firmCurrency: 'GBP',
+  roundedTogether: null,
 };
 
 describe('valueEntry', () => {
   it('rounds, rates, values and costs one entry', () => {
     const valued = valueEntry(facts);
-    expect(valued).toEqual(jasmine.objectContaining({ billableQuantity: seconds(4 * 3600), rate: rate(920_000), rateSource: 'rule', rateRuleId: 'r', value: minor(36_800), billingState: 'to bill' }));
+    expect(valued).toEqual(
+      jasmine.objectContaining({
+        billableQuantity: seconds(4 * 3600),
+        rate: rate(920_000),
+        rateSource: 'rule',
+        rateRuleId: 'r',
+        value: minor(36_800),
+        billingState: 'to bill',
+      }),
+    );
     // Cost follows the recorded time, not the rounded.
     expect(valued.cost).toBe(minor(10_083));
   });
 
   it('lets a typed rate beat every rule, zero included', () => {
-    expect(valueEntry({ ...facts, typedRate: rate(0) })).toEqual(jasmine.objectContaining({ rate: rate(0), rateSource: 'typed', rateRuleId: null, value: minor(0) }));
+    expect(valueEntry({ ...facts, typedRate: rate(0) })).toEqual(
+      jasmine.objectContaining({ rate: rate(0), rateSource: 'typed', rateRuleId: null, value: minor(0) }),
+    );
   });
 
   it('leaves an entry without a rule unpriced, never at zero', () => {
-    expect(valueEntry({ ...facts, rules: [] })).toEqual(jasmine.objectContaining({ rate: null, rateSource: null, value: null, billingState: 'to bill' }));
+    expect(valueEntry({ ...facts, rules: [] })).toEqual(
+      jasmine.objectContaining({ rate: null, rateSource: null, value: null, billingState: 'to bill' }),
+    );
   });
 
   it('charges nothing for internal and not billable work, and costs it all the same', () => {
-    for (const agreement of [{ ...facts.agreement!, method: 'internal' as const }, { ...facts.agreement!, method: 'not billable' as const }, null]) {
+    for (const agreement of [
+      { ...facts.agreement!, method: 'internal' as const },
+      { ...facts.agreement!, method: 'not billable' as const },
+      null,
+    ]) {
       const valued = valueEntry({ ...facts, agreement });
-      expect(valued).toEqual(jasmine.objectContaining({ billableQuantity: seconds(0), billingState: 'nothing to bill', rate: null, value: minor(0), cost: minor(10_083) }));
+      expect(valued).toEqual(
+        jasmine.objectContaining({
+          billableQuantity: seconds(0),
+          billingState: 'nothing to bill',
+          rate: null,
+          value: minor(0),
+          cost: minor(10_083),
+        }),
+      );
     }
     expect(valueEntry({ ...facts, billable: false }).billingState).toBe('nothing to bill');
     expect(valueEntry({ ...facts, quantity: seconds(60) }).billingState).toBe('nothing to bill');

@@ -15,11 +15,7 @@ export interface LoadedRate {
 
 /** Pay and overhead together, in ten-thousandths per hour, a percentage rounded half away from zero. */
 export function loadedRate(pay: Rate, overhead: Overhead | null): LoadedRate {
-  const extra = !overhead
-    ? 0
-    : overhead.kind === 'per-hour'
-      ? overhead.rate
-      : multiplyDivide([pay, overhead.percent], [WHOLE]);
+  const extra = !overhead ? 0 : overhead.kind === 'per-hour' ? overhead.rate : multiplyDivide([pay, overhead.percent], [WHOLE]);
   return { pay, overhead: rate(extra), cost: rate(pay + extra) };
 }
 

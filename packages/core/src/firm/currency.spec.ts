@@ -13,7 +13,35 @@ describe('currencies', () => {
   it('agrees with a second list of ISO 4217, the one in the browser, but for the known differences', () => {
     // Intl follows what people pay with (CLDR), ISO 4217 what is on the books: these are the currencies
     // whose smaller unit has gone out of use, or, for the last two, has changed lately.
-    const explained = ['AFN', 'ALL', 'COP', 'HUF', 'IDR', 'IQD', 'IRR', 'KPW', 'LAK', 'LBP', 'MMK', 'PKR', 'RSD', 'SOS', 'SYP', 'YER', 'MGA', 'MRU', 'UYW', 'CLF', 'UYI', 'BOV', 'CHE', 'CHW', 'COU', 'MXV', 'USN'];
+    const explained = [
+      'AFN',
+      'ALL',
+      'COP',
+      'HUF',
+      'IDR',
+      'IQD',
+      'IRR',
+      'KPW',
+      'LAK',
+      'LBP',
+      'MMK',
+      'PKR',
+      'RSD',
+      'SOS',
+      'SYP',
+      'YER',
+      'MGA',
+      'MRU',
+      'UYW',
+      'CLF',
+      'UYI',
+      'BOV',
+      'CHE',
+      'CHW',
+      'COU',
+      'MXV',
+      'USN',
+    ];
     let compared = 0;
     for (const code of Intl.supportedValuesOf('currency')) {
       // Codes in X are no money of a country: ISO 4217 gives them no minor unit.
@@ -38,8 +66,12 @@ describe('currencies', () => {
   });
 
   it('reads typed amounts in both ways of writing and refuses what would be cut off', () => {
-    for (const text of ['1400', '1,400.00', '1.400,00', '1 400', '£1,400', '1400.0 GBP']) expect(readAmount(text, 'GBP')).withContext(text).toEqual({ ok: true, value: minor(140_000) });
-    for (const text of ['', '12.345', 'abc', '1,2,3', '1.2.3', '--4']) expect(readAmount(text, 'GBP').ok).withContext(text).toBeFalse();
+    for (const text of ['1400', '1,400.00', '1.400,00', '1 400', '£1,400', '1400.0 GBP'])
+      expect(readAmount(text, 'GBP'))
+        .withContext(text)
+        .toEqual({ ok: true, value: minor(140_000) });
+    for (const text of ['', '12.345', 'abc', '1,2,3', '1.2.3', '--4'])
+      expect(readAmount(text, 'GBP').ok).withContext(text).toBeFalse();
     expect(readAmount('-3', 'GBP')).toEqual({ ok: true, value: minor(-300) });
     expect(readAmount('1.5', 'KWD')).toEqual({ ok: true, value: minor(1500) });
     expect(readAmount('1,500', 'KWD')).toEqual({ ok: true, value: minor(1500) });

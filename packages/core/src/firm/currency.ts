@@ -111,12 +111,13 @@ function readDecimal(text: string, digits: number): number | undefined {
  * More decimals than the currency has are an error, never cut off.
  */
 export function readAmount(text: string, currency: string): Result<Minor, 'amount-unreadable' | 'amount-empty'> {
-  const trimmed = text.replace(/[£€$¥]/g, '').replace(new RegExp(currency, 'i'), '').trim();
+  const trimmed = text
+    .replace(/[£€$¥]/g, '')
+    .replace(new RegExp(currency, 'i'), '')
+    .trim();
   if (trimmed === '') return fail('amount-empty');
   const value = readDecimal(trimmed, minorDigits(currency));
-  return value === undefined
-    ? fail('amount-unreadable', { typed: text, decimals: minorDigits(currency) })
-    : ok(minor(value));
+  return value === undefined ? fail('amount-unreadable', { typed: text, decimals: minorDigits(currency) }) : ok(minor(value));
 }
 
 /** Reads a typed rate per hour, up to four decimals. Zero is a rate; nothing is not. */

@@ -18,7 +18,9 @@ describe('split', () => {
   });
 
   it('always adds up to the whole, is odd in its sign, and strays by less than one unit', () => {
-    const weights = fc.array(fc.integer({ min: 0, max: 1_000_000 }), { minLength: 1, maxLength: 40 }).filter((list) => list.some((weight) => weight > 0));
+    const weights = fc
+      .array(fc.integer({ min: 0, max: 1_000_000 }), { minLength: 1, maxLength: 40 })
+      .filter((list) => list.some((weight) => weight > 0));
     fc.assert(
       fc.property(fc.integer({ min: -1_000_000_000, max: 1_000_000_000 }), weights, (whole, list) => {
         const shares = parts(whole, list);

@@ -27,12 +27,7 @@ export function isZone(zone: string): boolean {
  * asked back (unless `which` says which is meant), never guessed.
  * @param time `HH:MM` or `HH:MM:SS`
  */
-export function instantOf(
-  date: DateText,
-  time: string,
-  zone: string,
-  which?: Which,
-): Result<InstantText, WallClockFailure> {
+export function instantOf(date: DateText, time: string, zone: string, which?: Which): Result<InstantText, WallClockFailure> {
   const wall = Temporal.PlainDateTime.from(`${date}T${time}`);
   const earlier = wall.toZonedDateTime(zone, { disambiguation: 'earlier' });
   const later = wall.toZonedDateTime(zone, { disambiguation: 'later' });

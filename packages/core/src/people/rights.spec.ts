@@ -16,7 +16,8 @@ describe('rights', () => {
 
   it('reach oneself, one’s teams and the work one manages, or all', () => {
     const asker = { personId: 'me', teamPeople: new Set(['mate']) };
-    const reaches = (personId: string, managerId: string | null = null) => (['own', 'team', 'firm'] as const).filter((reach) => covers(reach, asker, { personId, managerId }));
+    const reaches = (personId: string, managerId: string | null = null) =>
+      (['own', 'team', 'firm'] as const).filter((reach) => covers(reach, asker, { personId, managerId }));
     expect(reaches('me')).toEqual(['own', 'team', 'firm']);
     expect(reaches('mate')).toEqual(['team', 'firm']);
     expect(reaches('stranger', 'me')).toEqual(['team', 'firm']);

@@ -125,7 +125,5 @@ export function covers(reach: Reach | undefined, asker: Asker, subject: Subject)
   if (reach === 'firm') return true;
   if (subject.personId === asker.personId) return true;
   if (reach === 'own') return false;
-  return (
-    (subject.personId !== null && asker.teamPeople.has(subject.personId)) || subject.managerId === asker.personId
-  );
+  return (subject.personId !== null && asker.teamPeople.has(subject.personId)) || subject.managerId === asker.personId;
 }

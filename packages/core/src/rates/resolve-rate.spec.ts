@@ -3,9 +3,29 @@ import { rate } from '../firm/units';
 import { RateRule, RatedWork, resolveRate, tellingLosers } from './resolve-rate';
 
 const rule = (id: string, names: Partial<RateRule>): RateRule => ({
-  id, clientId: null, projectId: null, taskId: null, serviceId: null, positionId: null, personId: null, currency: 'GBP', rate: rate(900_000), validFrom: '2026-01-01', validTo: null, ...names,
+  id,
+  clientId: null,
+  projectId: null,
+  taskId: null,
+  serviceId: null,
+  positionId: null,
+  personId: null,
+  currency: 'GBP',
+  rate: rate(900_000),
+  validFrom: '2026-01-01',
+  validTo: null,
+  ...names,
 });
-const work: RatedWork = { date: '2026-06-09', currency: 'GBP', clientId: 'c', projectId: 'p', taskPath: ['leaf', 'phase'], serviceId: 's', positionId: 'po', personId: 'me' };
+const work: RatedWork = {
+  date: '2026-06-09',
+  currency: 'GBP',
+  clientId: 'c',
+  projectId: 'p',
+  taskPath: ['leaf', 'phase'],
+  serviceId: 's',
+  positionId: 'po',
+  personId: 'me',
+};
 const winner = (...rules: RateRule[]) => resolveRate(rules, work).winner?.id;
 
 describe('resolveRate', () => {
@@ -23,7 +43,12 @@ describe('resolveRate', () => {
 
   it('lets the most specific labour win within one scope', () => {
     const order = [
-      rule('person and service', { personId: 'me', serviceId: 's' }), rule('person', { personId: 'me' }), rule('position and service', { positionId: 'po', serviceId: 's' }), rule('position', { positionId: 'po' }), rule('service', { serviceId: 's' }), rule('none', {}),
+      rule('person and service', { personId: 'me', serviceId: 's' }),
+      rule('person', { personId: 'me' }),
+      rule('position and service', { positionId: 'po', serviceId: 's' }),
+      rule('position', { positionId: 'po' }),
+      rule('service', { serviceId: 's' }),
+      rule('none', {}),
     ];
     order.forEach((one, index) => expect(winner(...order.slice(index).reverse())).toBe(one.id));
   });
@@ -44,13 +69,34 @@ describe('resolveRate', () => {
   });
 
   it('names every loser, and tells only those that a person learns from', () => {
-    const resolved = resolveRate([rule('mine', { projectId: 'p', personId: 'me' }), rule('other', { projectId: 'p', personId: 'somebody' }), rule('wide', { clientId: 'c' })], work);
-    expect(resolved.losers.map((loser) => [loser.rule.id, loser.reason])).toEqual([['other', 'other-person'], ['wide', 'wider-scope']]);
+    const resolved = resolveRate(
+      [
+        rule('mine', { projectId: 'p', personId: 'me' }),
+        rule('other', { projectId: 'p', personId: 'somebody' }),
+        rule('wide', { clientId: 'c' }),
+      ],
+      work,
+    );
+    expect(resolved.losers.map((loser) => [loser.rule.id, loser.reason])).toEqual([
+      ['other', 'other-person'],
+      ['wide', 'wider-scope'],
+    ]);
     expect(tellingLosers(resolved, work).map((loser) => loser.rule.id)).toEqual(['wide']);
   });
 
   it('does not depend on the order of the rules', () => {
-    const rules = [rule('a', {}), rule('b', { clientId: 'c' }), rule('c', { clientId: 'c', serviceId: 's' }), rule('d', { projectId: 'p', positionId: 'po' }), rule('e', { projectId: 'p' }), rule('f', { personId: 'me' })];
-    fc.assert(fc.property(fc.shuffledSubarray(rules, { minLength: 6 }), (shuffled) => expect(resolveRate(shuffled, work).winner?.id).toBe('d')));
+    const rules = [
+      rule('a', {}),
+      rule('b', { clientId: 'c' }),
+      rule('c', { clientId: 'c', serviceId: 's' }),
+      rule('d', { projectId: 'p', positionId: 'po' }),
+      rule('e', { projectId: 'p' }),
+      rule('f', { personId: 'me' }),
+    ];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(rules, { minLength: 6 }), (shuffled) =>
+        expect(resolveRate(shuffled, work).winner?.id).toBe('d'),
+      ),
+    );
   });
 });

@@ -110,13 +110,7 @@ export function resolveRate(rules: readonly RateRule[], work: RatedWork): RateRe
  * scope, labour, dates or currency, the narrowest first. A rule about another person says nothing.
  */
 export function tellingLosers(resolution: RateResolution, work: RatedWork): Loser[] {
-  const telling: readonly LossReason[] = [
-    'wider-scope',
-    'wider-labour',
-    'not-yet-valid',
-    'no-longer-valid',
-    'other-currency',
-  ];
+  const telling: readonly LossReason[] = ['wider-scope', 'wider-labour', 'not-yet-valid', 'no-longer-valid', 'other-currency'];
   return resolution.losers
     .filter((loser) => telling.includes(loser.reason))
     .sort((a, b) => scopeRank(b.rule, work) - scopeRank(a.rule, work) || labourRank(b.rule) - labourRank(a.rule));

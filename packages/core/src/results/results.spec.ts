@@ -27,8 +27,23 @@ describe('revenue earned', () => {
   });
 
   it('makes a project’s result', () => {
-    const result = projectResult({ cost: minor(6000), standardValue: minor(11_500), billed: minor(8000), billedStandard: minor(8200), unbilled: minor(3300), limit: minor(10_000) });
-    expect(result).toEqual(jasmine.objectContaining({ revenue: minor(10_000), margin: millionths(400_000), markUp: millionths(666_667), realisation: millionths(975_610), limitUsed: millionths(800_000) }));
+    const result = projectResult({
+      cost: minor(6000),
+      standardValue: minor(11_500),
+      billed: minor(8000),
+      billedStandard: minor(8200),
+      unbilled: minor(3300),
+      limit: minor(10_000),
+    });
+    expect(result).toEqual(
+      jasmine.objectContaining({
+        revenue: minor(10_000),
+        margin: millionths(400_000),
+        markUp: millionths(666_667),
+        realisation: millionths(975_610),
+        limitUsed: millionths(800_000),
+      }),
+    );
     expect(projectResult({ ...result, cost: minor(6000) }, minor(9000)).margin).toBe(millionths(333_333));
   });
 });
@@ -36,7 +51,10 @@ describe('revenue earned', () => {
 describe('rollUp', () => {
   it('has own, below and total at every level', () => {
     const nodes: TreeNode<{ hours: number }>[] = [
-      { id: 'leaf', parentId: 'phase', own: { hours: 2 } }, { id: 'phase', parentId: 'project', own: { hours: 1 } }, { id: 'project', parentId: 'client', own: { hours: 4 } }, { id: 'other', parentId: 'phase', own: { hours: 3 } },
+      { id: 'leaf', parentId: 'phase', own: { hours: 2 } },
+      { id: 'phase', parentId: 'project', own: { hours: 1 } },
+      { id: 'project', parentId: 'client', own: { hours: 4 } },
+      { id: 'other', parentId: 'phase', own: { hours: 3 } },
     ];
     const rolled = rollUp(nodes, { hours: 0 });
     expect(rolled.get('project')).toEqual({ id: 'project', own: { hours: 4 }, below: { hours: 6 }, total: { hours: 10 } });
@@ -46,7 +64,11 @@ describe('rollUp', () => {
   it('has at the top the sum over all, for every tree', () => {
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.nat(1000), fc.nat(30)), { minLength: 1, maxLength: 31 }), (list) => {
-        const nodes = list.map(([hours, parent], index) => ({ id: String(index), parentId: index === 0 ? null : String(parent % index), own: { hours } }));
+        const nodes = list.map(([hours, parent], index) => ({
+          id: String(index),
+          parentId: index === 0 ? null : String(parent % index),
+          own: { hours },
+        }));
         expect(rollUp(nodes, { hours: 0 }).get('0')!.total.hours).toBe(list.reduce((sum, [hours]) => sum + hours, 0));
       }),
     );

@@ -3,14 +3,30 @@ import { decide } from './decide';
 import { lookAt } from './look-at';
 import { STAGES, billingStateOf, moveStage, stageBefore } from './stage';
 
-const entry = (id: string, names = {}) => ({ id, version: 3, stage: 'submitted' as const, personId: 'staff', billedQuantity: 0, reserved: false, ...names });
+const entry = (id: string, names = {}) => ({
+  id,
+  version: 3,
+  stage: 'submitted' as const,
+  personId: 'staff',
+  billedQuantity: 0,
+  reserved: false,
+  ...names,
+});
 const seen = (...ids: string[]) => ids.map((id) => ({ id, version: 3 }));
 const code = (result: ReturnType<typeof decide>) => (result.ok ? 'ok' : result.error.code);
 
 describe('decide', () => {
   it('approves all or none', () => {
-    expect(decide('approve', [entry('a'), entry('b')], seen('a', 'b'), 'manager', null)).toEqual({ ok: true, value: [{ id: 'a', stage: 'approved' }, { id: 'b', stage: 'approved' }] });
-    expect(code(decide('approve', [entry('a'), entry('b', { version: 4 })], seen('a', 'b'), 'manager', null))).toBe('entry-changed');
+    expect(decide('approve', [entry('a'), entry('b')], seen('a', 'b'), 'manager', null)).toEqual({
+      ok: true,
+      value: [
+        { id: 'a', stage: 'approved' },
+        { id: 'b', stage: 'approved' },
+      ],
+    });
+    expect(code(decide('approve', [entry('a'), entry('b', { version: 4 })], seen('a', 'b'), 'manager', null))).toBe(
+      'entry-changed',
+    );
     expect(code(decide('approve', [entry('a')], seen('a', 'b'), 'manager', null))).toBe('entry-missing');
     expect(code(decide('approve', [entry('a', { stage: 'recorded' })], seen('a'), 'manager', null))).toBe('stage-not-possible');
   });
@@ -21,16 +37,33 @@ describe('decide', () => {
 
   it('wants a reason for a return and a re-opening, and does not re-open what is billed', () => {
     expect(code(decide('return', [entry('a')], seen('a'), 'manager', ' '))).toBe('reason-missing');
-    expect(decide('return', [entry('a')], seen('a'), 'manager', 'Split it')).toEqual({ ok: true, value: [{ id: 'a', stage: 'recorded' }] });
-    expect(code(decide('reopen', [entry('a', { stage: 'approved', billedQuantity: 60 })], seen('a'), 'manager', 'x'))).toBe('entry-billed');
+    expect(decide('return', [entry('a')], seen('a'), 'manager', 'Split it')).toEqual({
+      ok: true,
+      value: [{ id: 'a', stage: 'recorded' }],
+    });
+    expect(code(decide('reopen', [entry('a', { stage: 'approved', billedQuantity: 60 })], seen('a'), 'manager', 'x'))).toBe(
+      'entry-billed',
+    );
     expect(code(decide('reopen', [entry('a', { stage: 'approved' })], seen('a'), 'manager', 'x'))).toBe('ok');
   });
 });
 
 describe('the stages', () => {
   it('move only along their way, and back by return, re-opening and credit', () => {
-    const possible = (['submit', 'withdraw', 'approve', 'return', 'reopen', 'bill', 'unbill', 'settle', 'unsettle'] as const).flatMap((move) => STAGES.filter((stage) => moveStage(stage, move).ok).map((stage) => `${move} ${stage}`));
-    expect(possible).toEqual(['submit recorded', 'withdraw submitted', 'approve submitted', 'return submitted', 'reopen approved', 'bill approved', 'unbill billed', 'settle billed', 'unsettle paid']);
+    const possible = (
+      ['submit', 'withdraw', 'approve', 'return', 'reopen', 'bill', 'unbill', 'settle', 'unsettle'] as const
+    ).flatMap((move) => STAGES.filter((stage) => moveStage(stage, move).ok).map((stage) => `${move} ${stage}`));
+    expect(possible).toEqual([
+      'submit recorded',
+      'withdraw submitted',
+      'approve submitted',
+      'return submitted',
+      'reopen approved',
+      'bill approved',
+      'unbill billed',
+      'settle billed',
+      'unsettle paid',
+    ]);
     expect(stageBefore('unbill')).toBe('billed');
     expect(billingStateOf(true, 'time and materials')).toBe('to bill');
     expect(billingStateOf(true, 'internal')).toBe('nothing to bill');
@@ -39,8 +72,20 @@ describe('the stages', () => {
 });
 
 describe('lookAt', () => {
-  const reviewed = (id: string, date: string, hours: number, names = {}) => ({ id, workDate: date, quantity: seconds(hours * 3600), problems: [], lagDays: 0, changedByOther: false, ...names });
-  const expected = { plannedByDate: { '2026-06-08': seconds(27_000), '2026-06-09': seconds(27_000), '2026-06-13': seconds(0) }, dayMaximum: seconds(36_000), weekMaximum: seconds(48 * 3600) };
+  const reviewed = (id: string, date: string, hours: number, names = {}) => ({
+    id,
+    workDate: date,
+    quantity: seconds(hours * 3600),
+    problems: [],
+    lagDays: 0,
+    changedByOther: false,
+    ...names,
+  });
+  const expected = {
+    plannedByDate: { '2026-06-08': seconds(27_000), '2026-06-09': seconds(27_000), '2026-06-13': seconds(0) },
+    dayMaximum: seconds(36_000),
+    weekMaximum: seconds(48 * 3600),
+  };
 
   it('calls a period clean only when nothing is to be seen', () => {
     expect(lookAt([reviewed('a', '2026-06-08', 7.5), reviewed('b', '2026-06-09', 10)], new Set(), expected)).toEqual([]);
@@ -48,7 +93,22 @@ describe('lookAt', () => {
   });
 
   it('names missing days, hours over a maximum, late entries, corrections and problems', () => {
-    const looks = lookAt([reviewed('a', '2026-06-08', 10.25, { lagDays: 1 }), reviewed('b', '2026-06-10', 40, { changedByOther: true, problems: ['no-rate'] })], new Set(), expected);
-    expect(looks.map((look) => look.reason).sort()).toEqual(['changed-by-other', 'late', 'missing', 'over-day', 'over-day', 'over-week', 'problem']);
+    const looks = lookAt(
+      [
+        reviewed('a', '2026-06-08', 10.25, { lagDays: 1 }),
+        reviewed('b', '2026-06-10', 40, { changedByOther: true, problems: ['no-rate'] }),
+      ],
+      new Set(),
+      expected,
+    );
+    expect(looks.map((look) => look.reason).sort()).toEqual([
+      'changed-by-other',
+      'late',
+      'missing',
+      'over-day',
+      'over-day',
+      'over-week',
+      'problem',
+    ]);
   });
 });

@@ -5,8 +5,7 @@ export const STAGES = ['recorded', 'submitted', 'approved', 'billed', 'paid'] as
 export type Stage = (typeof STAGES)[number];
 
 /** What moves an entry. */
-export type StageMove =
-  'submit' | 'withdraw' | 'approve' | 'return' | 'reopen' | 'bill' | 'unbill' | 'settle' | 'unsettle';
+export type StageMove = 'submit' | 'withdraw' | 'approve' | 'return' | 'reopen' | 'bill' | 'unbill' | 'settle' | 'unsettle';
 
 const moves: Readonly<Record<StageMove, readonly [from: Stage, to: Stage]>> = {
   submit: ['recorded', 'submitted'],

@@ -71,11 +71,7 @@ function overlapsOf(spans: readonly (DayEntry & { startAt: string; endAt: string
   return found;
 }
 
-function gapsOf(
-  spans: readonly { startAt: string; endAt: string }[],
-  day: PlannedDay,
-  tolerance: Seconds,
-): Gap[] {
+function gapsOf(spans: readonly { startAt: string; endAt: string }[], day: PlannedDay, tolerance: Seconds): Gap[] {
   const from = instantOf(day.date, day.start, day.zone, 'earlier');
   const to = instantOf(day.date, day.end, day.zone, 'later');
   if (!from.ok || !to.ok || day.planned === 0) return [];

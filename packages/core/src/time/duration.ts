@@ -12,10 +12,7 @@ const HOURS = String.raw`h|hr|hrs|hour|hours`;
 const MINUTES = String.raw`m|min|mins|minute|minutes`;
 const clock = /^(\d*):(\d{1,2})(?::(\d{2}))?$/;
 const decimal = /^(\d*)[.,](\d{1,6})$/;
-const withUnits = new RegExp(
-  String.raw`^(?:(\d+(?:[.,]\d{1,6})?)\s*(?:${HOURS})\s*)?(?:(\d+)\s*(?:${MINUTES})?)?$`,
-  'i',
-);
+const withUnits = new RegExp(String.raw`^(?:(\d+(?:[.,]\d{1,6})?)\s*(?:${HOURS})\s*)?(?:(\d+)\s*(?:${MINUTES})?)?$`, 'i');
 const onlyMinutes = new RegExp(String.raw`^(\d+)\s*(?:${MINUTES})$`, 'i');
 
 function decimalHours(whole: string, fraction: string): Seconds {

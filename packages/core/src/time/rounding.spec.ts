@@ -2,7 +2,12 @@ import * as fc from 'fast-check';
 import { seconds } from '../firm/units';
 import { RoundingRule, roundTime, roundTogether } from './rounding';
 
-const rule = (increment: number, mode: RoundingRule['mode'] = 'nearest', minimum = 0): RoundingRule => ({ increment, mode, unit: 'entry', minimum });
+const rule = (increment: number, mode: RoundingRule['mode'] = 'nearest', minimum = 0): RoundingRule => ({
+  increment,
+  mode,
+  unit: 'entry',
+  minimum,
+});
 const minutes = (value: number, by: RoundingRule) => roundTime(seconds(value * 60), by).seconds / 60;
 
 describe('roundTime', () => {
@@ -23,7 +28,9 @@ describe('roundTime', () => {
   it('rounds up and down, and charges a minimum only for what took time', () => {
     expect(minutes(1, rule(15, 'up'))).toBe(15);
     expect(minutes(29, rule(15, 'down'))).toBe(15);
-    expect(roundTime(seconds(120), rule(6, 'nearest', 30))).toEqual(jasmine.objectContaining({ seconds: seconds(1800), byMinimum: true }));
+    expect(roundTime(seconds(120), rule(6, 'nearest', 30))).toEqual(
+      jasmine.objectContaining({ seconds: seconds(1800), byMinimum: true }),
+    );
     expect(minutes(0, rule(6, 'nearest', 30))).toBe(0);
   });
 
@@ -34,7 +41,9 @@ describe('roundTime', () => {
         expect(rounded.recorded).toBe(seconds(recorded));
         expect(rounded.seconds % (increment * 60)).toBe(0);
         expect(Math.abs(rounded.seconds - recorded)).toBeLessThanOrEqual(increment * 30);
-        expect(roundTime(seconds(-recorded), rule(increment)).seconds).toBe(seconds(rounded.seconds === 0 ? 0 : -rounded.seconds));
+        expect(roundTime(seconds(-recorded), rule(increment)).seconds).toBe(
+          seconds(rounded.seconds === 0 ? 0 : -rounded.seconds),
+        );
       }),
     );
   });
@@ -42,7 +51,12 @@ describe('roundTime', () => {
 
 describe('roundTogether', () => {
   it('hands a sum that was rounded over the day back in whole minutes', () => {
-    const shares = roundTogether([seconds(10 * 60), seconds(10 * 60), seconds(11 * 60)], { increment: 15, mode: 'up', unit: 'day', minimum: 0 });
+    const shares = roundTogether([seconds(10 * 60), seconds(10 * 60), seconds(11 * 60)], {
+      increment: 15,
+      mode: 'up',
+      unit: 'day',
+      minimum: 0,
+    });
     expect(shares.reduce((sum, share) => sum + share, 0)).toBe(45 * 60);
     shares.forEach((share) => expect(share % 60).toBe(0));
   });

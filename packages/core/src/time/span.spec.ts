@@ -5,7 +5,8 @@ import { seconds } from '../firm/units';
 import { addSeconds, secondsBetween } from '../firm/zones';
 import { partsOfTimer, readClock, spanOf, splitAtMidnight } from './span';
 
-const hours = (zone: string, date: string, start: string, end: string) => expectOk(spanOf({ date, start, end, breakSeconds: seconds(0) }, zone)).worked / 3600;
+const hours = (zone: string, date: string, start: string, end: string) =>
+  expectOk(spanOf({ date, start, end, breakSeconds: seconds(0) }, zone)).worked / 3600;
 
 describe('spans over clock changes', () => {
   it('counts elapsed time, not the wall clock', () => {
@@ -21,24 +22,38 @@ describe('spans over clock changes', () => {
   it('agrees with a second date library on 4,000 spans in two zones', () => {
     const pad = (value: number) => String(value).padStart(2, '0');
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 730 }), fc.integer({ min: 0, max: 1439 }), fc.integer({ min: 0, max: 1439 }), fc.constantFrom('Europe/London', 'America/New_York'), (day, from, to, zone) => {
-        const date = DateTime.utc(2025, 1, 1).plus({ days: day }).toISODate()!;
-        const [start, end] = [from, to].map((minute) => `${pad(Math.floor(minute / 60))}:${pad(minute % 60)}`) as [string, string];
-        const span = spanOf({ date, start, end, breakSeconds: seconds(0) }, zone);
-        if (!span.ok) return expect(['span-empty', 'clock-time-twice', 'clock-time-missing']).toContain(span.error.code);
-        const other = (time: string, plus: number) => DateTime.fromISO(`${date}T${time}`, { zone }).plus({ days: plus }).toSeconds();
-        expect(Number(span.value.worked)).toBe(other(end, end < start ? 1 : 0) - other(start, 0));
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 730 }),
+        fc.integer({ min: 0, max: 1439 }),
+        fc.integer({ min: 0, max: 1439 }),
+        fc.constantFrom('Europe/London', 'America/New_York'),
+        (day, from, to, zone) => {
+          const date = DateTime.utc(2025, 1, 1).plus({ days: day }).toISODate()!;
+          const [start, end] = [from, to].map((minute) => `${pad(Math.floor(minute / 60))}:${pad(minute % 60)}`) as [
+            string,
+            string,
+          ];
+          const span = spanOf({ date, start, end, breakSeconds: seconds(0) }, zone);
+          if (!span.ok) return expect(['span-empty', 'clock-time-twice', 'clock-time-missing']).toContain(span.error.code);
+          const other = (time: string, plus: number) =>
+            DateTime.fromISO(`${date}T${time}`, { zone }).plus({ days: plus }).toSeconds();
+          expect(Number(span.value.worked)).toBe(other(end, end < start ? 1 : 0) - other(start, 0));
+        },
+      ),
       { numRuns: 4000, seed: 24 },
     );
   });
 
   it('asks back about a time that comes twice or not at all, and takes the answer', () => {
     const typed = { date: '2026-10-25', start: '01:30', end: '03:00', breakSeconds: seconds(0) };
-    expect(spanOf(typed, 'Europe/London')).toEqual(jasmine.objectContaining({ ok: false, error: jasmine.objectContaining({ code: 'clock-time-twice' }) }));
+    expect(spanOf(typed, 'Europe/London')).toEqual(
+      jasmine.objectContaining({ ok: false, error: jasmine.objectContaining({ code: 'clock-time-twice' }) }),
+    );
     expect(expectOk(spanOf({ ...typed, whichStart: 'earlier' }, 'Europe/London')).worked).toBe(seconds(2.5 * 3600));
     expect(expectOk(spanOf({ ...typed, whichStart: 'later' }, 'Europe/London')).worked).toBe(seconds(1.5 * 3600));
-    expect(spanOf({ ...typed, date: '2026-03-29' }, 'Europe/London')).toEqual(jasmine.objectContaining({ ok: false, error: jasmine.objectContaining({ code: 'clock-time-missing' }) }));
+    expect(spanOf({ ...typed, date: '2026-03-29' }, 'Europe/London')).toEqual(
+      jasmine.objectContaining({ ok: false, error: jasmine.objectContaining({ code: 'clock-time-missing' }) }),
+    );
   });
 
   it('refuses an empty span and a break as long as the span', () => {
@@ -49,7 +64,18 @@ describe('spans over clock changes', () => {
   });
 
   it('reads clock times as people type them', () => {
-    for (const [text, clock] of [['8', '08:00'], ['8:30', '08:30'], ['0830', '08:30'], ['8.30', '08:30'], ['5 pm', '17:00'], ['12am', '00:00'], ['17h05', '17:05']] as const) expect(expectOk(readClock(text))).withContext(text).toBe(clock);
+    for (const [text, clock] of [
+      ['8', '08:00'],
+      ['8:30', '08:30'],
+      ['0830', '08:30'],
+      ['8.30', '08:30'],
+      ['5 pm', '17:00'],
+      ['12am', '00:00'],
+      ['17h05', '17:05'],
+    ] as const)
+      expect(expectOk(readClock(text)))
+        .withContext(text)
+        .toBe(clock);
     for (const text of ['', '24:00', '8:60', '13pm', 'noon']) expect(readClock(text).ok).withContext(text).toBeFalse();
   });
 });
@@ -63,7 +89,15 @@ describe('partsOfTimer', () => {
       ],
       'Europe/London',
     );
-    expect(parts).toEqual([{ date: '2026-06-10', startAt: '2026-06-10T07:00:00.000Z', endAt: '2026-06-10T10:15:30.000Z', breakSeconds: seconds(1800), worked: seconds(2 * 3600 + 45 * 60 + 30) }]);
+    expect(parts).toEqual([
+      {
+        date: '2026-06-10',
+        startAt: '2026-06-10T07:00:00.000Z',
+        endAt: '2026-06-10T10:15:30.000Z',
+        breakSeconds: seconds(1800),
+        worked: seconds(2 * 3600 + 45 * 60 + 30),
+      },
+    ]);
   });
 
   it('keeps a night shift on the date on which it started, and makes one part a date of a timer with pauses over days', () => {
@@ -76,23 +110,32 @@ describe('partsOfTimer', () => {
       ],
       'Europe/London',
     );
-    expect(days.map((part) => [part.date, part.worked, part.breakSeconds])).toEqual([['2026-06-10', seconds(3600), seconds(0)], ['2026-06-11', seconds(1200), seconds(0)]]);
+    expect(days.map((part) => [part.date, part.worked, part.breakSeconds])).toEqual([
+      ['2026-06-10', seconds(3600), seconds(0)],
+      ['2026-06-11', seconds(1200), seconds(0)],
+    ]);
   });
 
   it('loses no second, whatever the segments', () => {
     const start = Date.parse('2026-03-27T20:00:00Z');
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 40_000 }), fc.integer({ min: 0, max: 40_000 })), { minLength: 1, maxLength: 12 }), (steps) => {
-        let at = start;
-        const segments = steps.map(([pause, run]) => {
-          const startAt = new Date((at += pause * 1000)).toISOString();
-          return { startAt, endAt: new Date((at += run * 1000)).toISOString() };
-        });
-        const total = segments.reduce((sum, segment) => sum + secondsBetween(segment.startAt, segment.endAt), 0);
-        const parts = partsOfTimer(segments, 'Europe/London');
-        expect(parts.reduce((sum, part) => sum + part.worked, 0)).toBe(total);
-        parts.forEach((part) => expect(addSeconds(part.startAt, part.worked + part.breakSeconds)).toBe(part.endAt));
-      }),
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 40_000 }), fc.integer({ min: 0, max: 40_000 })), {
+          minLength: 1,
+          maxLength: 12,
+        }),
+        (steps) => {
+          let at = start;
+          const segments = steps.map(([pause, run]) => {
+            const startAt = new Date((at += pause * 1000)).toISOString();
+            return { startAt, endAt: new Date((at += run * 1000)).toISOString() };
+          });
+          const total = segments.reduce((sum, segment) => sum + secondsBetween(segment.startAt, segment.endAt), 0);
+          const parts = partsOfTimer(segments, 'Europe/London');
+          expect(parts.reduce((sum, part) => sum + part.worked, 0)).toBe(total);
+          parts.forEach((part) => expect(addSeconds(part.startAt, part.worked + part.breakSeconds)).toBe(part.endAt));
+        },
+      ),
     );
   });
 

@@ -4,7 +4,15 @@ import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { entriesById } from '../time/select-entries';
 import { resolveScope, scopeParameters } from '../work/scope';
-import { billedByProject, deskEntries, deskProjects, deskRest, draftsOf, toBillProjects, unpricedEntries } from './queries.queries';
+import {
+  billedByProject,
+  deskEntries,
+  deskProjects,
+  deskRest,
+  draftsOf,
+  toBillProjects,
+  unpricedEntries,
+} from './queries.queries';
 
 function who(context: Context) {
   return { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId };
@@ -19,8 +27,16 @@ export async function listToBill(context: Context, scopeText: string | undefined
 /** Billable entries that no rule prices, whatever their stage. */
 export async function listUnpriced(context: Context, scopeText: string | undefined): Promise<{ entries: Entry[] }> {
   const scope = await resolveScope(context, scopeText);
-  const rows = await unpricedEntries.run({ reach: reachOf(context, 'values.read'), asker: context.actor.personId, ...scopeParameters(scope) }, context.tx);
-  return { entries: await entriesById(context, rows.map((row) => row.id)) };
+  const rows = await unpricedEntries.run(
+    { reach: reachOf(context, 'values.read'), asker: context.actor.personId, ...scopeParameters(scope) },
+    context.tx,
+  );
+  return {
+    entries: await entriesById(
+      context,
+      rows.map((row) => row.id),
+    ),
+  };
 }
 
 /** What can be billed to a client, for all of its projects or for one, and what cannot, and why. */
@@ -28,7 +44,10 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
   const scope = await resolveScope(context, scopeText);
   if (scope.all || scope.kind === 'department') throw problem('scope-unknown');
   const { projects, anyTask, tasks } = scope;
-  const rows = await deskProjects.run({ reach: reachOf(context, 'work.read'), asker: context.actor.personId, projects, upTo }, context.tx);
+  const rows = await deskProjects.run(
+    { reach: reachOf(context, 'work.read'), asker: context.actor.personId, projects, upTo },
+    context.tx,
+  );
   const client = rows.find((row) => row.clientId !== null);
   if (!client) throw problem('scope-unknown');
   const billed = await billedByProject.run({ projects }, context.tx);
@@ -41,7 +60,9 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
     projects: rows.map((row) => {
       const own = billed.filter((one) => one.projectId === row.id);
       // Credited documents and their credit notes cancel out and are neither billed nor paid.
-      const paid = own.filter((one) => one.kind === 'invoice' && one.credited === 0).reduce((sum, one) => sum + paidPart(minor(one.net), minor(one.settled), minor(one.gross)), 0);
+      const paid = own
+        .filter((one) => one.kind === 'invoice' && one.credited === 0)
+        .reduce((sum, one) => sum + paidPart(minor(one.net), minor(one.settled), minor(one.gross)), 0);
       return {
         id: row.id,
         name: row.name,

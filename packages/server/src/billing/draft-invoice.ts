@@ -4,7 +4,16 @@ import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 import { MadeDocument, makeDocument } from './make-document';
-import { deleteInvoice, deleteLines, insertInvoice, insertLines, insertShares, insertTaxes, lockInvoice, nextNumber } from './queries.queries';
+import {
+  deleteInvoice,
+  deleteLines,
+  insertInvoice,
+  insertLines,
+  insertShares,
+  insertTaxes,
+  lockInvoice,
+  nextNumber,
+} from './queries.queries';
 import { readInvoice } from './read-invoices';
 import { json } from '../platform/json';
 
@@ -32,20 +41,55 @@ export async function createDraft(context: Context, id: string, wish: DraftWish)
   const { net, tax, gross } = made.totals;
   await insertInvoice.run(
     {
-      firm: firm.id, id, kind: 'invoice', series: 'invoice', client: wish.clientId, currency: made.currency, upTo: wish.upTo, grouping: wish.grouping, supplyFrom: made.supplyFrom, supplyTo: made.supplyTo,
-      net, tax, gross, credits: null, reason: '', wish: json(wish), by: actor.personId, now: context.now,
+      firm: firm.id,
+      id,
+      kind: 'invoice',
+      series: 'invoice',
+      client: wish.clientId,
+      currency: made.currency,
+      upTo: wish.upTo,
+      grouping: wish.grouping,
+      supplyFrom: made.supplyFrom,
+      supplyTo: made.supplyTo,
+      net,
+      tax,
+      gross,
+      credits: null,
+      reason: '',
+      wish: json(wish),
+      by: actor.personId,
+      now: context.now,
     },
     tx,
   );
   await storeLines(context, id, made, new Set(wish.texts.map((text) => text.key)));
-  await audit(context, 'draft kept', [{ kind: 'invoice', id, after: { client: made.document.buyer.name, entries: wish.entries.length }, moneyAfter: { net, tax, gross, currency: made.currency } }]);
+  await audit(context, 'draft kept', [
+    {
+      kind: 'invoice',
+      id,
+      after: { client: made.document.buyer.name, entries: wish.entries.length },
+      moneyAfter: { net, tax, gross, currency: made.currency },
+    },
+  ]);
   return readInvoice(context, id, made.document);
 }
 
 /** Stores a document's lines, their shares and the tax breakdown. */
-export async function storeLines(context: Context, invoice: string, made: Pick<MadeDocument, 'lines' | 'taxes'>, edited: ReadonlySet<string>): Promise<void> {
+export async function storeLines(
+  context: Context,
+  invoice: string,
+  made: Pick<MadeDocument, 'lines' | 'taxes'>,
+  edited: ReadonlySet<string>,
+): Promise<void> {
   const { tx, firm } = context;
-  const lines = made.lines.map((line, index) => ({ ...line, id: newId(), place: index + 1, textEdited: edited.has(line.key), decimalPlaces: line.display.kind === 'decimal' ? line.display.places : null, reason: line.reason ?? '' }));
+  const lines = made.lines.map((line, index) => ({
+    ...line,
+    id: newId(),
+    place: index + 1,
+    textEdited: edited.has(line.key),
+    decimalPlaces: line.display.kind === 'decimal' ? line.display.places : null,
+    reason: line.reason ?? '',
+  }));
   await insertLines.run({ firm: firm.id, invoice, lines: json(lines.map(({ shares, display, ...line }) => line)) }, tx);
   const shares = lines.flatMap((line) => line.shares.map((share) => ({ lineId: line.id, ...share })));
   await insertShares.run({ firm: firm.id, shares: json(shares) }, tx);
@@ -61,5 +105,7 @@ export async function discardDraft(context: Context, id: string, version: number
   await deleteLines.run({ invoice: id }, context.tx);
   await deleteInvoice.run({ id }, context.tx);
   const { net, tax, gross, currency } = invoice;
-  await audit(context, 'draft discarded', [{ kind: 'invoice', id, before: { wish: invoice.wish }, moneyBefore: { net, tax, gross, currency } }]);
+  await audit(context, 'draft discarded', [
+    { kind: 'invoice', id, before: { wish: invoice.wish }, moneyBefore: { net, tax, gross, currency } },
+  ]);
 }

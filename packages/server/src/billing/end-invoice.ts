@@ -7,7 +7,23 @@ import { problem } from '../platform/problem';
 import { numberText } from './draft-invoice';
 import { displayOf, documentLine } from './make-document';
 import {
-  endAllocations, freezeInvoice, insertAllocation, insertInvoice, insertLines, insertShares, insertTaxes, linesOf, liveAllocations, lockInvoice, markInvoiceSent, markInvoiceVoid, moveInvoiceEntries, releaseShares, sharesOf, takeNumber, taxesOf,
+  endAllocations,
+  freezeInvoice,
+  insertAllocation,
+  insertInvoice,
+  insertLines,
+  insertShares,
+  insertTaxes,
+  linesOf,
+  liveAllocations,
+  lockInvoice,
+  markInvoiceSent,
+  markInvoiceVoid,
+  moveInvoiceEntries,
+  releaseShares,
+  sharesOf,
+  takeNumber,
+  taxesOf,
 } from './queries.queries';
 import { readInvoice } from './read-invoices';
 import { json } from '../platform/json';
@@ -37,7 +53,12 @@ export async function voidInvoice(context: Context, id: string, reason: string):
   await giveBack(context, id, 'billed');
   await releaseShares.run({ invoice: id }, context.tx);
   await markInvoiceVoid.run({ id, reason }, context.tx);
-  await audit(context, 'invoice void', [{ kind: 'invoice', id, before: { status: 'issued' }, after: { status: 'void', number: invoice.number } }], reason);
+  await audit(
+    context,
+    'invoice void',
+    [{ kind: 'invoice', id, before: { status: 'issued' }, after: { status: 'void', number: invoice.number } }],
+    reason,
+  );
   return readInvoice(context, id);
 }
 
@@ -61,14 +82,43 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
   const original = invoice.snapshot as unknown as InvoiceDocument;
   await insertInvoice.run(
     {
-      firm: firm.id, id: creditId, kind: 'credit note', series: 'credit note', client: invoice.clientId, currency: invoice.currency, upTo: null, grouping: null, supplyFrom: invoice.supplyFrom, supplyTo: invoice.supplyTo,
-      net: -invoice.net, tax: -invoice.tax, gross: -invoice.gross, credits: id, reason, wish: null, by: actor.personId, now,
+      firm: firm.id,
+      id: creditId,
+      kind: 'credit note',
+      series: 'credit note',
+      client: invoice.clientId,
+      currency: invoice.currency,
+      upTo: null,
+      grouping: null,
+      supplyFrom: invoice.supplyFrom,
+      supplyTo: invoice.supplyTo,
+      net: -invoice.net,
+      tax: -invoice.tax,
+      gross: -invoice.gross,
+      credits: id,
+      reason,
+      wish: null,
+      by: actor.personId,
+      now,
     },
     tx,
   );
   const lines = await mirrorLines(context, id, creditId);
   await giveBack(context, id, 'paid');
-  if (invoice.gross > 0) await insertAllocation.run({ firm: firm.id, id: newId(), invoice: id, kind: 'credit note', payment: null, credit: creditId, amount: invoice.gross, now }, tx);
+  if (invoice.gross > 0)
+    await insertAllocation.run(
+      {
+        firm: firm.id,
+        id: newId(),
+        invoice: id,
+        kind: 'credit note',
+        payment: null,
+        credit: creditId,
+        amount: invoice.gross,
+        now,
+      },
+      tx,
+    );
   const [taken] = await takeNumber.run({ series: 'credit note' }, tx);
   const number = numberText(taken!.prefix, taken!.number);
   const day = today(context);
@@ -86,15 +136,38 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
     taxes: original.taxes.map((row) => ({ ...row, base: negative(row.base), minor: negative(row.minor) })),
     tax: negative(original.tax),
     gross: negative(original.gross),
-    taxInFirmCurrency: original.taxInFirmCurrency && { ...original.taxInFirmCurrency, minor: negative(original.taxInFirmCurrency.minor) },
+    taxInFirmCurrency: original.taxInFirmCurrency && {
+      ...original.taxInFirmCurrency,
+      minor: negative(original.taxInFirmCurrency.minor),
+    },
   };
-  await freezeInvoice.run({ id: creditId, number: taken!.number, numberText: number, issuedOn: day, dueOn: day, snapshot: json(document), by: actor.personId, now, settled: -invoice.gross }, tx);
+  await freezeInvoice.run(
+    {
+      id: creditId,
+      number: taken!.number,
+      numberText: number,
+      issuedOn: day,
+      dueOn: day,
+      snapshot: json(document),
+      by: actor.personId,
+      now,
+      settled: -invoice.gross,
+    },
+    tx,
+  );
   const money = { gross: invoice.gross, currency: invoice.currency };
   await audit(
     context,
     'invoice credited',
     [
-      { kind: 'invoice', id, before: { credited: false }, after: { credited: true, creditNote: number }, moneyBefore: { settled: invoice.settled }, moneyAfter: money },
+      {
+        kind: 'invoice',
+        id,
+        before: { credited: false },
+        after: { credited: true, creditNote: number },
+        moneyBefore: { settled: invoice.settled },
+        moneyAfter: money,
+      },
       { kind: 'invoice', id: creditId, after: { number, credits: original.number }, moneyAfter: money },
     ],
     reason,
@@ -109,7 +182,12 @@ async function mirrorLines(context: Context, from: string, to: string) {
   const ids = new Map(originals.map((line) => [line.id, newId()]));
   const lines = originals.map((line) => ({ ...line, id: ids.get(line.id)!, quantity: -line.quantity, net: -line.net }));
   await insertLines.run({ firm: firm.id, invoice: to, lines: json(lines) }, tx);
-  const shares = (await sharesOf.run({ invoice: from }, tx)).map((share) => ({ lineId: ids.get(share.lineId)!, entryId: share.entryId, quantity: -share.quantity, amount: -share.amount }));
+  const shares = (await sharesOf.run({ invoice: from }, tx)).map((share) => ({
+    lineId: ids.get(share.lineId)!,
+    entryId: share.entryId,
+    quantity: -share.quantity,
+    amount: -share.amount,
+  }));
   await insertShares.run({ firm: firm.id, shares: json(shares) }, tx);
   const taxes = (await taxesOf.run({ invoice: from }, tx)).map((row) => ({ ...row, base: -row.base, tax: -row.tax }));
   await insertTaxes.run({ firm: firm.id, invoice: to, taxes: json(taxes) }, tx);
@@ -126,6 +204,8 @@ async function mirrorLines(context: Context, from: string, to: string) {
     taxRate: millionths(line.taxRate),
     net: minor(line.net) as Minor,
     reason: line.reason || null,
-    shares: shares.filter((share) => share.lineId === line.id).map((share) => ({ entryId: share.entryId, quantity: seconds(share.quantity), amount: minor(share.amount) })),
+    shares: shares
+      .filter((share) => share.lineId === line.id)
+      .map((share) => ({ entryId: share.entryId, quantity: seconds(share.quantity), amount: minor(share.amount) })),
   }));
 }

@@ -11,7 +11,8 @@ export async function holdEntries(context: Context, seen: readonly Seen[], reaso
   const versions = new Map(rows.map((row) => [row.id, row.version]));
   const stale = seen.filter((one) => versions.get(one.id) !== one.version).map((one) => one.id);
   if (stale.length > 0) throw problem('entries-stale', {}, { current: await entriesById(context, stale) });
-  if (rows.some((row) => row.stage !== 'approved' || row.billingState !== 'to bill' || row.billedQuantity !== 0)) throw problem('entry-not-to-bill');
+  if (rows.some((row) => row.stage !== 'approved' || row.billingState !== 'to bill' || row.billedQuantity !== 0))
+    throw problem('entry-not-to-bill');
   await setHold.run({ ids: rows.map((row) => row.id), reason }, context.tx);
   await audit(
     context,

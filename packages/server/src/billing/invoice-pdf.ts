@@ -23,7 +23,10 @@ pdfmake.setFonts({
     italics: path.join(sans, '400Regular_Italic/SourceSans3_400Regular_Italic.ttf'),
     bolditalics: path.join(sans, '600SemiBold/SourceSans3_600SemiBold.ttf'),
   },
-  Serif: { normal: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf'), bold: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf') },
+  Serif: {
+    normal: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf'),
+    bold: path.join(serif, '600SemiBold/Fraunces_600SemiBold.ttf'),
+  },
 });
 
 // A document is made of its own data alone: nothing is fetched, and nothing is read but the fonts.
@@ -35,7 +38,15 @@ const INK_2 = '#6A5B47';
 const LINE = '#DDD0B4';
 
 function party(title: string, { name, address, country, taxId }: InvoiceDocument['seller']): Content {
-  return { stack: [{ text: title, color: INK_2, fontSize: 9 }, { text: name, bold: true }, ...address, country, ...(taxId ? [{ text: `Tax number ${taxId}`, color: INK_2 }] : [])] };
+  return {
+    stack: [
+      { text: title, color: INK_2, fontSize: 9 },
+      { text: name, bold: true },
+      ...address,
+      country,
+      ...(taxId ? [{ text: `Tax number ${taxId}`, color: INK_2 }] : []),
+    ],
+  };
 }
 
 function facts(document: InvoiceDocument): Content {
@@ -44,14 +55,31 @@ function facts(document: InvoiceDocument): Content {
     ['Date of issue', document.issuedOn!],
     ['Work from', document.supplyFrom],
     ['Work to', document.supplyTo],
-    ...(document.kind === 'invoice' ? ([['Due', document.dueOn!]] as [string, string][]) : ([['Credits invoice', document.credits!]] as [string, string][])),
+    ...(document.kind === 'invoice'
+      ? ([['Due', document.dueOn!]] as [string, string][])
+      : ([['Credits invoice', document.credits!]] as [string, string][])),
     ...(document.orderReference ? ([['Order', document.orderReference]] as [string, string][]) : []),
   ];
-  return { layout: 'noBorders', table: { widths: ['auto', '*'], body: rows.map(([name, value]) => [{ text: name, color: INK_2 }, { text: value, alignment: 'right' }]) } };
+  return {
+    layout: 'noBorders',
+    table: {
+      widths: ['auto', '*'],
+      body: rows.map(([name, value]) => [
+        { text: name, color: INK_2 },
+        { text: value, alignment: 'right' },
+      ]),
+    },
+  };
 }
 
 function lines(document: InvoiceDocument): Content {
-  const head = (text: string, alignment: 'left' | 'right' = 'right'): TableCell => ({ text, color: INK_2, bold: true, fontSize: 9, alignment });
+  const head = (text: string, alignment: 'left' | 'right' = 'right'): TableCell => ({
+    text,
+    color: INK_2,
+    bold: true,
+    fontSize: 9,
+    alignment,
+  });
   const right = (text: string): TableCell => ({ text, alignment: 'right', noWrap: true });
   return {
     margin: [0, 18, 0, 0],
@@ -61,10 +89,22 @@ function lines(document: InvoiceDocument): Content {
       widths: ['*', 'auto', 'auto', 'auto', 'auto'],
       body: [
         [head('Work', 'left'), head('Quantity'), head('Price'), head('Tax'), head(`Net, ${document.currency}`)],
-        ...document.lines.map((line): TableCell[] => [line.text, right(line.quantity), right(line.price), right(taxShort(line)), right(amountText(minor(line.minor), document.currency))]),
+        ...document.lines.map((line): TableCell[] => [
+          line.text,
+          right(line.quantity),
+          right(line.price),
+          right(taxShort(line)),
+          right(amountText(minor(line.minor), document.currency)),
+        ]),
       ],
     },
-    layout: { hLineWidth: (index, node) => (index === 0 || index === node.table.body.length ? 0 : 0.5), vLineWidth: () => 0, hLineColor: () => LINE, paddingTop: () => 4, paddingBottom: () => 4 },
+    layout: {
+      hLineWidth: (index, node) => (index === 0 || index === node.table.body.length ? 0 : 0.5),
+      vLineWidth: () => 0,
+      hLineColor: () => LINE,
+      paddingTop: () => 4,
+      paddingBottom: () => 4,
+    },
   };
 }
 
@@ -81,14 +121,26 @@ function totals(document: InvoiceDocument): Content {
   const money = (amount: number) => amountText(minor(amount) as Minor, currency);
   const rows: [string, string, boolean?][] = [
     ['Total without tax', money(document.net)],
-    ...document.taxes.map((row): [string, string] => [`${row.name} ${percent(row.rate)} on ${money(row.base)}`, money(row.minor)]),
+    ...document.taxes.map((row): [string, string] => [
+      `${row.name} ${percent(row.rate)} on ${money(row.base)}`,
+      money(row.minor),
+    ]),
     [document.kind === 'invoice' ? `To pay, ${currency}` : `Credited, ${currency}`, money(document.gross), true],
   ];
   return {
     margin: [0, 12, 0, 0],
     columns: [
       { width: '*', text: '' },
-      { width: 'auto', layout: 'noBorders', table: { body: rows.map(([name, value, strong]) => [{ text: name, bold: !!strong }, { text: value, alignment: 'right', bold: !!strong }]) } },
+      {
+        width: 'auto',
+        layout: 'noBorders',
+        table: {
+          body: rows.map(([name, value, strong]) => [
+            { text: name, bold: !!strong },
+            { text: value, alignment: 'right', bold: !!strong },
+          ]),
+        },
+      },
     ],
     unbreakable: true,
   };
@@ -99,8 +151,14 @@ function notes(document: InvoiceDocument): Content[] {
   const own = document.taxInFirmCurrency;
   return [
     ...reasons,
-    ...(own ? [`Tax total in ${own.currency}: ${moneyText(minor(own.minor), own.currency)}, at ${decimalText(own.exchangeRate, 4)} ${own.currency} for 1 ${document.currency}.`] : []),
-    ...(document.kind === 'credit note' ? [`Reason: ${document.reason}`] : [`Please pay within ${document.paymentDays} days of issue, naming ${document.number}. ${document.paymentDetails}`]),
+    ...(own
+      ? [
+          `Tax total in ${own.currency}: ${moneyText(minor(own.minor), own.currency)}, at ${decimalText(own.exchangeRate, 4)} ${own.currency} for 1 ${document.currency}.`,
+        ]
+      : []),
+    ...(document.kind === 'credit note'
+      ? [`Reason: ${document.reason}`]
+      : [`Please pay within ${document.paymentDays} days of issue, naming ${document.number}. ${document.paymentDetails}`]),
   ].map((text): Content => ({ text, margin: [0, 6, 0, 0], color: INK_2 }));
 }
 
@@ -120,7 +178,13 @@ export function pdfDefinition(document: InvoiceDocument): TDocumentDefinitions {
       totals(document),
       { stack: notes(document), margin: [0, 18, 0, 0], unbreakable: true },
     ],
-    footer: (page, pages) => ({ text: `${document.seller.name}, ${document.number}, page ${page} of ${pages}`, alignment: 'center', color: INK_2, fontSize: 8, margin: [0, 24, 0, 0] }),
+    footer: (page, pages) => ({
+      text: `${document.seller.name}, ${document.number}, page ${page} of ${pages}`,
+      alignment: 'center',
+      color: INK_2,
+      fontSize: 8,
+      margin: [0, 24, 0, 0],
+    }),
   };
 }
 

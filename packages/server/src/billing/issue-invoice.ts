@@ -5,7 +5,16 @@ import { Context, today } from '../platform/context';
 import { problem } from '../platform/problem';
 import { numberText, storeLines } from './draft-invoice';
 import { MadeDocument, makeDocument, numbered } from './make-document';
-import { deleteLines, deleteTaxes, freezeInvoice, linesOf, lockInvoice, moveInvoiceEntries, takeNumber, updateDraftTotals } from './queries.queries';
+import {
+  deleteLines,
+  deleteTaxes,
+  freezeInvoice,
+  linesOf,
+  lockInvoice,
+  moveInvoiceEntries,
+  takeNumber,
+  updateDraftTotals,
+} from './queries.queries';
 import { readInvoice } from './read-invoices';
 import { json } from '../platform/json';
 
@@ -23,20 +32,42 @@ export async function issueInvoice(context: Context, id: string, gross: number, 
   if (draft.version !== version) throw problem('version-stale', {}, { current: await readInvoice(context, id) });
   const wish = draft.wish as unknown as DraftWish;
   const made = await makeDocument(context, wish, id, true);
-  if (made.totals.gross !== gross) throw problem('document-changed', { gross: moneyText(minor(made.totals.gross), made.currency) });
+  if (made.totals.gross !== gross)
+    throw problem('document-changed', { gross: moneyText(minor(made.totals.gross), made.currency) });
   await renewLines(context, id, made, wish);
   await moveInvoiceEntries.run({ invoice: id, from: stageBefore('bill'), to: 'billed' }, tx);
   const [taken] = await takeNumber.run({ series: 'invoice' }, tx);
   const number = numberText(taken!.prefix, taken!.number);
   const document = numbered(made.document, number, today(context));
   await freezeInvoice.run(
-    { id, number: taken!.number, numberText: number, issuedOn: document.issuedOn!, dueOn: document.dueOn!, snapshot: json(document), by: actor.personId, now: context.now, settled: 0 },
+    {
+      id,
+      number: taken!.number,
+      numberText: number,
+      issuedOn: document.issuedOn!,
+      dueOn: document.dueOn!,
+      snapshot: json(document),
+      by: actor.personId,
+      now: context.now,
+      settled: 0,
+    },
     tx,
   );
   const { net, tax } = made.totals;
   await audit(context, 'invoice issued', [
-    { kind: 'invoice', id, before: { status: 'draft' }, after: { status: 'issued', number, client: document.buyer.name }, moneyAfter: { net, tax, gross, currency: made.currency } },
-    ...[...new Set(made.lines.flatMap((line) => line.shares.map((share) => share.entryId)))].map((entry) => ({ kind: 'entry' as const, id: entry, before: { stage: 'approved' }, after: { stage: 'billed', invoice: number } })),
+    {
+      kind: 'invoice',
+      id,
+      before: { status: 'draft' },
+      after: { status: 'issued', number, client: document.buyer.name },
+      moneyAfter: { net, tax, gross, currency: made.currency },
+    },
+    ...[...new Set(made.lines.flatMap((line) => line.shares.map((share) => share.entryId)))].map((entry) => ({
+      kind: 'entry' as const,
+      id: entry,
+      before: { stage: 'approved' },
+      after: { stage: 'billed', invoice: number },
+    })),
   ]);
   return readInvoice(context, id);
 }
@@ -54,5 +85,11 @@ async function renewLines(context: Context, id: string, made: MadeDocument, wish
 }
 
 function sameLine(row: { key: string; net: number; quantity: number; rate: number; text: string }, line: InvoiceLine): boolean {
-  return row.key === line.key && row.net === line.net && row.quantity === line.quantity && row.rate === line.rate && row.text === line.text;
+  return (
+    row.key === line.key &&
+    row.net === line.net &&
+    row.quantity === line.quantity &&
+    row.rate === line.rate &&
+    row.text === line.text
+  );
 }

@@ -1,11 +1,37 @@
 import {
-  BillableEntry, BillingTerms, InvoiceLine, InvoiceTotals, LimitUse, Minor, QuantityDisplay, TaxCategory, addDays, invoiceLines, invoiceTotals, millionths, minor, printedLine, rate, seconds, sumMinor, timeValue,
+  BillableEntry,
+  BillingTerms,
+  InvoiceLine,
+  InvoiceTotals,
+  LimitUse,
+  Minor,
+  QuantityDisplay,
+  TaxCategory,
+  addDays,
+  invoiceLines,
+  invoiceTotals,
+  millionths,
+  minor,
+  printedLine,
+  rate,
+  seconds,
+  sumMinor,
+  timeValue,
 } from '@yellowwood/core';
 import { DraftWish, InvoiceDocument } from '@yellowwood/contracts';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 import { readExchange } from '../work/exchange';
-import { IBillableEntriesResult, billableEntries, limitUsed, lockAgreements, lockEntriesById, partiesOf, readAgreements, taxRatesOn } from './queries.queries';
+import {
+  IBillableEntriesResult,
+  billableEntries,
+  limitUsed,
+  lockAgreements,
+  lockEntriesById,
+  partiesOf,
+  readAgreements,
+  taxRatesOn,
+} from './queries.queries';
 
 /** A document before it has a number, with everything that is stored of it. */
 export interface MadeDocument {
@@ -30,7 +56,12 @@ type Agreement = Awaited<ReturnType<typeof readAgreements.run>>[number];
  * @param draft the draft's id, whose own reservations do not stand in its way; null for a new one
  * @param lock  hold entries and agreements until the transaction ends, so that the limit is exact
  */
-export async function makeDocument(context: Context, wish: DraftWish, draft: string | null, lock: boolean): Promise<MadeDocument> {
+export async function makeDocument(
+  context: Context,
+  wish: DraftWish,
+  draft: string | null,
+  lock: boolean,
+): Promise<MadeDocument> {
   const { tx } = context;
   const ids = wish.entries.map((entry) => entry.id);
   if (lock) await lockEntriesById.run({ ids }, tx);
@@ -41,12 +72,16 @@ export async function makeDocument(context: Context, wish: DraftWish, draft: str
   refuseUnbillable(rows, wish);
   const supplyTo = rows.at(-1)!.workDate;
   const taxRates = new Map((await taxRatesOn.run({ on: supplyTo }, tx)).map((row) => [row.category, row]));
-  const entries = rows.map((row) => billable(row, wish, agreements, (category) => {
-    const found = taxRates.get(category);
-    if (!found) throw problem('tax-rate-missing', { category, date: supplyTo });
-    return found.rate;
-  }));
-  const used = new Map((await limitUsed.run({ agreements: agreements.map((row) => row.id), draft }, tx)).map((row) => [row.agreementId, row.used]));
+  const entries = rows.map((row) =>
+    billable(row, wish, agreements, (category) => {
+      const found = taxRates.get(category);
+      if (!found) throw problem('tax-rate-missing', { category, date: supplyTo });
+      return found.rate;
+    }),
+  );
+  const used = new Map(
+    (await limitUsed.run({ agreements: agreements.map((row) => row.id), draft }, tx)).map((row) => [row.agreementId, row.used]),
+  );
   const terms = agreements.map((row) => termsOf(row, used.get(row.id) ?? 0));
   const texts = Object.fromEntries(wish.texts.map(({ key, text }) => [key, text]));
   const { lines, limits } = invoiceLines(entries, terms, wish.grouping, parties.currency, texts);
@@ -63,8 +98,20 @@ export async function makeDocument(context: Context, wish: DraftWish, draft: str
     number: null,
     credits: null,
     reason: '',
-    seller: { name: parties.sellerName, address: parties.sellerAddress, country: parties.sellerCountry, taxId: parties.sellerTaxId, email: parties.sellerEmail },
-    buyer: { name: parties.buyerName, address: parties.buyerAddress, country: parties.buyerCountry, taxId: parties.buyerTaxId, email: parties.buyerEmail },
+    seller: {
+      name: parties.sellerName,
+      address: parties.sellerAddress,
+      country: parties.sellerCountry,
+      taxId: parties.sellerTaxId,
+      email: parties.sellerEmail,
+    },
+    buyer: {
+      name: parties.buyerName,
+      address: parties.buyerAddress,
+      country: parties.buyerCountry,
+      taxId: parties.buyerTaxId,
+      email: parties.buyerEmail,
+    },
     orderReference: [...new Set(rows.map((row) => row.orderReference).filter(Boolean))].join(', '),
     issuedOn: null,
     supplyFrom: rows[0]!.workDate,
@@ -80,26 +127,51 @@ export async function makeDocument(context: Context, wish: DraftWish, draft: str
     gross: totals.gross,
     taxInFirmCurrency: await taxInFirmCurrency(context, totals.tax, currency, supplyTo),
   };
-  return { document, lines, limits, totals, taxes, supplyFrom: document.supplyFrom, supplyTo, clientId: wish.clientId, currency, rounding: minor(timeNet - own) };
+  return {
+    document,
+    lines,
+    limits,
+    totals,
+    taxes,
+    supplyFrom: document.supplyFrom,
+    supplyTo,
+    clientId: wish.clientId,
+    currency,
+    rounding: minor(timeNet - own),
+  };
 }
 
 function refuseUnbillable(rows: readonly IBillableEntriesResult[], wish: DraftWish): void {
   for (const row of rows) {
-    const wrong = row.stage !== 'approved' || row.billingState !== 'to bill' || row.takenByOthers !== 0 || row.holdReason !== null || row.clientId !== wish.clientId || row.workDate > wish.upTo;
+    const wrong =
+      row.stage !== 'approved' ||
+      row.billingState !== 'to bill' ||
+      row.takenByOthers !== 0 ||
+      row.holdReason !== null ||
+      row.clientId !== wish.clientId ||
+      row.workDate > wish.upTo;
     if (wrong) throw problem('entries-not-billable');
     if (row.rate === null) throw problem('entry-unpriced');
   }
   const values = new Map(rows.map((row) => [row.id, row.valueMinor ?? 0]));
-  if (wish.entries.some((entry) => entry.writeDown && entry.writeDown.minor > values.get(entry.id)!)) throw problem('write-down-too-large');
+  if (wish.entries.some((entry) => entry.writeDown && entry.writeDown.minor > values.get(entry.id)!))
+    throw problem('write-down-too-large');
 }
 
 function agreementOn(agreements: readonly Agreement[], projectId: string, date: string): Agreement {
-  const found = agreements.find((row) => row.projectId === projectId && row.validFrom <= date && (row.validTo === null || row.validTo >= date));
+  const found = agreements.find(
+    (row) => row.projectId === projectId && row.validFrom <= date && (row.validTo === null || row.validTo >= date),
+  );
   if (!found) throw problem('entries-not-billable');
   return found;
 }
 
-function billable(row: IBillableEntriesResult, wish: DraftWish, agreements: readonly Agreement[], taxRate: (category: string) => number): BillableEntry {
+function billable(
+  row: IBillableEntriesResult,
+  wish: DraftWish,
+  agreements: readonly Agreement[],
+  taxRate: (category: string) => number,
+): BillableEntry {
   const asked = wish.entries.find((entry) => entry.id === row.id)!;
   return {
     id: row.id,
@@ -150,13 +222,27 @@ export function documentLine(line: InvoiceLine, currency: string): InvoiceDocume
   };
 }
 
-async function taxInFirmCurrency(context: Context, tax: Minor, currency: string, on: string): Promise<InvoiceDocument['taxInFirmCurrency']> {
+async function taxInFirmCurrency(
+  context: Context,
+  tax: Minor,
+  currency: string,
+  on: string,
+): Promise<InvoiceDocument['taxInFirmCurrency']> {
   if (currency === context.firm.currency) return null;
   const exchange = await readExchange(context.tx, context.firm.currency);
-  return { currency: context.firm.currency, minor: exchange.toFirm(tax, currency, on), exchangeRate: exchange.rateOn(currency, on) };
+  return {
+    currency: context.firm.currency,
+    minor: exchange.toFirm(tax, currency, on),
+    exchangeRate: exchange.rateOn(currency, on),
+  };
 }
 
 /** The document with its number and dates. */
 export function numbered(document: InvoiceDocument, number: string, issuedOn: string): InvoiceDocument {
-  return { ...document, number, issuedOn, dueOn: document.kind === 'invoice' ? addDays(issuedOn, document.paymentDays) : issuedOn };
+  return {
+    ...document,
+    number,
+    issuedOn,
+    dueOn: document.kind === 'invoice' ? addDays(issuedOn, document.paymentDays) : issuedOn,
+  };
 }

@@ -8,8 +8,17 @@ import { lockToPrice, setTypedRate } from './queries.queries';
 import { valuationBasis } from './value-entries';
 
 /** Types a rate on one entry, or, with null, goes back to the rules. A rate of zero is a rate. */
-export async function priceEntry(context: Context, id: string, version: number, typed: number | null, reason: string): Promise<Entry> {
-  const [row] = await lockToPrice.run({ reach: reachOf(context, 'entries.price'), asker: context.actor.personId, id }, context.tx);
+export async function priceEntry(
+  context: Context,
+  id: string,
+  version: number,
+  typed: number | null,
+  reason: string,
+): Promise<Entry> {
+  const [row] = await lockToPrice.run(
+    { reach: reachOf(context, 'entries.price'), asker: context.actor.personId, id },
+    context.tx,
+  );
   if (!row) throw problem('entry-unknown');
   if (row.version !== version) throw problem('version-stale', {}, { current: (await entriesById(context, [id]))[0] });
   if (row.billedQuantity !== 0) throw problem(row.stage === 'approved' ? 'entry-in-draft' : 'entry-billed');
@@ -21,14 +30,29 @@ export async function priceEntry(context: Context, id: string, version: number, 
   const value = valuation.rate === null ? null : valueOf(row.billableQuantity, valuation);
   const others = row.problems.filter((code) => code !== 'no-rate');
   const problems: string[] = valuation.rate === null ? [...others, 'no-rate' satisfies EntryProblem] : others;
-  await setTypedRate.run({ id, rate: valuation.rate, source: valuation.rateSource, rule: valuation.rateRuleId, reason: typed === null ? '' : reason, value, problems }, context.tx);
+  await setTypedRate.run(
+    {
+      id,
+      rate: valuation.rate,
+      source: valuation.rateSource,
+      rule: valuation.rateRuleId,
+      reason: typed === null ? '' : reason,
+      value,
+      problems,
+    },
+    context.tx,
+  );
   await audit(
     context,
     'entry priced',
     [
       {
-        kind: 'entry', id, before: { rateSource: row.rateSource }, after: { rateSource: valuation.rateSource },
-        moneyBefore: { rate: row.rate, valueMinor: row.valueMinor }, moneyAfter: { rate: valuation.rate, valueMinor: value },
+        kind: 'entry',
+        id,
+        before: { rateSource: row.rateSource },
+        after: { rateSource: valuation.rateSource },
+        moneyBefore: { rate: row.rate, valueMinor: row.valueMinor },
+        moneyAfter: { rate: valuation.rate, valueMinor: value },
       },
     ],
     reason,

@@ -1,11 +1,11 @@
-import { RateRule, tellingLosers } from '@yellowwood/core';
+import { LoadedRate, RateRule, tellingLosers } from '@yellowwood/core';
 import { EntryWhy, RateRuleSeen } from '@yellowwood/contracts';
 import { Context, may } from '../platform/context';
 import { problem } from '../platform/problem';
 import { ledgerDays } from '../time/queries.queries';
 import { entriesById } from '../time/select-entries';
 import { rulesInWords, sharesOfEntry } from './queries.queries';
-import { valuationBasis } from './value-entries';
+import { EntryValuation, valuationBasis } from './value-entries';
 
 /** Why an entry has its billable time, its rate and its value: the trace of its valuation. */
 export async function readEntryWhy(context: Context, id: string): Promise<EntryWhy> {
@@ -14,27 +14,44 @@ export async function readEntryWhy(context: Context, id: string): Promise<EntryW
   const rows = await ledgerDays.run({ people: [entry.personId], dates: [entry.date] }, context.tx);
   const row = rows.find((one) => one.id === id)!;
   const values = may(context, 'values.read');
-  const day = rows.filter((one) => one.kind === 'time').map((one) => ({ ...one, typedRate: one.rateSource === 'typed' ? one.rate : null }));
+  const day = rows
+    .filter((one) => one.kind === 'time')
+    .map((one) => ({ ...one, typedRate: one.rateSource === 'typed' ? one.rate : null }));
   const valuation = (await valuationBasis(context, day)).value(day).get(id);
   const base = { entry, recorded: entry.quantity, billable: row.billableQuantity, method: valuation?.method ?? null };
-  if (!valuation || entry.kind !== 'time') return { ...base, rounding: null, rate: null, winner: null, losers: [], value: null, cost: null, billed: [] };
-  const losers = tellingLosers(valuation.resolution, valuation.work);
-  const winner = valuation.resolution.winner;
-  const words = values ? await inWords(context, [...(winner ? [winner] : []), ...losers.map((loser) => loser.rule)]) : new Map<string, RateRuleSeen>();
+  if (!valuation || entry.kind !== 'time')
+    return { ...base, rounding: null, rate: null, winner: null, losers: [], value: null, cost: null, billed: [] };
   const charged = row.billingState === 'to bill' || row.rate !== null;
+  const trace = charged && values ? await traceOf(context, valuation) : { winner: null, losers: [] };
   return {
     ...base,
+    ...trace,
     rounding: charged && valuation.rounding ? { ...valuation.rounding, byMinimum: valuation.rounded.byMinimum } : null,
-    rate: values && row.rate !== null ? { rate: row.rate, currency: row.valueCurrency!, source: row.rateSource as 'rule', reason: row.rateReason } : null,
-    winner: winner && charged ? (words.get(winner.id) ?? null) : null,
-    losers: values && charged ? losers.map((loser) => ({ rule: words.get(loser.rule.id)!, reason: loser.reason })) : [],
-    value: values && row.valueMinor !== null && row.valueCurrency ? { minor: row.valueMinor, currency: row.valueCurrency } : null,
-    cost:
-      may(context, 'pay.read') && valuation.loaded && row.costMinor !== null
-        ? { minor: row.costMinor, currency: context.firm.currency, pay: valuation.loaded.pay, overhead: valuation.loaded.overhead }
+    rate:
+      values && row.rate !== null
+        ? { rate: row.rate, currency: row.valueCurrency!, source: row.rateSource as 'rule', reason: row.rateReason }
         : null,
+    value: values && row.valueMinor !== null && row.valueCurrency ? { minor: row.valueMinor, currency: row.valueCurrency } : null,
+    cost: costOf(context, row.costMinor, valuation.loaded),
     billed: values ? await sharesOfEntry.run({ entry: id }, context.tx) : [],
   };
+}
+
+/** The rule that won and those that lost, in words. */
+async function traceOf(context: Context, valuation: EntryValuation): Promise<Pick<EntryWhy, 'winner' | 'losers'>> {
+  const losers = tellingLosers(valuation.resolution, valuation.work);
+  const { winner } = valuation.resolution;
+  const words = await inWords(context, [...(winner ? [winner] : []), ...losers.map((loser) => loser.rule)]);
+  return {
+    winner: winner ? words.get(winner.id)! : null,
+    losers: losers.map((loser) => ({ rule: words.get(loser.rule.id)!, reason: loser.reason })),
+  };
+}
+
+/** The cost of one entry gives pay away: only for readers with the right to pay. */
+function costOf(context: Context, minor: number | null, loaded: LoadedRate | null): EntryWhy['cost'] {
+  if (!loaded || minor === null || !may(context, 'pay.read')) return null;
+  return { minor, currency: context.firm.currency, pay: loaded.pay, overhead: loaded.overhead };
 }
 
 async function inWords(context: Context, rules: readonly RateRule[]): Promise<Map<string, RateRuleSeen>> {

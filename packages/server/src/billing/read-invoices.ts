@@ -7,7 +7,16 @@ import { makeDocument } from './make-document';
 import { IInvoiceRowsResult, allocationsOf, clientCredit, invoiceRows, invoiceSnapshot } from './queries.queries';
 
 const PAGE = 100;
-const ANY = { anyId: true, id: null, show: 'all', all: true, projects: [], beforeAt: 'infinity', beforeId: 'ffffffff-ffff-ffff-ffff-ffffffffffff', limit: PAGE + 1 };
+const ANY = {
+  anyId: true,
+  id: null,
+  show: 'all',
+  all: true,
+  projects: [],
+  beforeAt: 'infinity',
+  beforeId: 'ffffffff-ffff-ffff-ffff-ffffffffffff',
+  limit: PAGE + 1,
+};
 
 function who(context: Context) {
   return { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId };
@@ -17,7 +26,17 @@ function toRow(context: Context, row: IInvoiceRowsResult): InvoiceRow {
   const day = today(context);
   const state: InvoiceState = row.hasCredit
     ? 'credited'
-    : invoiceState({ status: row.status as 'issued', gross: minor(row.gross), settled: minor(row.settled), credited: minor(row.credited), sent: row.sentAt !== null, due: row.dueOn ?? day }, day);
+    : invoiceState(
+        {
+          status: row.status as 'issued',
+          gross: minor(row.gross),
+          settled: minor(row.settled),
+          credited: minor(row.credited),
+          sent: row.sentAt !== null,
+          due: row.dueOn ?? day,
+        },
+        day,
+      );
   return {
     id: row.id,
     kind: row.kind as InvoiceRow['kind'],
@@ -41,13 +60,24 @@ function toRow(context: Context, row: IInvoiceRowsResult): InvoiceRow {
 }
 
 /** Invoices with age and state: what is open by due date, or everything, the newest first. */
-export async function listInvoices(context: Context, show: 'open' | 'all' | 'drafts', scopeText: string | undefined, cursor: string | undefined): Promise<InvoiceList> {
+export async function listInvoices(
+  context: Context,
+  show: 'open' | 'all' | 'drafts',
+  scopeText: string | undefined,
+  cursor: string | undefined,
+): Promise<InvoiceList> {
   const { all, projects } = await resolveScope(context, scopeText);
   const [beforeAt, beforeId] = readCursor(cursor);
   // What is open is few and is aged as a whole; the rest comes in pages.
-  const rows = await invoiceRows.run({ ...ANY, ...who(context), show, all, projects, beforeAt, beforeId, limit: show === 'open' ? 10_000 : PAGE + 1 }, context.tx);
+  const rows = await invoiceRows.run(
+    { ...ANY, ...who(context), show, all, projects, beforeAt, beforeId, limit: show === 'open' ? 10_000 : PAGE + 1 },
+    context.tx,
+  );
   const more = show !== 'open' && rows.length > PAGE;
-  const open = show === 'open' ? rows : await invoiceRows.run({ ...ANY, ...who(context), show: 'open', all, projects, limit: 10_000 }, context.tx);
+  const open =
+    show === 'open'
+      ? rows
+      : await invoiceRows.run({ ...ANY, ...who(context), show: 'open', all, projects, limit: 10_000 }, context.tx);
   const page = more ? rows.slice(0, PAGE) : rows;
   const last = page.at(-1);
   return {
@@ -61,14 +91,17 @@ export async function listInvoices(context: Context, show: 'open' | 'all' | 'dra
 function readCursor(cursor: string | undefined): [string, string] {
   if (!cursor) return [ANY.beforeAt, ANY.beforeId];
   const [at, id] = cursor.split('_');
-  if (!at || !id || Number.isNaN(Date.parse(at)) || !/^[0-9a-f-]{36}$/.test(id)) throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
+  if (!at || !id || Number.isNaN(Date.parse(at)) || !/^[0-9a-f-]{36}$/.test(id))
+    throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
   return [at, id];
 }
 
 function ageingOf(context: Context, rows: readonly IInvoiceRowsResult[]): InvoiceList['ageing'] {
   const currencies = [...new Set(rows.map((row) => row.currency))].sort();
   return currencies.map((currency) => {
-    const own = rows.filter((row) => row.currency === currency).map((row) => ({ due: row.dueOn!, open: minor(row.gross - row.settled) }));
+    const own = rows
+      .filter((row) => row.currency === currency)
+      .map((row) => ({ due: row.dueOn!, open: minor(row.gross - row.settled) }));
     const buckets = ageing(own, today(context));
     return { currency, buckets, open: AGE_BUCKETS.reduce((sum, bucket) => sum + buckets[bucket], 0), count: own.length };
   });
@@ -83,12 +116,19 @@ export async function readInvoice(context: Context, id: string, made?: InvoiceDo
   if (!found) throw problem('invoice-unknown');
   const row = toRow(context, found);
   const [kept] = await invoiceSnapshot.run({ id }, context.tx);
-  const document = made ?? (kept!.snapshot as unknown as InvoiceDocument | null) ?? (await makeDocument(context, kept!.wish as unknown as DraftWish, id, false)).document;
+  const document =
+    made ??
+    (kept!.snapshot as unknown as InvoiceDocument | null) ??
+    (await makeDocument(context, kept!.wish as unknown as DraftWish, id, false)).document;
   const issued = found.status === 'issued' && found.kind === 'invoice';
   return {
     row,
     document,
-    payments: (await allocationsOf.run({ invoice: id }, context.tx)).map((allocation) => ({ ...allocation, paymentId: allocation.paymentId, creditNumber: allocation.creditNumber })),
+    payments: (await allocationsOf.run({ invoice: id }, context.tx)).map((allocation) => ({
+      ...allocation,
+      paymentId: allocation.paymentId,
+      creditNumber: allocation.creditNumber,
+    })),
     may: {
       pay: issued && row.open > 0 && may(context, 'payments.record'),
       send: found.status === 'issued' && !row.sentAt && may(context, 'invoices.issue'),

@@ -19,7 +19,9 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 /** Pricing, billing and collecting. */
 export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.readEntryWhy, (context, { params }) => readEntryWhy(context, params.id));
-  mount(platform, endpoints.priceEntry, (context, { params, body, version }) => priceEntry(context, params.id, version, body.rate, body.reason));
+  mount(platform, endpoints.priceEntry, (context, { params, body, version }) =>
+    priceEntry(context, params.id, version, body.rate, body.reason),
+  );
   mount(platform, endpoints.listToBill, (context, { query }) => listToBill(context, query.scope, query.upTo));
   mount(platform, endpoints.listUnpriced, (context, { query }) => listUnpriced(context, query.scope));
   mount(platform, endpoints.readBillDesk, (context, { query }) => readBillDesk(context, query.scope, query.upTo));
@@ -27,7 +29,9 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.releaseEntries, (context, { body }) => holdEntries(context, body.entries, null));
   mount(platform, endpoints.previewInvoice, (context, { body }) => previewInvoice(context, body));
   mount(platform, endpoints.createDraft, (context, { body }) => createDraft(context, body.id, body.wish));
-  mount(platform, endpoints.discardDraft, (context, { params, version }) => discardDraft(context, params.id, version).then(() => null));
+  mount(platform, endpoints.discardDraft, (context, { params, version }) =>
+    discardDraft(context, params.id, version).then(() => null),
+  );
   mount(platform, endpoints.issueInvoice, async (context, { params, body }) => {
     const detail = await issueInvoice(context, params.id, body.gross, body.version);
     await invoicePdf(context, params.id);
@@ -37,9 +41,13 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.readInvoice, (context, { params }) => readInvoice(context, params.id));
   mount(platform, endpoints.markSent, (context, { params }) => markSent(context, params.id));
   mount(platform, endpoints.voidInvoice, (context, { params, body }) => voidInvoice(context, params.id, body.reason));
-  mount(platform, endpoints.creditInvoice, (context, { params, body }) => creditInvoice(context, params.id, body.id, body.reason));
+  mount(platform, endpoints.creditInvoice, (context, { params, body }) =>
+    creditInvoice(context, params.id, body.id, body.reason),
+  );
   mount(platform, endpoints.recordPayment, (context, { body }) => recordPayment(context, body));
-  mount(platform, endpoints.reversePayment, (context, { params, body }) => reversePayment(context, params.id, body.reason).then(() => null));
+  mount(platform, endpoints.reversePayment, (context, { params, body }) =>
+    reversePayment(context, params.id, body.reason).then(() => null),
+  );
 
   // The one answer that is not JSON: the document itself, rendered when it is first opened.
   platform.app.get('/api/f/:firm/invoices/:id/pdf', async (request, response, next) => {
@@ -49,9 +57,16 @@ export function billingRoutes(platform: Platform): void {
       const { firm, id } = request.params;
       if (!UUID.test(id)) throw problem('request-invalid', {}, { fields: [{ path: '/path/id', message: 'must be a UUID' }] });
       const pdf = await transaction(platform.database, WRITE, async (tx) =>
-        invoicePdf(await enterFirm(tx, firm, accountId, { now: platform.clock.now(), requestId: request.requestId, source: 'web' }), id),
+        invoicePdf(
+          await enterFirm(tx, firm, accountId, { now: platform.clock.now(), requestId: request.requestId, source: 'web' }),
+          id,
+        ),
       );
-      response.type('application/pdf').set('Content-Disposition', `inline; filename="${pdf.fileName}"`).set('Cache-Control', 'private, no-cache').send(pdf.bytes);
+      response
+        .type('application/pdf')
+        .set('Content-Disposition', `inline; filename="${pdf.fileName}"`)
+        .set('Cache-Control', 'private, no-cache')
+        .send(pdf.bytes);
     } catch (error) {
       next(error);
     }

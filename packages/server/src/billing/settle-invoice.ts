@@ -4,7 +4,17 @@ import { v7 as newId } from 'uuid';
 import { audit } from '../platform/audit';
 import { Context, today } from '../platform/context';
 import { demand, problem } from '../platform/problem';
-import { bumpInvoice, endAllocations, insertAllocation, insertPayment, liveAllocations, lockInvoice, lockPayment, moveInvoiceEntries, reversePaymentRow } from './queries.queries';
+import {
+  bumpInvoice,
+  endAllocations,
+  insertAllocation,
+  insertPayment,
+  liveAllocations,
+  lockInvoice,
+  lockPayment,
+  moveInvoiceEntries,
+  reversePaymentRow,
+} from './queries.queries';
 import { readInvoice } from './read-invoices';
 
 /** Moves the entries of an invoice with its settlement: paid when nothing is open, else billed. */
@@ -24,15 +34,34 @@ export async function recordPayment(context: Context, body: BodyOf<Endpoints['re
   if (invoice.status !== 'issued' || invoice.kind !== 'invoice') throw problem('invoice-not-issued');
   const { toInvoice, toCredit } = demand(allocate(minor(body.minor), minor(invoice.gross), minor(invoice.settled)));
   await insertPayment.run(
-    { firm: firm.id, id: body.id, client: invoice.clientId, currency: invoice.currency, amount: body.minor, receivedOn: body.receivedOn, reference: body.reference, by: actor.personId, now },
+    {
+      firm: firm.id,
+      id: body.id,
+      client: invoice.clientId,
+      currency: invoice.currency,
+      amount: body.minor,
+      receivedOn: body.receivedOn,
+      reference: body.reference,
+      by: actor.personId,
+      now,
+    },
     tx,
   );
-  await insertAllocation.run({ firm: firm.id, id: newId(), invoice: invoice.id, kind: 'payment', payment: body.id, credit: null, amount: toInvoice, now }, tx);
+  await insertAllocation.run(
+    { firm: firm.id, id: newId(), invoice: invoice.id, kind: 'payment', payment: body.id, credit: null, amount: toInvoice, now },
+    tx,
+  );
   await followSettlement(context, invoice.id);
   const money = { amount: body.minor, toInvoice, toCredit, currency: invoice.currency };
   await audit(context, 'payment recorded', [
     { kind: 'payment', id: body.id, after: { receivedOn: body.receivedOn, reference: body.reference }, moneyAfter: money },
-    { kind: 'invoice', id: invoice.id, after: { receivedOn: body.receivedOn, reference: body.reference }, moneyBefore: { settled: invoice.settled }, moneyAfter: { settled: invoice.settled + toInvoice } },
+    {
+      kind: 'invoice',
+      id: invoice.id,
+      after: { receivedOn: body.receivedOn, reference: body.reference },
+      moneyBefore: { settled: invoice.settled },
+      moneyAfter: { settled: invoice.settled + toInvoice },
+    },
   ]);
   return readInvoice(context, invoice.id);
 }
@@ -56,7 +85,12 @@ export async function reversePayment(context: Context, id: string, reason: strin
     'payment reversed',
     [
       { kind: 'payment', id, before: { reversed: false }, after: { reversed: true }, moneyBefore: money },
-      ...allocations.map((allocation) => ({ kind: 'invoice' as const, id: allocation.invoiceId, moneyBefore: { allocated: allocation.amount }, moneyAfter: { allocated: 0 } })),
+      ...allocations.map((allocation) => ({
+        kind: 'invoice' as const,
+        id: allocation.invoiceId,
+        moneyBefore: { allocated: allocation.amount },
+        moneyAfter: { allocated: 0 },
+      })),
     ],
     reason,
   );

@@ -1,4 +1,19 @@
-import { BillingMethod, LoadedRate, Overhead, RateRule, RatedWork, RoundingRule, Seconds, TaxCategory, Valuation, loadedRate, rate, roundTogether, seconds, valueEntry } from '@yellowwood/core';
+import {
+  BillingMethod,
+  LoadedRate,
+  Overhead,
+  RateRule,
+  RatedWork,
+  RoundingRule,
+  Seconds,
+  TaxCategory,
+  Valuation,
+  loadedRate,
+  rate,
+  roundTogether,
+  seconds,
+  valueEntry,
+} from '@yellowwood/core';
 import { Context } from '../platform/context';
 import { agreementsOf, labourRatesOf, rateRulesFor, taskPaths, workFacts } from './value-queries.queries';
 
@@ -50,7 +65,9 @@ export interface EntryValuation extends Valuation {
 
 /** Reads what the valuation of entries needs: five queries, however many entries there are. */
 export async function valuationBasis(context: Context, entries: readonly Valued[]): Promise<ValuationBasis> {
-  const ids = (pick: (entry: Valued) => string | null) => [...new Set(entries.map(pick).filter((id): id is string => id !== null))];
+  const ids = (pick: (entry: Valued) => string | null) => [
+    ...new Set(entries.map(pick).filter((id): id is string => id !== null)),
+  ];
   const projectIds = ids((entry) => entry.projectId);
   const people = ids((entry) => entry.personId);
   const { tx, firm } = context;
@@ -85,7 +102,8 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
     }
   }
   const pathOf = new Map(paths.map((row) => [row.id, row.path]));
-  const holds = (row: { validFrom: string; validTo: string | null }, date: string) => row.validFrom <= date && (row.validTo === null || row.validTo >= date);
+  const holds = (row: { validFrom: string; validTo: string | null }, date: string) =>
+    row.validFrom <= date && (row.validTo === null || row.validTo >= date);
 
   function loadedOn(personId: string, date: string): LoadedRate | null {
     const pay = labour.find((row) => row.what === 'pay' && row.personId === personId && holds(row, date));

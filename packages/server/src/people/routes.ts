@@ -38,7 +38,10 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   }
 
   /** Routes outside a firm: the same contract checks, no transaction. */
-  function open<E extends Endpoint>(endpoint: E, handler: (request: Request, response: Response, body: BodyOf<E>) => Promise<unknown>) {
+  function open<E extends Endpoint>(
+    endpoint: E,
+    handler: (request: Request, response: Response, body: BodyOf<E>) => Promise<unknown>,
+  ) {
     const checks = compileChecks(endpoint);
     const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
     app[method](`/api${endpoint.path}`, (request: Request, response: Response, next) => {
@@ -97,7 +100,12 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   });
 
   mount(platform, endpoints.readMe, async (context) => ({
-    person: { id: context.actor.personId, name: context.actor.name, zone: context.actor.zone, position: context.actor.positionName },
+    person: {
+      id: context.actor.personId,
+      name: context.actor.name,
+      zone: context.actor.zone,
+      position: context.actor.positionName,
+    },
     roles: [...context.actor.roles],
     rights: { ...context.actor.rights },
     firm: {

@@ -14,12 +14,7 @@ export interface AuditSubject {
  * Writes one event of the history, in the transaction of the change itself; a bulk change is one event
  * with all its subjects.
  */
-export async function audit(
-  context: Context,
-  action: string,
-  subjects: readonly AuditSubject[],
-  reason = '',
-): Promise<void> {
+export async function audit(context: Context, action: string, subjects: readonly AuditSubject[], reason = ''): Promise<void> {
   await context.tx.query({
     name: 'audit',
     text: `with event as (

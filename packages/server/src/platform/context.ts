@@ -62,7 +62,11 @@ export async function enterFirm(
   accountId: string,
   rest: Pick<Context, 'now' | 'requestId' | 'source'>,
 ): Promise<Context> {
-  const found = await tx.query<EnteredRow>({ name: 'enter-firm', text: 'select * from enter_firm($1, $2)', values: [slug, accountId] });
+  const found = await tx.query<EnteredRow>({
+    name: 'enter-firm',
+    text: 'select * from enter_firm($1, $2)',
+    values: [slug, accountId],
+  });
   const row = found.rows[0];
   if (!row) throw problem('firm-unknown');
   const roles = row.roles as Role[];

@@ -5,7 +5,8 @@ import { RequestProblem, databaseProblem, problem } from './problem';
 function known(error: unknown): RequestProblem | null {
   if (error instanceof RequestProblem) return error;
   const { type, status } = error as { type?: string; status?: number };
-  if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported') return problem('body-unreadable');
+  if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported')
+    return problem('body-unreadable');
   if (type === 'entity.too.large') return problem('body-too-large');
   if (status === 400 || error instanceof URIError) return problem('body-unreadable');
   return databaseProblem(error);

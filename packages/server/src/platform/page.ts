@@ -13,7 +13,10 @@ export function servePage(app: Express, webRoot: string): void {
       serveStatic: {
         // File names carry a hash of their content.
         setHeaders: (response, file) => {
-          response.setHeader('Cache-Control', /-[A-Z0-9]{8}\./.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache');
+          response.setHeader(
+            'Cache-Control',
+            /-[A-Z0-9]{8}\./.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache',
+          );
         },
       },
     }),

@@ -21,7 +21,13 @@ export function sessions(configuration: Configuration, database: Database): Requ
     secret: configuration.sessionSecret,
     resave: false,
     saveUninitialized: false,
-    store: new Store({ pool: database, tableName: 'session', createTableIfMissing: false, disableTouch: true, pruneSessionInterval: 900 }),
+    store: new Store({
+      pool: database,
+      tableName: 'session',
+      createTableIfMissing: false,
+      disableTouch: true,
+      pruneSessionInterval: 900,
+    }),
     cookie: { httpOnly: true, sameSite: 'lax', secure: configuration.secureCookies, maxAge: 12 * 3600 * 1000 },
   });
 }

@@ -24,7 +24,10 @@ export function compileChecks(endpoint: Endpoint): Checks {
 function fieldsOf(place: string, errors: readonly ErrorObject[]): Problem['fields'] {
   return errors.slice(0, 20).map((error) => ({
     path: place + error.instancePath,
-    message: error.keyword === 'additionalProperties' ? `does not know ${JSON.stringify(error.params['additionalProperty'])}` : (error.message ?? 'is not valid'),
+    message:
+      error.keyword === 'additionalProperties'
+        ? `does not know ${JSON.stringify(error.params['additionalProperty'])}`
+        : (error.message ?? 'is not valid'),
   }));
 }
 
@@ -32,7 +35,11 @@ function fieldsOf(place: string, errors: readonly ErrorObject[]): Problem['field
 function holdsZero(value: unknown): boolean {
   if (typeof value === 'string') return value.includes('\u0000');
   if (Array.isArray(value)) return value.some(holdsZero);
-  return typeof value === 'object' && value !== null && Object.entries(value).some(([key, inner]) => holdsZero(key) || holdsZero(inner));
+  return (
+    typeof value === 'object' &&
+    value !== null &&
+    Object.entries(value).some(([key, inner]) => holdsZero(key) || holdsZero(inner))
+  );
 }
 
 /** @throws the problem `request-invalid` naming the fields */

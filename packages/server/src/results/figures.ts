@@ -2,7 +2,14 @@ import { Minor, Millionths, addDays, margin, markUp, minor, realisation, revenue
 import { Context, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../work/exchange';
 import { ScopeFilter, scopeParameters } from '../work/scope';
-import { IResultBilledResult, IResultNodesResult, IResultSumsResult, resultBilled, resultNodes, resultSums } from './queries.queries';
+import {
+  IResultBilledResult,
+  IResultNodesResult,
+  IResultSumsResult,
+  resultBilled,
+  resultNodes,
+  resultSums,
+} from './queries.queries';
 
 /** First and last work date that results count; open ends count everything. */
 export interface Span {
@@ -40,12 +47,17 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const before = { ...filter, from: TO_DATE.from, to: span.from === TO_DATE.from ? TO_DATE.from : addDays(span.from, -1) };
   const earlier = span.from !== TO_DATE.from && money;
   return {
-    nodes: await resultNodes.run({ ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) }, context.tx),
+    nodes: await resultNodes.run(
+      { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
+      context.tx,
+    ),
     sums: await resultSums.run(filter, context.tx),
     billed: money ? await resultBilled.run(filter, context.tx) : [],
     exchange: await readExchange(context.tx, context.firm.currency),
     today: today(context),
-    before: earlier ? { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) } : null,
+    before: earlier
+      ? { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) }
+      : null,
   };
 }
 
@@ -58,7 +70,10 @@ interface Part {
 }
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
-function partsOf(basis: Pick<ResultBasis, 'sums' | 'billed'>, belongs: (row: { projectId: string; taskId: string | null }) => boolean): Map<string, Part & { projectId: string }> {
+function partsOf(
+  basis: Pick<ResultBasis, 'sums' | 'billed'>,
+  belongs: (row: { projectId: string; taskId: string | null }) => boolean,
+): Map<string, Part & { projectId: string }> {
   const parts = new Map<string, Part & { projectId: string }>();
   const part = (projectId: string, currency: string) => {
     const key = `${projectId} ${currency}`;
@@ -93,8 +108,15 @@ function revenueOf(basis: ResultBasis, part: Part & { projectId: string }, befor
  * Money of the rows that belong to something, one figure per currency, never added up.
  * @param whole whether whole projects are meant, so that their limits count
  */
-export function moneyOf(basis: ResultBasis, belongs: (row: { projectId: string; taskId: string | null }) => boolean, whole: boolean): MoneyFigures[] {
-  const byCurrency = new Map<string, { standardValue: number; billed: number; unbilled: number; revenue: number; billedStandard: number }>();
+export function moneyOf(
+  basis: ResultBasis,
+  belongs: (row: { projectId: string; taskId: string | null }) => boolean,
+  whole: boolean,
+): MoneyFigures[] {
+  const byCurrency = new Map<
+    string,
+    { standardValue: number; billed: number; unbilled: number; revenue: number; billedStandard: number }
+  >();
   const before = basis.before ? partsOf(basis.before, belongs) : null;
   for (const [key, part] of partsOf(basis, belongs)) {
     const sum = byCurrency.get(part.currency) ?? { standardValue: 0, billed: 0, unbilled: 0, revenue: 0, billedStandard: 0 };

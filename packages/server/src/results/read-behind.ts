@@ -26,7 +26,14 @@ const BY_DOCUMENT: readonly FigureName[] = ['billed', 'revenue', 'margin', 'real
 const MONEY: readonly FigureName[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
 
 /** What stands behind a figure of the results: its entries or documents, their sum, and the rule. */
-export async function readBehind(context: Context, figure: FigureName, scopeText: string | undefined, from: string | undefined, to: string | undefined, cursor: string | undefined): Promise<Behind> {
+export async function readBehind(
+  context: Context,
+  figure: FigureName,
+  scopeText: string | undefined,
+  from: string | undefined,
+  to: string | undefined,
+  cursor: string | undefined,
+): Promise<Behind> {
   if (MONEY.includes(figure) && !may(context, 'values.read')) throw problem('right-missing');
   if ((figure === 'cost' || figure === 'margin') && !may(context, 'cost.read')) throw problem('right-missing');
   const scope = await resolveScope(context, scopeText);
@@ -36,10 +43,14 @@ export async function readBehind(context: Context, figure: FigureName, scopeText
   // Revenue is what is billed and what is not yet: documents, and the entries that stand on none.
   const listed = figure === 'revenue' ? 'unbilled' : figure;
   const sums = figure === 'billed' ? [] : await behindSums.run({ ...filter, figure: listed }, context.tx);
-  const ids = figure === 'billed' ? [] : await behindEntries.run({ ...filter, figure: listed, offset, limit: PAGE + 1 }, context.tx);
+  const ids =
+    figure === 'billed' ? [] : await behindEntries.run({ ...filter, figure: listed, offset, limit: PAGE + 1 }, context.tx);
   const documents = BY_DOCUMENT.includes(figure) ? await behindDocuments.run(filter, context.tx) : [];
   const order = new Map(ids.map((row, index) => [row.id, index]));
-  const entries = await entriesById(context, ids.slice(0, PAGE).map((row) => row.id));
+  const entries = await entriesById(
+    context,
+    ids.slice(0, PAGE).map((row) => row.id),
+  );
   return {
     figure,
     entries: entries.sort((a, b) => order.get(a.id)! - order.get(b.id)!),
@@ -54,16 +65,24 @@ export async function readBehind(context: Context, figure: FigureName, scopeText
 
 function readOffset(cursor: string | undefined): number {
   if (!cursor) return 0;
-  if (!/^\d{1,9}$/.test(cursor)) throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
+  if (!/^\d{1,9}$/.test(cursor))
+    throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
   return Number(cursor);
 }
 
-function moneyOf(context: Context, figure: FigureName, sums: readonly { currency: string | null; value: number; cost: number }[], documents: Behind['documents']): Behind['sums'] {
+function moneyOf(
+  context: Context,
+  figure: FigureName,
+  sums: readonly { currency: string | null; value: number; cost: number }[],
+  documents: Behind['documents'],
+): Behind['sums'] {
   if (figure === 'cost') return [{ currency: context.firm.currency, minor: sumMinor(sums.map((row) => minor(row.cost))) }];
   if (!MONEY.includes(figure)) return [];
   const totals = new Map<string, number>();
   const add = (currency: string, amount: number) => totals.set(currency, (totals.get(currency) ?? 0) + amount);
-  if (figure === 'standard-value' || figure === 'unbilled' || figure === 'revenue') for (const row of sums) if (row.currency) add(row.currency, row.value);
-  if (figure !== 'standard-value' && figure !== 'unbilled') for (const document of documents) add(document.currency, document.minor);
+  if (figure === 'standard-value' || figure === 'unbilled' || figure === 'revenue')
+    for (const row of sums) if (row.currency) add(row.currency, row.value);
+  if (figure !== 'standard-value' && figure !== 'unbilled')
+    for (const document of documents) add(document.currency, document.minor);
   return [...totals].filter(([, amount]) => amount !== 0).map(([currency, amount]) => ({ currency, minor: amount }));
 }

@@ -13,7 +13,12 @@ interface NodeFigures extends Record<string, number> {
 const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0 };
 
 /** Hours, cost, value and margin of the firm, a client, a project or a task, within the reader's rights. */
-export async function readResults(context: Context, scopeText: string | undefined, from: string | undefined, to: string | undefined): Promise<Results> {
+export async function readResults(
+  context: Context,
+  scopeText: string | undefined,
+  from: string | undefined,
+  to: string | undefined,
+): Promise<Results> {
   const scope = await resolveScope(context, scopeText);
   const span: Span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
   const basis = await readBasis(context, scope, span);
@@ -23,7 +28,10 @@ export async function readResults(context: Context, scopeText: string | undefine
   const cost = may(context, 'cost.read');
   const top = topOf(basis, tasks, tree, scope);
   const rows = rowsOf(basis, tasks, tree, scope, money, cost);
-  const budget = scope.kind === 'task' ? (tasks.find((task) => task.id === scope.id)?.budget ?? 0) : basis.nodes.reduce((sum, node) => sum + node.budget, 0);
+  const budget =
+    scope.kind === 'task'
+      ? (tasks.find((task) => task.id === scope.id)?.budget ?? 0)
+      : basis.nodes.reduce((sum, node) => sum + node.budget, 0);
   const earned = money && cost ? earningsOf(basis, scope.kind !== 'task') : null;
   const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
   return {
@@ -36,7 +44,10 @@ export async function readResults(context: Context, scopeText: string | undefine
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
     series: earned ? await seriesOf(context, scope, span, basis) : null,
-    own: reachOf(context, 'results.read') === 'own' ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx) : null,
+    own:
+      reachOf(context, 'results.read') === 'own'
+        ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
+        : null,
   };
 }
 
@@ -68,7 +79,11 @@ function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree 
     const found = own.get(id) ?? { ...NOTHING };
     own.set(id, { seconds: found.seconds + row.seconds, billable: found.billable + row.billable, cost: found.cost + row.cost });
   }
-  const nodes: TreeNode<NodeFigures>[] = tasks.map((task) => ({ id: task.id, parentId: task.parentId ?? task.projectId, own: own.get(task.id) ?? NOTHING }));
+  const nodes: TreeNode<NodeFigures>[] = tasks.map((task) => ({
+    id: task.id,
+    parentId: task.parentId ?? task.projectId,
+    own: own.get(task.id) ?? NOTHING,
+  }));
   const homes = new Set<string>();
   for (const node of basis.nodes) {
     const home = node.clientId ?? node.departmentId!;
@@ -80,7 +95,13 @@ function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree 
 }
 
 function hours(figures: RolledUp<NodeFigures> | undefined, estimate: number) {
-  return { own: figures?.own.seconds ?? 0, below: figures?.below.seconds ?? 0, total: figures?.total.seconds ?? 0, estimate, billable: figures?.total.billable ?? 0 };
+  return {
+    own: figures?.own.seconds ?? 0,
+    below: figures?.below.seconds ?? 0,
+    total: figures?.total.seconds ?? 0,
+    estimate,
+    billable: figures?.total.billable ?? 0,
+  };
 }
 
 function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter): Results['hours'] {
@@ -92,13 +113,33 @@ function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: T
 }
 
 /** The rows below the scope: projects of the firm or a client, tasks of a project or task. */
-function rowsOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter, money: boolean, cost: boolean): ResultRow[] {
-  const row = (id: string, kind: ResultRow['kind'], parentId: string | null, name: string, estimate: number, budget: number, belongs: (one: { projectId: string; taskId: string | null }) => boolean): ResultRow => {
+function rowsOf(
+  basis: ResultBasis,
+  tasks: readonly IResultTasksResult[],
+  tree: Tree,
+  scope: ScopeFilter,
+  money: boolean,
+  cost: boolean,
+): ResultRow[] {
+  const row = (
+    id: string,
+    kind: ResultRow['kind'],
+    parentId: string | null,
+    name: string,
+    estimate: number,
+    budget: number,
+    belongs: (one: { projectId: string; taskId: string | null }) => boolean,
+  ): ResultRow => {
     const figures = tree.get(id);
     return {
-      id, kind, parentId, name,
+      id,
+      kind,
+      parentId,
+      name,
       hours: hours(figures, estimate),
-      cost: cost ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget } : null,
+      cost: cost
+        ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget }
+        : null,
       money: money ? moneyOf(basis, belongs, kind === 'project') : null,
     };
   };
@@ -107,10 +148,28 @@ function rowsOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: 
     const shown = scope.kind === 'project' ? tasks : tasks.filter((task) => scope.tasks.includes(task.id));
     return shown.map((task) => {
       const inside = below.get(task.id)!;
-      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, (one) => one.taskId !== null && inside.has(one.taskId));
+      return row(
+        task.id,
+        'task',
+        task.parentId,
+        task.name,
+        task.estimate,
+        task.budget,
+        (one) => one.taskId !== null && inside.has(one.taskId),
+      );
     });
   }
-  return basis.nodes.map((node) => row(node.projectId, 'project', node.clientId ?? node.departmentId, node.name, node.estimate, node.budget, (one) => one.projectId === node.projectId));
+  return basis.nodes.map((node) =>
+    row(
+      node.projectId,
+      'project',
+      node.clientId ?? node.departmentId,
+      node.name,
+      node.estimate,
+      node.budget,
+      (one) => one.projectId === node.projectId,
+    ),
+  );
 }
 
 /** For every task, itself and all tasks below it. */
@@ -126,7 +185,10 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
  * or less than the value of its time counts as earned from its date on; a limit caps what is earned.
  */
 async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
-  const rows = await monthSums.run({ reach: reachOf(context, 'results.read'), asker: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx);
+  const rows = await monthSums.run(
+    { reach: reachOf(context, 'results.read'), asker: context.actor.personId, ...span, ...scopeParameters(scope) },
+    context.tx,
+  );
   const months = [...new Set([...rows.map((row) => row.month), ...basis.billed.map((row) => row.issuedOn.slice(0, 7))])].sort();
   let cost = 0;
   const value = new Map<string, number>();
@@ -149,7 +211,10 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
       const node = basis.nodes.find((one) => one.projectId === project);
-      const limit = !basis.before && scope.kind !== 'task' && node?.limit && node.currency === context.firm.currency ? minor(node.limit) : null;
+      const limit =
+        !basis.before && scope.kind !== 'task' && node?.limit && node.currency === context.firm.currency
+          ? minor(node.limit)
+          : null;
       const inDocuments = minor(billed.get(project) ?? 0);
       earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
     }

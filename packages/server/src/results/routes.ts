@@ -6,5 +6,7 @@ import { readResults } from './read-results';
 /** Results of the firm, clients, projects and tasks, and what stands behind each figure. */
 export function resultsRoutes(platform: Platform): void {
   mount(platform, endpoints.readResults, (context, { query }) => readResults(context, query.scope, query.from, query.to));
-  mount(platform, endpoints.readBehind, (context, { query }) => readBehind(context, query.figure, query.scope, query.from, query.to, query.cursor));
+  mount(platform, endpoints.readBehind, (context, { query }) =>
+    readBehind(context, query.figure, query.scope, query.from, query.to, query.cursor),
+  );
 }

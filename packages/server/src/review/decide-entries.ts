@@ -14,13 +14,29 @@ export interface Decided {
   readonly seconds: number;
 }
 
-const ACTIONS: Readonly<Record<Outcome, string>> = { approve: 'entries approved', return: 'entries returned', reopen: 'entries re-opened' };
+const ACTIONS: Readonly<Record<Outcome, string>> = {
+  approve: 'entries approved',
+  return: 'entries returned',
+  reopen: 'entries re-opened',
+};
 
 /** Approves, returns or re-opens entries: all of them or none. */
-export async function decideEntries(context: Context, outcome: Outcome, seen: readonly Seen[], reason: string | null): Promise<Decided> {
+export async function decideEntries(
+  context: Context,
+  outcome: Outcome,
+  seen: readonly Seen[],
+  reason: string | null,
+): Promise<Decided> {
   const { tx, actor, firm } = context;
-  const rows = await lockDecidable.run({ reach: reachOf(context, 'time.review'), asker: actor.personId, ids: seen.map((one) => one.id) }, tx);
-  const now = rows.map((row) => ({ ...row, stage: row.stage as Stage, reserved: row.stage === 'approved' && row.billedQuantity > 0 }));
+  const rows = await lockDecidable.run(
+    { reach: reachOf(context, 'time.review'), asker: actor.personId, ids: seen.map((one) => one.id) },
+    tx,
+  );
+  const now = rows.map((row) => ({
+    ...row,
+    stage: row.stage as Stage,
+    reserved: row.stage === 'approved' && row.billedQuantity > 0,
+  }));
   const decided = decide(outcome, now, seen, actor.personId, reason);
   if (!decided.ok && decided.error.code === 'entry-changed') {
     const versions = new Map(now.map((row) => [row.id, row.version]));
@@ -28,11 +44,20 @@ export async function decideEntries(context: Context, outcome: Outcome, seen: re
     throw problem('entries-stale', {}, { current: await entriesById(context, stale) });
   }
   // What stands in a draft is billed in part as far as the counter goes; the sentence should name the draft.
-  if (!decided.ok && decided.error.code === 'entry-billed' && now.find((row) => row.id === decided.error.data?.['id'])?.reserved) throw problem('entry-in-draft');
+  if (!decided.ok && decided.error.code === 'entry-billed' && now.find((row) => row.id === decided.error.data?.['id'])?.reserved)
+    throw problem('entry-in-draft');
   const moves = demand(decided);
   const sheets = await sheetsFor(context, rows);
-  const decisions = rows.map((row) => ({ id: newId(), entryId: row.id, sheetId: sheets.find((sheet) => sheet.personId === row.personId && sheet.from <= row.workDate && sheet.to >= row.workDate)!.id }));
-  await insertDecisions.run({ firm: firm.id, outcome, reason: reason ?? '', by: actor.personId, at: context.now, decisions: json(decisions) }, tx);
+  const decisions = rows.map((row) => ({
+    id: newId(),
+    entryId: row.id,
+    sheetId: sheets.find((sheet) => sheet.personId === row.personId && sheet.from <= row.workDate && sheet.to >= row.workDate)!
+      .id,
+  }));
+  await insertDecisions.run(
+    { firm: firm.id, outcome, reason: reason ?? '', by: actor.personId, at: context.now, decisions: json(decisions) },
+    tx,
+  );
   await moveEntries.run({ moves: json(moves) }, tx);
   if (outcome !== 'approve') for (const sheet of sheets) await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
   await audit(context, ACTIONS[outcome], stageSubjects(rows, moves[0]!.stage), reason ?? '');
@@ -41,24 +66,46 @@ export async function decideEntries(context: Context, outcome: Outcome, seen: re
 
 async function sheetsFor(context: Context, rows: readonly { personId: string; workDate: string }[]) {
   const dates = rows.map((row) => row.workDate).sort();
-  const sheets = await sheetsOfDates.run({ people: [...new Set(rows.map((row) => row.personId))], earliest: dates[0]!, latest: dates.at(-1)! }, context.tx);
-  return sheets.filter((sheet) => rows.some((row) => row.personId === sheet.personId && sheet.from <= row.workDate && sheet.to >= row.workDate));
+  const sheets = await sheetsOfDates.run(
+    { people: [...new Set(rows.map((row) => row.personId))], earliest: dates[0]!, latest: dates.at(-1)! },
+    context.tx,
+  );
+  return sheets.filter((sheet) =>
+    rows.some((row) => row.personId === sheet.personId && sheet.from <= row.workDate && sheet.to >= row.workDate),
+  );
 }
 
 /** Returns a whole submitted period, also when what is wrong with it is that something is missing. */
 export async function returnPeriod(context: Context, personId: string, from: string, reason: string): Promise<Decided> {
   const { tx, actor, firm } = context;
   if (personId === actor.personId) throw problem('own-time');
-  const [person] = await peopleFacts.run({ reach: reachOf(context, 'time.review'), asker: actor.personId, people: [personId] }, tx);
+  const [person] = await peopleFacts.run(
+    { reach: reachOf(context, 'time.review'), asker: actor.personId, people: [personId] },
+    tx,
+  );
   if (!person) throw problem('person-unknown');
   const [sheet] = await sheetsOfDates.run({ people: [personId], earliest: from, latest: addDays(from, 6) }, tx);
   if (sheet?.state !== 'submitted') throw problem('period-not-submitted');
   const entries = await periodEntries.run({ person: personId, from: sheet.from, to: sheet.to }, tx);
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
   await moveEntries.run({ moves: json(waiting.map((entry) => ({ id: entry.id, stage: 'recorded' }))) }, tx);
-  const decisions = [{ id: newId(), sheetId: sheet.id, entryId: null }, ...waiting.map((entry) => ({ id: newId(), sheetId: sheet.id, entryId: entry.id }))];
-  await insertDecisions.run({ firm: firm.id, outcome: 'return', reason, by: actor.personId, at: context.now, decisions: json(decisions) }, tx);
+  const decisions = [
+    { id: newId(), sheetId: sheet.id, entryId: null },
+    ...waiting.map((entry) => ({ id: newId(), sheetId: sheet.id, entryId: entry.id })),
+  ];
+  await insertDecisions.run(
+    { firm: firm.id, outcome: 'return', reason, by: actor.personId, at: context.now, decisions: json(decisions) },
+    tx,
+  );
   await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
-  await audit(context, 'week returned', [{ kind: 'timesheet', id: sheet.id, before: { state: 'submitted' }, after: { state: 'open' } }, ...stageSubjects(waiting, 'recorded')], reason);
+  await audit(
+    context,
+    'week returned',
+    [
+      { kind: 'timesheet', id: sheet.id, before: { state: 'submitted' }, after: { state: 'open' } },
+      ...stageSubjects(waiting, 'recorded'),
+    ],
+    reason,
+  );
   return { decided: waiting.length, seconds: waiting.reduce((sum, entry) => sum + entry.quantity, 0) };
 }

@@ -5,7 +5,14 @@ import { entriesById } from '../time/select-entries';
 import { historyOf, invoiceInReach, namesOfWork } from './queries.queries';
 
 const REFERENCES: Readonly<Record<string, string>> = {
-  projectId: 'project', taskId: 'task', serviceId: 'service', personId: 'person', project: 'project', task: 'task', service: 'service', enteredBy: 'entered by',
+  projectId: 'project',
+  taskId: 'task',
+  serviceId: 'service',
+  personId: 'person',
+  project: 'project',
+  task: 'task',
+  service: 'service',
+  enteredBy: 'entered by',
 };
 
 /**
@@ -19,11 +26,22 @@ export async function readHistory(context: Context, id: string): Promise<{ event
     before: shown(context, row.before, row.moneyBefore),
     after: shown(context, row.after, row.moneyAfter),
   }));
-  const names = await nameEverything(context, facts.flatMap((fact) => [fact.before, fact.after]));
+  const names = await nameEverything(
+    context,
+    facts.flatMap((fact) => [fact.before, fact.after]),
+  );
   return {
     events: rows.map((row, index) => {
       const [before, after] = onlyChanges(facts[index]!.before, facts[index]!.after);
-      return { id: row.id, at: row.at, by: row.by, action: row.action, reason: row.reason, before: named(before, names), after: named(after, names) };
+      return {
+        id: row.id,
+        at: row.at,
+        by: row.by,
+        action: row.action,
+        reason: row.reason,
+        before: named(before, names),
+        after: named(after, names),
+      };
     }),
   };
 }
@@ -45,7 +63,9 @@ function shown(context: Context, facts: unknown, money: unknown): Facts | null {
 
 function onlyChanges(before: Facts | null, after: Facts | null): [Facts | null, Facts | null] {
   if (!before || !after) return [before, after];
-  const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])].filter((key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]));
+  const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])].filter(
+    (key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]),
+  );
   const pick = (facts: Facts) => Object.fromEntries(keys.map((key) => [key, facts[key] ?? null]));
   return [pick(before), pick(after)];
 }
@@ -62,6 +82,8 @@ function named(facts: Facts | null, names: ReadonlyMap<string, string>): Facts |
   return Object.fromEntries(
     Object.entries(facts)
       .filter(([key]) => key !== 'id' && key !== 'rateRuleId')
-      .map(([key, value]) => (key in REFERENCES ? [REFERENCES[key]!, typeof value === 'string' ? (names.get(value) ?? value) : value] : [key, value])),
+      .map(([key, value]) =>
+        key in REFERENCES ? [REFERENCES[key]!, typeof value === 'string' ? (names.get(value) ?? value) : value] : [key, value],
+      ),
   );
 }

@@ -5,7 +5,15 @@ import { problem } from '../platform/problem';
 import { PlannedLookup, plannedTime } from '../work/planned-time';
 import { ScopeFilter, resolveScope, scopeParameters } from '../work/scope';
 import { entriesOfPeople } from '../time/select-entries';
-import { IReviewEntriesResult, IReviewPeopleResult, decisionsOfSheet, reviewEntries, reviewPeople, taskEstimates, waitingWeeks } from './queries.queries';
+import {
+  IReviewEntriesResult,
+  IReviewPeopleResult,
+  decisionsOfSheet,
+  reviewEntries,
+  reviewPeople,
+  taskEstimates,
+  waitingWeeks,
+} from './queries.queries';
 
 interface Period {
   readonly from: string;
@@ -23,7 +31,12 @@ export async function readReview(context: Context, from: string, scopeText: stri
 }
 
 /** One person's period with the entries behind it. */
-export async function readReviewPerson(context: Context, personId: string, from: string, scopeText: string | undefined): Promise<ReviewDetail> {
+export async function readReviewPerson(
+  context: Context,
+  personId: string,
+  from: string,
+  scopeText: string | undefined,
+): Promise<ReviewDetail> {
   const scope = await resolveScope(context, scopeText);
   const period = { from, to: addDays(from, 6) };
   const { people, sheets } = await reviewed(context, period, scope, personId);
@@ -31,13 +44,18 @@ export async function readReviewPerson(context: Context, personId: string, from:
   if (!person) throw problem('person-unknown');
   const inScope = new Set(person.entries.map((entry) => entry.id));
   const all = await entriesOfPeople(context, [personId], from, period.to, reachOf(context, 'time.review'));
-  const entries = scope.all ? all : all.filter((entry) => inScope.has(entry.id) || scope.projects.includes(entry.projectId ?? ''));
+  const entries = scope.all
+    ? all
+    : all.filter((entry) => inScope.has(entry.id) || scope.projects.includes(entry.projectId ?? ''));
   const sheet = sheets.get(personId);
   return {
     person,
     entries,
     decisions: sheet ? await decisionsOfSheet.run({ sheet }, context.tx) : [],
-    estimates: await taskEstimates.run({ tasks: [...new Set(entries.map((entry) => entry.taskId).filter((id): id is string => id !== null))] }, context.tx),
+    estimates: await taskEstimates.run(
+      { tasks: [...new Set(entries.map((entry) => entry.taskId).filter((id): id is string => id !== null))] },
+      context.tx,
+    ),
   };
 }
 
@@ -51,8 +69,18 @@ async function reviewed(context: Context, period: Period, scope: ScopeFilter, on
   // Work on a project that one manages comes from people outside one's teams, too.
   const known = new Set(rows.map((row) => row.id));
   const strangers = [...byPerson.keys()].filter((id) => !known.has(id));
-  const others = strangers.length === 0 ? [] : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period }, tx)).filter((row) => strangers.includes(row.id));
-  const planned = await plannedTime(tx, [...rows, ...others].map((row) => row.id), period.from, period.to);
+  const others =
+    strangers.length === 0
+      ? []
+      : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period }, tx)).filter((row) =>
+          strangers.includes(row.id),
+        );
+  const planned = await plannedTime(
+    tx,
+    [...rows, ...others].map((row) => row.id),
+    period.from,
+    period.to,
+  );
   const people = [...rows, ...others]
     .filter((row) => (!only || row.id === only) && (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')))
     .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], period, planned, scope.all && known.has(row.id)))
@@ -60,10 +88,19 @@ async function reviewed(context: Context, period: Period, scope: ScopeFilter, on
   return { people, sheets: new Map([...rows, ...others].map((row) => [row.id, row.sheetId])) };
 }
 
-function reviewPerson(context: Context, row: IReviewPeopleResult, entries: readonly IReviewEntriesResult[], period: Period, planned: PlannedLookup, whole: boolean): ReviewPerson {
+function reviewPerson(
+  context: Context,
+  row: IReviewPeopleResult,
+  entries: readonly IReviewEntriesResult[],
+  period: Period,
+  planned: PlannedLookup,
+  whole: boolean,
+): ReviewPerson {
   const dates = datesFrom(period.from, period.to);
   const time = entries.filter((entry) => entry.kind === 'time');
-  const absences = new Map(entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']));
+  const absences = new Map(
+    entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']),
+  );
   const looks = looksOf(context, row.id, time, new Set(absences.keys()), dates, planned, whole);
   const own = row.id === context.actor.personId;
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
@@ -101,10 +138,20 @@ function stateOf(row: IReviewPeopleResult, entries: readonly IReviewEntriesResul
   return entries.some((entry) => entry.kind === 'time') ? 'open' : 'missing';
 }
 
-function looksOf(context: Context, personId: string, time: readonly IReviewEntriesResult[], absent: ReadonlySet<string>, dates: readonly string[], planned: PlannedLookup, whole: boolean): LookItem[] {
+function looksOf(
+  context: Context,
+  personId: string,
+  time: readonly IReviewEntriesResult[],
+  absent: ReadonlySet<string>,
+  dates: readonly string[],
+  planned: PlannedLookup,
+  whole: boolean,
+): LookItem[] {
   const day = today(context);
   // Missing days and maxima can be judged only where all of a person's time is in view.
-  const plannedByDate = Object.fromEntries(dates.filter((date) => whole && date <= day).map((date) => [date, seconds(planned(personId, date).seconds)]));
+  const plannedByDate = Object.fromEntries(
+    dates.filter((date) => whole && date <= day).map((date) => [date, seconds(planned(personId, date).seconds)]),
+  );
   return lookAt(
     time.map((entry) => ({
       id: entry.id,
@@ -118,4 +165,3 @@ function looksOf(context: Context, personId: string, time: readonly IReviewEntri
     { plannedByDate, dayMaximum: seconds(context.firm.dayMaximum), weekMaximum: seconds(context.firm.weekMaximum) },
   );
 }
-

@@ -28,7 +28,19 @@ export async function submitWeek(context: Context, from: string, note: string): 
   const moves = recorded.map((entry) => ({ id: entry.id, stage: expectOk(moveStage(entry.stage as Stage, 'submit')) }));
   await moveEntries.run({ moves: json(moves) }, context.tx);
   const quantity = recorded.reduce((sum, entry) => sum + (entry.kind === 'time' ? entry.quantity : 0), 0);
-  await insertSubmission.run({ firm: context.firm.id, id: newId(), sheet: sheet.id, by: person, at: context.now, note, confirmation: CONFIRMATION, quantity }, context.tx);
+  await insertSubmission.run(
+    {
+      firm: context.firm.id,
+      id: newId(),
+      sheet: sheet.id,
+      by: person,
+      at: context.now,
+      note,
+      confirmation: CONFIRMATION,
+      quantity,
+    },
+    context.tx,
+  );
   await setSheetState.run({ id: sheet.id, state: 'submitted' }, context.tx);
   await audit(context, 'week submitted', [
     { kind: 'timesheet', id: sheet.id, before: { state: sheet.state }, after: { state: 'submitted', from, quantity, note } },

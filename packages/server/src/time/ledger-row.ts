@@ -10,11 +10,50 @@ export type LedgerRow = Omit<ILedgerDaysResult, 'kind' | 'origin'> & {
 
 /** What the history keeps of a row: everything that is not money. */
 export function rowFacts(row: LedgerRow) {
-  const { id, kind, personId, workDate, projectId, taskId, serviceId, quantity, billable, note, explanation, startAt, endAt, breakSeconds, zone } = row;
+  const {
+    id,
+    kind,
+    personId,
+    workDate,
+    projectId,
+    taskId,
+    serviceId,
+    quantity,
+    billable,
+    note,
+    explanation,
+    startAt,
+    endAt,
+    breakSeconds,
+    zone,
+  } = row;
   const { absenceCode, absencePaid, origin, enteredBy, enteredAt, late, lagDays, changedByOther, rateReason, rateSource } = row;
   return {
-    id, kind, personId, workDate, projectId, taskId, serviceId, quantity, billable, note, explanation, startAt, endAt, breakSeconds, zone,
-    absenceCode, absencePaid, origin, enteredBy, enteredAt, late, lagDays, changedByOther, rateReason, rateSource,
+    id,
+    kind,
+    personId,
+    workDate,
+    projectId,
+    taskId,
+    serviceId,
+    quantity,
+    billable,
+    note,
+    explanation,
+    startAt,
+    endAt,
+    breakSeconds,
+    zone,
+    absenceCode,
+    absencePaid,
+    origin,
+    enteredBy,
+    enteredAt,
+    late,
+    lagDays,
+    changedByOther,
+    rateReason,
+    rateSource,
   };
 }
 

@@ -38,7 +38,13 @@ export async function readWeek(context: Context, from: string, person: string | 
   };
 }
 
-function dayOf(date: string, entries: readonly Entry[], planned: { seconds: number; dayStart: string; dayEnd: string }, zone: string, tolerance: number): Week['days'][number] {
+function dayOf(
+  date: string,
+  entries: readonly Entry[],
+  planned: { seconds: number; dayStart: string; dayEnd: string },
+  zone: string,
+  tolerance: number,
+): Week['days'][number] {
   const own = entries.filter((entry) => entry.date === date && entry.kind === 'time');
   const check = checkDay(
     own.map((entry) => ({ id: entry.id, worked: seconds(entry.quantity), startAt: entry.startAt, endAt: entry.endAt })),

@@ -10,7 +10,8 @@ import { writeEntries } from './write-entries';
 
 /** The first day of a week in an address. @throws `request-invalid` for another day of the week */
 export function mondayOf(date: string): string {
-  if (weekOf(date).from !== date) throw problem('request-invalid', {}, { fields: [{ path: '/path/from', message: 'must be a Monday' }] });
+  if (weekOf(date).from !== date)
+    throw problem('request-invalid', {}, { fields: [{ path: '/path/from', message: 'must be a Monday' }] });
   return date;
 }
 
@@ -19,15 +20,33 @@ export function timeRoutes(platform: Platform): void {
   mount(platform, endpoints.readWeek, (context, { params, query }) => readWeek(context, mondayOf(params.from), query.person));
 
   mount(platform, endpoints.createEntry, async (context, { body }) => {
-    const [entry] = await writeEntries(context, { create: [{ entry: body, origin: body.origin }], change: [], remove: [], action: 'entry recorded', stale: 'version-stale' });
+    const [entry] = await writeEntries(context, {
+      create: [{ entry: body, origin: body.origin }],
+      change: [],
+      remove: [],
+      action: 'entry recorded',
+      stale: 'version-stale',
+    });
     return entry!;
   });
   mount(platform, endpoints.changeEntry, async (context, { params, body, version }) => {
-    const [entry] = await writeEntries(context, { create: [], change: [{ id: params.id, version, change: body }], remove: [], action: 'entry changed', stale: 'version-stale' });
+    const [entry] = await writeEntries(context, {
+      create: [],
+      change: [{ id: params.id, version, change: body }],
+      remove: [],
+      action: 'entry changed',
+      stale: 'version-stale',
+    });
     return entry!;
   });
   mount(platform, endpoints.deleteEntry, async (context, { params, version }) => {
-    await writeEntries(context, { create: [], change: [], remove: [{ id: params.id, version }], action: 'entry deleted', stale: 'version-stale' });
+    await writeEntries(context, {
+      create: [],
+      change: [],
+      remove: [{ id: params.id, version }],
+      action: 'entry deleted',
+      stale: 'version-stale',
+    });
     return null;
   });
   mount(platform, endpoints.restoreEntry, (context, { params }) => restoreEntry(context, params.id));

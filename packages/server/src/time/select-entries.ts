@@ -46,12 +46,24 @@ export function toEntry(context: Context, row: ISelectEntriesResult): Entry {
 /** Entries by their ids, as far as the reader may see them. */
 export async function entriesById(context: Context, ids: readonly string[]): Promise<Entry[]> {
   if (ids.length === 0) return [];
-  const rows = await selectEntries.run({ ...ANY, reach: reachOf(context, 'time.read'), asker: context.actor.personId, anyId: false, ids: [...ids] }, context.tx);
+  const rows = await selectEntries.run(
+    { ...ANY, reach: reachOf(context, 'time.read'), asker: context.actor.personId, anyId: false, ids: [...ids] },
+    context.tx,
+  );
   return rows.map((row) => toEntry(context, row));
 }
 
 /** The entries of some people in a range of dates. */
-export async function entriesOfPeople(context: Context, people: readonly string[], from: string, to: string, reach: Reach = reachOf(context, 'time.read')): Promise<Entry[]> {
-  const rows = await selectEntries.run({ ...ANY, reach, asker: context.actor.personId, anyPerson: false, people: [...people], from, to }, context.tx);
+export async function entriesOfPeople(
+  context: Context,
+  people: readonly string[],
+  from: string,
+  to: string,
+  reach: Reach = reachOf(context, 'time.read'),
+): Promise<Entry[]> {
+  const rows = await selectEntries.run(
+    { ...ANY, reach, asker: context.actor.personId, anyPerson: false, people: [...people], from, to },
+    context.tx,
+  );
   return rows.map((row) => toEntry(context, row));
 }

@@ -36,7 +36,10 @@ export async function addRow(context: Context, from: string, row: SheetRow): Pro
 /** Takes an empty row out; a row with hours stays, since its hours are entries. */
 export async function removeRow(context: Context, from: string, row: SheetRow): Promise<Week> {
   const sheet = await ownSheet(context, from);
-  await removeSheetRow.run({ sheet: sheet.id, project: row.projectId, task: row.taskId, service: row.serviceId, billable: row.billable }, context.tx);
+  await removeSheetRow.run(
+    { sheet: sheet.id, project: row.projectId, task: row.taskId, service: row.serviceId, billable: row.billable },
+    context.tx,
+  );
   return readWeek(context, from, undefined);
 }
 
@@ -58,18 +61,28 @@ export async function bringRows(context: Context, from: string, withHours: boole
     rows.set(rowKey(row), row);
   }
   for (const row of before.rows) rows.set(rowKey(row), row);
-  const usable = new Set((await projectsSeen.run({ reach: 'own', asker: context.actor.personId }, context.tx)).filter((project) => project.open).map((project) => project.id));
+  const usable = new Set(
+    (await projectsSeen.run({ reach: 'own', asker: context.actor.personId }, context.tx))
+      .filter((project) => project.open)
+      .map((project) => project.id),
+  );
   const brought = [...rows.values()].filter((row) => usable.has(row.projectId));
   if (brought.length === 0) throw problem('nothing-to-bring');
   await addSheetRows.run({ firm: context.firm.id, sheet: sheet.id, rows: json(brought) }, context.tx);
-  if (withHours) await bringHours(context, from, worked.filter((entry) => usable.has(entry.projectId!)));
+  if (withHours)
+    await bringHours(
+      context,
+      from,
+      worked.filter((entry) => usable.has(entry.projectId!)),
+    );
   return readWeek(context, from, undefined);
 }
 
 async function bringHours(context: Context, from: string, worked: Week['entries']): Promise<void> {
   const today = dateIn(context.actor.zone, context.now);
   const there = await entriesOfPeople(context, [context.actor.personId], from, addDays(from, 6));
-  const cellKey = (date: string, entry: Week['entries'][number]) => [date, entry.projectId, entry.taskId, entry.serviceId, entry.billable].join(' ');
+  const cellKey = (date: string, entry: Week['entries'][number]) =>
+    [date, entry.projectId, entry.taskId, entry.serviceId, entry.billable].join(' ');
   const taken = new Set(there.map((entry) => cellKey(entry.date, entry)));
   const cells = new Map<string, Creation>();
   for (const entry of worked) {
@@ -78,8 +91,17 @@ async function bringHours(context: Context, from: string, worked: Week['entries'
     if (date > today || taken.has(key)) continue;
     const quantity = (cells.get(key)?.entry.quantity ?? 0) + entry.quantity;
     const { projectId, taskId, serviceId, billable } = entry;
-    cells.set(key, { origin: 'grid', entry: { id: newId(), personId: context.actor.personId, date, projectId, taskId, serviceId, billable, quantity, note: '' } });
+    cells.set(key, {
+      origin: 'grid',
+      entry: { id: newId(), personId: context.actor.personId, date, projectId, taskId, serviceId, billable, quantity, note: '' },
+    });
   }
   if (cells.size === 0) return;
-  await writeEntries(context, { create: [...cells.values()], change: [], remove: [], action: 'entries brought', stale: 'entries-stale' });
+  await writeEntries(context, {
+    create: [...cells.values()],
+    change: [],
+    remove: [],
+    action: 'entries brought',
+    stale: 'entries-stale',
+  });
 }

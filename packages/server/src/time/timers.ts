@@ -7,7 +7,16 @@ import { problem } from '../platform/problem';
 import { plannedTime } from '../work/planned-time';
 import { projectsSeen } from '../work/queries.queries';
 import {
-  closeSegment, deleteTimer, insertSegment, insertTimer, lockPeople, moveSegmentStart, recordedOn, setRunning, timersOf, updateTimer,
+  closeSegment,
+  deleteTimer,
+  insertSegment,
+  insertTimer,
+  lockPeople,
+  moveSegmentStart,
+  recordedOn,
+  setRunning,
+  timersOf,
+  updateTimer,
 } from './queries.queries';
 import { writeEntries } from './write-entries';
 
@@ -61,7 +70,12 @@ export async function readTimers(context: Context): Promise<Timers> {
   return {
     timers: timers.map((timer): Timer => {
       const { segments, ...rest } = timer;
-      return { ...rest, startedAt: segments[0]!.startAt, elapsed: elapsed(timer), since: segments.at(-1)!.endAt ? null : segments.at(-1)!.startAt };
+      return {
+        ...rest,
+        startedAt: segments[0]!.startAt,
+        elapsed: elapsed(timer),
+        since: segments.at(-1)!.endAt ? null : segments.at(-1)!.startAt,
+      };
     }),
     now: context.now,
     today: { date, recorded: recorded!.seconds, maximum: context.firm.dayMaximum, planned: planned(person, date).seconds },
@@ -82,7 +96,8 @@ function refuseWrongStart(context: Context, startAt: string, others: readonly Ow
   const until = limit ?? context.now;
   for (const segment of others.flatMap((timer) => timer.segments)) {
     const end = segment.endAt ?? startAt;
-    if (Date.parse(segment.startAt) < Date.parse(until) && Date.parse(end) > Date.parse(startAt)) throw problem('timer-start-overlaps', { until: end });
+    if (Date.parse(segment.startAt) < Date.parse(until) && Date.parse(end) > Date.parse(startAt))
+      throw problem('timer-start-overlaps', { until: end });
   }
 }
 
@@ -146,10 +161,24 @@ export async function startTimer(context: Context, body: Body<'startTimer'>): Pr
   // The running timer ends where the new one begins, so switching leaves neither gap nor overlap.
   const others = timers.filter((timer) => timer !== running);
   refuseWrongStart(context, startAt, others);
-  if (running && Date.parse(startAt) <= Date.parse(running.segments.at(-1)!.startAt)) throw problem('timer-start-overlaps', { until: context.now });
+  if (running && Date.parse(startAt) <= Date.parse(running.segments.at(-1)!.startAt))
+    throw problem('timer-start-overlaps', { until: context.now });
   await yieldRunning(context, timers, body.others, startAt);
   const { id, projectId: project, taskId: task, serviceId: service, note } = body;
-  await insertTimer.run({ firm: context.firm.id, id, person: context.actor.personId, project, task, service, billable: body.billable ?? null, note, now: context.now }, context.tx);
+  await insertTimer.run(
+    {
+      firm: context.firm.id,
+      id,
+      person: context.actor.personId,
+      project,
+      task,
+      service,
+      billable: body.billable ?? null,
+      note,
+      now: context.now,
+    },
+    context.tx,
+  );
   await insertSegment.run({ firm: context.firm.id, timer: id, place: 1, startAt }, context.tx);
   await audit(context, 'timer started', [{ kind: 'timer', id, after: { project, task, service, note, startAt } }]);
   return readTimers(context);
@@ -164,13 +193,33 @@ export async function changeTimer(context: Context, id: string, version: number,
   const task = body.taskId !== undefined ? body.taskId : project === timer.projectId ? timer.taskId : null;
   await refuseForeignTarget(context, project);
   if (body.startedAt) {
-    refuseWrongStart(context, body.startedAt, timers.filter((one) => one !== timer), timer);
+    refuseWrongStart(
+      context,
+      body.startedAt,
+      timers.filter((one) => one !== timer),
+      timer,
+    );
     await moveSegmentStart.run({ timer: id, place: timer.segments[0]!.place, startAt: body.startedAt }, context.tx);
   }
-  const after = { project, task, service: body.serviceId === undefined ? timer.serviceId : body.serviceId, billable: body.billable ?? timer.billable, note: body.note ?? timer.note };
+  const after = {
+    project,
+    task,
+    service: body.serviceId === undefined ? timer.serviceId : body.serviceId,
+    billable: body.billable ?? timer.billable,
+    note: body.note ?? timer.note,
+  };
   await updateTimer.run({ id, ...after }, context.tx);
-  const before = { project: timer.projectId, task: timer.taskId, service: timer.serviceId, billable: timer.billable, note: timer.note, startAt: timer.segments[0]!.startAt };
-  await audit(context, 'timer changed', [{ kind: 'timer', id, before, after: { ...after, startAt: body.startedAt ?? before.startAt } }]);
+  const before = {
+    project: timer.projectId,
+    task: timer.taskId,
+    service: timer.serviceId,
+    billable: timer.billable,
+    note: timer.note,
+    startAt: timer.segments[0]!.startAt,
+  };
+  await audit(context, 'timer changed', [
+    { kind: 'timer', id, before, after: { ...after, startAt: body.startedAt ?? before.startAt } },
+  ]);
   return readTimers(context);
 }
 
@@ -187,7 +236,10 @@ export async function resumeTimer(context: Context, id: string, others: 'pause' 
   const timer = byId(timers, id);
   if (timer.running) throw problem('timer-running');
   await yieldRunning(context, timers, others, context.now);
-  await insertSegment.run({ firm: context.firm.id, timer: id, place: timer.segments.at(-1)!.place + 1, startAt: context.now }, context.tx);
+  await insertSegment.run(
+    { firm: context.firm.id, timer: id, place: timer.segments.at(-1)!.place + 1, startAt: context.now },
+    context.tx,
+  );
   await setRunning.run({ id, running: true }, context.tx);
   await audit(context, 'timer resumed', [{ kind: 'timer', id }]);
   return readTimers(context);

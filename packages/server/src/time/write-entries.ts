@@ -6,7 +6,17 @@ import { demand, problem } from '../platform/problem';
 import { EntryValuation, ValuationBasis, Valued, valuationBasis } from '../billing/value-entries';
 import { LedgerRow, rowSubject } from './ledger-row';
 import {
-  deleteEntries, dropSpans, insertEntries, ledgerDays, lockEntries, lockPeople, peopleFacts, putAbsences, putSpans, submittedSheets, updateEntries,
+  deleteEntries,
+  dropSpans,
+  insertEntries,
+  ledgerDays,
+  lockEntries,
+  lockPeople,
+  peopleFacts,
+  putAbsences,
+  putSpans,
+  submittedSheets,
+  updateEntries,
 } from './queries.queries';
 import { entriesById } from './select-entries';
 import { json } from '../platform/json';
@@ -50,14 +60,20 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
   const { tx } = context;
   const touched = [...writing.change, ...writing.remove];
   const heads = await findHeads(context, touched);
-  const people = await reachedPeople(context, [...new Set([...writing.create.map((one) => one.entry.personId), ...heads.map((head) => head.personId)])]);
+  const people = await reachedPeople(context, [
+    ...new Set([...writing.create.map((one) => one.entry.personId), ...heads.map((head) => head.personId)]),
+  ]);
   // One writer per person at a time, so that two entries made at once see each other's hours.
   await lockPeople.run({ people: [...people.keys()] }, tx);
   const locked = await lockEntries.run({ ids: touched.map((one) => one.id) }, tx);
   if (locked.length < touched.length) throw problem('entry-unknown');
   await refuseStale(context, touched, locked, writing.stale);
 
-  const dates = new Set([...writing.create.map((one) => one.entry.date), ...locked.map((row) => row.workDate), ...writing.change.flatMap((one) => one.change.date ?? [])]);
+  const dates = new Set([
+    ...writing.create.map((one) => one.entry.date),
+    ...locked.map((row) => row.workDate),
+    ...writing.change.flatMap((one) => one.change.date ?? []),
+  ]);
   const before = await readDays(context, [...people.keys()], dates, people);
   const after = new Map([...before].map(([id, row]) => [id, { ...row }]));
   const isOpen = await openPeriods(context, [...people.keys()], dates);
@@ -69,7 +85,13 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
   for (const one of writing.change) {
     const row = after.get(one.id)!;
     applyChange(context, row, one.change, people.get(row.personId)!);
-    if (one.change.date && !isOpen(row.personId, row.workDate) && row.stage === 'recorded' && !returnedInto(before.get(one.id)!, row)) throw problem('period-submitted');
+    if (
+      one.change.date &&
+      !isOpen(row.personId, row.workDate) &&
+      row.stage === 'recorded' &&
+      !returnedInto(before.get(one.id)!, row)
+    )
+      throw problem('period-submitted');
   }
   for (const creation of writing.create) {
     const row = newRow(context, creation, people.get(creation.entry.personId)!);
@@ -88,7 +110,9 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
   await audit(
     context,
     writing.action,
-    [...new Set([...touched.map((one) => one.id), ...changedIds])].map((id) => rowSubject(before.get(id) ?? null, after.get(id) ?? null)),
+    [...new Set([...touched.map((one) => one.id), ...changedIds])].map((id) =>
+      rowSubject(before.get(id) ?? null, after.get(id) ?? null),
+    ),
     reason,
   );
   return entriesById(context, changedIds);
@@ -101,7 +125,10 @@ function returnedInto(before: LedgerRow, after: LedgerRow): boolean {
 
 async function findHeads(context: Context, touched: readonly { id: string }[]) {
   if (touched.length === 0) return [];
-  const seen = await entriesById(context, touched.map((one) => one.id));
+  const seen = await entriesById(
+    context,
+    touched.map((one) => one.id),
+  );
   if (seen.length < new Set(touched.map((one) => one.id)).size) throw problem('entry-unknown');
   return seen;
 }
@@ -113,12 +140,21 @@ async function reachedPeople(context: Context, ids: readonly string[]): Promise<
   const found: Person[] =
     others.length === 0
       ? []
-      : await peopleFacts.run({ reach: context.actor.rights['time.correct'] ?? 'own', asker: self.id, people: others }, context.tx);
-  if (found.length < others.length) throw context.actor.rights['time.correct'] ? problem('person-unknown') : problem('right-missing');
+      : await peopleFacts.run(
+          { reach: context.actor.rights['time.correct'] ?? 'own', asker: self.id, people: others },
+          context.tx,
+        );
+  if (found.length < others.length)
+    throw context.actor.rights['time.correct'] ? problem('person-unknown') : problem('right-missing');
   return new Map([self, ...found].filter((person) => ids.includes(person.id)).map((person) => [person.id, person]));
 }
 
-async function refuseStale(context: Context, seen: readonly { id: string; version: number }[], now: readonly { id: string; version: number }[], code: Writing['stale']) {
+async function refuseStale(
+  context: Context,
+  seen: readonly { id: string; version: number }[],
+  now: readonly { id: string; version: number }[],
+  code: Writing['stale'],
+) {
   const versions = new Map(now.map((row) => [row.id, row.version]));
   const stale = seen.filter((one) => versions.get(one.id) !== one.version).map((one) => one.id);
   if (stale.length === 0) return;
@@ -127,13 +163,23 @@ async function refuseStale(context: Context, seen: readonly { id: string; versio
 }
 
 /** Entries of the days concerned and of their neighbours, since a span may reach over midnight. */
-async function readDays(context: Context, people: readonly string[], dates: ReadonlySet<string>, zones: ReadonlyMap<string, Person>): Promise<Map<string, LedgerRow>> {
+async function readDays(
+  context: Context,
+  people: readonly string[],
+  dates: ReadonlySet<string>,
+  zones: ReadonlyMap<string, Person>,
+): Promise<Map<string, LedgerRow>> {
   const around = new Set([...dates].flatMap((date) => [addDays(date, -1), date, addDays(date, 1)]));
   const rows = await ledgerDays.run({ people: [...people], dates: [...around] }, context.tx);
   return new Map(
     rows.map((row) => [
       row.id,
-      { ...row, kind: row.kind as LedgerRow['kind'], origin: row.origin as LedgerRow['origin'], zone: zones.get(row.personId)!.zone },
+      {
+        ...row,
+        kind: row.kind as LedgerRow['kind'],
+        origin: row.origin as LedgerRow['origin'],
+        zone: zones.get(row.personId)!.zone,
+      },
     ]),
   );
 }
@@ -141,7 +187,8 @@ async function readDays(context: Context, people: readonly string[], dates: Read
 async function openPeriods(context: Context, people: readonly string[], dates: ReadonlySet<string>) {
   const sorted = [...dates].sort();
   const sheets = await submittedSheets.run({ people: [...people], earliest: sorted[0]!, latest: sorted.at(-1)! }, context.tx);
-  return (personId: string, date: string) => !sheets.some((sheet) => sheet.personId === personId && sheet.from <= date && sheet.to >= date);
+  return (personId: string, date: string) =>
+    !sheets.some((sheet) => sheet.personId === personId && sheet.from <= date && sheet.to >= date);
 }
 
 /**
@@ -185,7 +232,17 @@ function applyChange(context: Context, row: LedgerRow, change: EntryChange, pers
   row.version += 1;
 }
 
-function timesOf(typed: { date: string; start: string; end: string; breakSeconds: number; whichStart?: 'earlier' | 'later'; whichEnd?: 'earlier' | 'later' }, zone: string) {
+function timesOf(
+  typed: {
+    date: string;
+    start: string;
+    end: string;
+    breakSeconds: number;
+    whichStart?: 'earlier' | 'later';
+    whichEnd?: 'earlier' | 'later';
+  },
+  zone: string,
+) {
   const span = demand(spanOf({ ...typed, breakSeconds: seconds(typed.breakSeconds) }, zone));
   return { startAt: span.startAt, endAt: span.endAt, breakSeconds: span.breakSeconds as number, quantity: span.worked as number };
 }
@@ -242,8 +299,15 @@ function newRow(context: Context, { entry, origin, timed, restored }: Creation, 
 }
 
 /** Values the rows of the days concerned anew and lists what stands in their way. */
-async function revalue(context: Context, after: Map<string, LedgerRow>, before: ReadonlyMap<string, LedgerRow>, dates: ReadonlySet<string>): Promise<void> {
-  const open = [...after.values()].filter((row) => dates.has(row.workDate) && (row.stage === 'recorded' || row.stage === 'submitted'));
+async function revalue(
+  context: Context,
+  after: Map<string, LedgerRow>,
+  before: ReadonlyMap<string, LedgerRow>,
+  dates: ReadonlySet<string>,
+): Promise<void> {
+  const open = [...after.values()].filter(
+    (row) => dates.has(row.workDate) && (row.stage === 'recorded' || row.stage === 'submitted'),
+  );
   const basis = await valuationBasis(context, open.map(asValued));
   for (const row of open) {
     // Access is asked of what is new or moved: an entry that was allowed once stays.
@@ -289,9 +353,15 @@ function applyValuation(row: LedgerRow, valued: EntryValuation): void {
   row.taxCategory = valued.taxCategory;
 }
 
-function listProblems(context: Context, rows: readonly LedgerRow[], all: ReadonlyMap<string, LedgerRow>, basis: ValuationBasis): void {
+function listProblems(
+  context: Context,
+  rows: readonly LedgerRow[],
+  all: ReadonlyMap<string, LedgerRow>,
+  basis: ValuationBasis,
+): void {
   const byPerson = new Map<string, LedgerRow[]>();
-  for (const row of all.values()) if (row.kind === 'time') byPerson.set(row.personId, [...(byPerson.get(row.personId) ?? []), row]);
+  for (const row of all.values())
+    if (row.kind === 'time') byPerson.set(row.personId, [...(byPerson.get(row.personId) ?? []), row]);
   for (const [personId, own] of byPerson) {
     const overlapping = new Set(
       checkDay(
@@ -324,19 +394,29 @@ function listProblems(context: Context, rows: readonly LedgerRow[], all: Readonl
   }
 }
 
-async function store(context: Context, before: ReadonlyMap<string, LedgerRow>, after: ReadonlyMap<string, LedgerRow>): Promise<void> {
+async function store(
+  context: Context,
+  before: ReadonlyMap<string, LedgerRow>,
+  after: ReadonlyMap<string, LedgerRow>,
+): Promise<void> {
   const { tx, firm } = context;
   const gone = [...before.keys()].filter((id) => !after.has(id));
   const fresh = [...after.values()].filter((row) => !before.has(row.id));
-  const changed = [...after.values()].filter((row) => before.has(row.id) && JSON.stringify(row) !== JSON.stringify(before.get(row.id)));
+  const changed = [...after.values()].filter(
+    (row) => before.has(row.id) && JSON.stringify(row) !== JSON.stringify(before.get(row.id)),
+  );
   if (gone.length > 0) await deleteEntries.run({ ids: gone }, tx);
   if (fresh.length > 0) await insertEntries.run({ firm: firm.id, currency: firm.currency, rows: json(fresh) }, tx);
   if (changed.length > 0) await updateEntries.run({ rows: json(changed) }, tx);
   const written = [...fresh, ...changed];
-  const spans = written.filter((row) => row.startAt).map((row) => ({ entryId: row.id, startAt: row.startAt, endAt: row.endAt, breakSeconds: row.breakSeconds, zone: row.zone }));
+  const spans = written
+    .filter((row) => row.startAt)
+    .map((row) => ({ entryId: row.id, startAt: row.startAt, endAt: row.endAt, breakSeconds: row.breakSeconds, zone: row.zone }));
   if (spans.length > 0) await putSpans.run({ firm: firm.id, spans: json(spans) }, tx);
   const spanless = changed.filter((row) => !row.startAt && before.get(row.id)!.startAt).map((row) => row.id);
   if (spanless.length > 0) await dropSpans.run({ ids: spanless }, tx);
-  const absences = fresh.filter((row) => row.kind === 'absence').map((row) => ({ entryId: row.id, code: row.absenceCode, paid: row.absencePaid }));
+  const absences = fresh
+    .filter((row) => row.kind === 'absence')
+    .map((row) => ({ entryId: row.id, code: row.absenceCode, paid: row.absencePaid }));
   if (absences.length > 0) await putAbsences.run({ firm: firm.id, absences: json(absences) }, tx);
 }

@@ -15,7 +15,9 @@ export interface Exchange {
 export async function readExchange(tx: Tx, firmCurrency: string): Promise<Exchange> {
   const rows = await exchangeRates.run(undefined, tx);
   const rateOn = (currency: string, on: DateText): number => {
-    const row = rows.find((one) => one.currency === currency && one.validFrom <= on && (one.validTo === null || one.validTo >= on));
+    const row = rows.find(
+      (one) => one.currency === currency && one.validFrom <= on && (one.validTo === null || one.validTo >= on),
+    );
     if (!row) throw problem('exchange-rate-missing', { currency, date: on });
     return row.rate;
   };

@@ -18,7 +18,9 @@ export type PlannedLookup = (personId: string, date: DateText) => PlannedTime;
 export async function plannedTime(tx: Tx, people: readonly string[], from: DateText, to: DateText): Promise<PlannedLookup> {
   const rows = await scheduleOf.run({ people: [...people], from, to }, tx);
   return (personId, date) => {
-    const row = rows.find((one) => one.personId === personId && one.validFrom <= date && (one.validTo === null || one.validTo >= date));
+    const row = rows.find(
+      (one) => one.personId === personId && one.validFrom <= date && (one.validTo === null || one.validTo >= date),
+    );
     if (!row) return NONE;
     return { seconds: Number(row.planned[weekday(date) - 1]), dayStart: row.dayStart, dayEnd: row.dayEnd };
   };

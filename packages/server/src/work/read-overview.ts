@@ -4,7 +4,16 @@ import { Context, may, reachOf, today } from '../platform/context';
 import { TO_DATE, earningsOf, readBasis } from '../results/figures';
 import { plannedBetween, plannedTime } from './planned-time';
 import {
-  openInvoices, openRecorded, ownPeriod, ownReviewState, projectsSeen, readyToBill, returnedOwn, stageSums, submittedInReach, tasksSeen,
+  openInvoices,
+  openRecorded,
+  ownPeriod,
+  ownReviewState,
+  projectsSeen,
+  readyToBill,
+  returnedOwn,
+  stageSums,
+  submittedInReach,
+  tasksSeen,
 } from './queries.queries';
 import { ScopeFilter, resolveScope, scopeParameters } from './scope';
 
@@ -57,13 +66,20 @@ async function billFigure(context: Context, scope: ScopeFilter): Promise<Overvie
   return {
     ready: money ? rows.filter((row) => row.minor !== null).map((row) => ({ currency: row.currency, minor: row.minor! })) : [],
     unpriced: rows.reduce((sum, row) => sum + row.unpriced, 0),
-    oldest: rows.map((row) => row.oldest).reduce((least, date) => (date && (!least || date < least) ? date : least), null as string | null),
+    oldest: rows
+      .map((row) => row.oldest)
+      .reduce((least, date) => (date && (!least || date < least) ? date : least), null as string | null),
   };
 }
 
 async function collectFigure(context: Context, scope: ScopeFilter): Promise<Overview['collect']> {
   const { all, projects } = scope;
-  return { open: await openInvoices.run({ reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects }, context.tx) };
+  return {
+    open: await openInvoices.run(
+      { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects },
+      context.tx,
+    ),
+  };
 }
 
 async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Overview['results']> {
@@ -76,7 +92,10 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
     margin: money ? earningsOf(basis, scope.kind !== 'task').margin : null,
-    billableShare: ratio(sum((row) => row.billable), sum((row) => row.seconds)),
+    billableShare: ratio(
+      sum((row) => row.billable),
+      sum((row) => row.seconds),
+    ),
   };
 }
 

@@ -30,7 +30,15 @@ export async function resolveScope(context: Context, scope: string | undefined):
   if (kind === 'task') {
     const tasks = await scopeTask.run({ ...who, id }, context.tx);
     if (tasks.length === 0) throw problem('scope-unknown');
-    return { text: scope, kind, id, all: false, projects: [tasks[0]!.projectId], anyTask: false, tasks: tasks.map((task) => task.id) };
+    return {
+      text: scope,
+      kind,
+      id,
+      all: false,
+      projects: [tasks[0]!.projectId],
+      anyTask: false,
+      tasks: tasks.map((task) => task.id),
+    };
   }
   const projects = await scopeProjects.run({ ...who, kind, id }, context.tx);
   if (projects.length === 0) throw problem('scope-unknown');

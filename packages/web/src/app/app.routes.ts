@@ -10,7 +10,9 @@ import { sessionActions, sessionFeature } from './state/session';
 const signedIn: CanActivateFn = async (_route, state) => {
   const [store, router] = [inject(Store), inject(Router)];
   const session = await sessionOf(store);
-  return session.account ? true : router.createUrlTree(['/sign-in'], { queryParams: state.url === '/' ? {} : { back: state.url } });
+  return session.account
+    ? true
+    : router.createUrlTree(['/sign-in'], { queryParams: state.url === '/' ? {} : { back: state.url } });
 };
 
 async function sessionOf(store: Store) {
@@ -34,7 +36,10 @@ const inFirm: CanActivateFn = async (route) => {
     store.dispatch(sessionActions.meRead({ me }));
     return true;
   } catch (error) {
-    return router.createUrlTree(['/sign-in'], { queryParams: error instanceof ProblemError && error.code === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {} });
+    return router.createUrlTree(['/sign-in'], {
+      queryParams:
+        error instanceof ProblemError && error.code === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {},
+    });
   }
 };
 
@@ -46,10 +51,22 @@ export const routes: Routes = [
     loadComponent: () => import('./shell/shell').then((m) => m.Shell),
     children: [
       { path: 'record', title: 'Record · Yellowwood', loadComponent: () => import('./record/week').then((m) => m.WeekScreen) },
-      { path: 'review', title: 'Review · Yellowwood', loadComponent: () => import('./review/review').then((m) => m.ReviewScreen) },
+      {
+        path: 'review',
+        title: 'Review · Yellowwood',
+        loadComponent: () => import('./review/review').then((m) => m.ReviewScreen),
+      },
       { path: 'bill', title: 'Bill · Yellowwood', loadComponent: () => import('./bill/bill').then((m) => m.BillScreen) },
-      { path: 'collect', title: 'Collect · Yellowwood', loadComponent: () => import('./collect/collect').then((m) => m.CollectScreen) },
-      { path: 'results', title: 'Results · Yellowwood', loadComponent: () => import('./results/results').then((m) => m.ResultsScreen) },
+      {
+        path: 'collect',
+        title: 'Collect · Yellowwood',
+        loadComponent: () => import('./collect/collect').then((m) => m.CollectScreen),
+      },
+      {
+        path: 'results',
+        title: 'Results · Yellowwood',
+        loadComponent: () => import('./results/results').then((m) => m.ResultsScreen),
+      },
       { path: '**', redirectTo: 'record' },
     ],
   },

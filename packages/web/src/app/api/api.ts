@@ -37,7 +37,12 @@ export class Api {
     if (kind === 'command') headers = headers.set('Idempotency-Key', options.key ?? newId());
     const params: Record<string, unknown> = { firm: this.address.firm(), ...options.params };
     const url = `/api${path.replace(/:(\w+)/g, (_, part: string) => encodeURIComponent(String(params[part])))}`;
-    const query = new HttpParams({ fromObject: Object.fromEntries(Object.entries(options.query ?? {}).filter(([, value]) => value !== undefined)) as Record<string, string> });
+    const query = new HttpParams({
+      fromObject: Object.fromEntries(Object.entries(options.query ?? {}).filter(([, value]) => value !== undefined)) as Record<
+        string,
+        string
+      >,
+    });
     try {
       return await firstValueFrom(this.http.request<AnswerOf<Endpoints[N]>>(method, url, { body, headers, params: query }));
     } catch (error) {
@@ -49,7 +54,14 @@ export class Api {
     const check = checkOf[name];
     if (!check || check(body)) return;
     const fields = (check.errors ?? []).map((error) => ({ path: error.instancePath, message: error.message ?? 'is not valid' }));
-    throw new ProblemError({ type: '/problems/request-invalid', title: 'The request is not valid', status: 400, detail: 'Mend what is marked and try again.', code: 'request-invalid', fields });
+    throw new ProblemError({
+      type: '/problems/request-invalid',
+      title: 'The request is not valid',
+      status: 400,
+      detail: 'Mend what is marked and try again.',
+      code: 'request-invalid',
+      fields,
+    });
   }
 }
 

@@ -44,7 +44,10 @@ export class BillDeskScreen {
   /** Bills up to this date; until somebody chooses, to today. */
   private readonly chosenDate = signal<string | null>(null);
   protected readonly upTo = computed(() => this.chosenDate() ?? this.address.period()?.to ?? this.today());
-  protected readonly desk = loaded(() => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined), (query) => this.api.call('readBillDesk', { query }));
+  protected readonly desk = loaded(
+    () => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined),
+    (query) => this.api.call('readBillDesk', { query }),
+  );
   protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
   protected readonly grouping = signal<'task' | 'entry'>('task');
   /** Entries that somebody left out by hand. */
@@ -60,13 +63,22 @@ export class BillDeskScreen {
     const groups = new Map<string, Group>();
     for (const entry of this.desk.value()?.entries ?? []) {
       const key = entry.holdReason ? 'held' : entry.rate === null ? 'unpriced' : `${entry.projectId} ${entry.taskId ?? ''}`;
-      const found = groups.get(key) ?? { key, name: this.groupName(entry), detail: key === 'held' || key === 'unpriced' ? '' : this.names.project(entry.projectId), entries: [] };
+      const found = groups.get(key) ?? {
+        key,
+        name: this.groupName(entry),
+        detail: key === 'held' || key === 'unpriced' ? '' : this.names.project(entry.projectId),
+        entries: [],
+      };
       found.entries.push(entry);
       groups.set(key, found);
     }
-    return [...groups.values()].sort((a, b) => Number(a.key === 'held') + Number(a.key === 'unpriced') - Number(b.key === 'held') - Number(b.key === 'unpriced'));
+    return [...groups.values()].sort(
+      (a, b) => Number(a.key === 'held') + Number(a.key === 'unpriced') - Number(b.key === 'held') - Number(b.key === 'unpriced'),
+    );
   });
-  protected readonly chosen = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && !this.leftOut().has(entry.id)));
+  protected readonly chosen = computed(() =>
+    (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && !this.leftOut().has(entry.id)),
+  );
   protected readonly bars = computed(() => this.barsOf());
   protected readonly title = computed(() => {
     const desk = this.desk.value();
@@ -77,7 +89,9 @@ export class BillDeskScreen {
     const desk = this.desk.value();
     if (!desk) return '';
     const only = desk.projects.length === 1 ? desk.projects[0]! : null;
-    return only ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${moneyText(minor(only.limit), desk.currency)}` : ''}` : `${desk.projects.length} projects`;
+    return only
+      ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${moneyText(minor(only.limit), desk.currency)}` : ''}`
+      : `${desk.projects.length} projects`;
   });
   protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
 
@@ -108,24 +122,32 @@ export class BillDeskScreen {
   private async ask(wish: DraftWish, current: () => boolean): Promise<void> {
     try {
       const preview = await this.api.call('previewInvoice', { body: wish });
-      if (current()) this.preview.set(preview), this.previewSentence.set('');
+      if (!current()) return;
+      this.preview.set(preview);
+      this.previewSentence.set('');
     } catch (error) {
       if (current()) this.previewSentence.set(sentenceOf(error));
     }
   }
 
-  private readonly wish = computed((): DraftWish | null => {
-    const desk = this.desk.value();
-    const chosen = this.chosen();
-    if (!desk || chosen.length === 0) return null;
-    return {
-      clientId: desk.clientId,
-      upTo: desk.upTo,
-      grouping: this.grouping(),
-      entries: chosen.map(({ id }) => ({ id, ...(this.writeDowns().has(id) ? { writeDown: this.writeDowns().get(id)! } : {}) })),
-      texts: [...this.texts()].map(([key, text]) => ({ key, text })),
-    };
-  }, { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) });
+  private readonly wish = computed(
+    (): DraftWish | null => {
+      const desk = this.desk.value();
+      const chosen = this.chosen();
+      if (!desk || chosen.length === 0) return null;
+      return {
+        clientId: desk.clientId,
+        upTo: desk.upTo,
+        grouping: this.grouping(),
+        entries: chosen.map(({ id }) => ({
+          id,
+          ...(this.writeDowns().has(id) ? { writeDown: this.writeDowns().get(id)! } : {}),
+        })),
+        texts: [...this.texts()].map(([key, text]) => ({ key, text })),
+      };
+    },
+    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
+  );
 
   private groupName(entry: BillEntry): string {
     if (entry.holdReason) return 'Held back';
@@ -149,7 +171,8 @@ export class BillDeskScreen {
   protected toggle(entries: readonly BillEntry[], on: boolean): void {
     this.leftOut.update((out) => {
       const next = new Set(out);
-      for (const entry of entries) if (on) next.delete(entry.id);
+      for (const entry of entries)
+        if (on) next.delete(entry.id);
         else next.add(entry.id);
       return next;
     });
@@ -170,7 +193,8 @@ export class BillDeskScreen {
   private barsOf() {
     const desk = this.desk.value();
     if (!desk) return [];
-    const total = (pick: (project: BillDesk['projects'][number]) => number) => desk.projects.reduce((sum, project) => sum + pick(project), 0);
+    const total = (pick: (project: BillDesk['projects'][number]) => number) =>
+      desk.projects.reduce((sum, project) => sum + pick(project), 0);
     const paid = total((project) => project.paidNet);
     const billed = total((project) => project.billedNet) - paid;
     const ready = this.sum(desk.entries, 'minor');
@@ -202,33 +226,68 @@ export class BillDeskScreen {
   /** Takes something off one entry on this document; its time and cost stay as they are. */
   protected async writeDown(entry: BillEntry): Promise<void> {
     const currency = this.desk.value()!.currency;
-    const typed = await this.asking.ask({ title: 'Reduce this entry by', text: `${entry.personName}, ${shortDate(entry.date)}: ${moneyText(minor(entry.minor ?? 0), currency)}. Leave empty to take a reduction away.`, field: { label: `Amount in ${currency}, without tax`, needed: false }, button: 'Go on' });
+    const typed = await this.asking.ask({
+      title: 'Reduce this entry by',
+      text: `${entry.personName}, ${shortDate(entry.date)}: ${moneyText(minor(entry.minor ?? 0), currency)}. Leave empty to take a reduction away.`,
+      field: { label: `Amount in ${currency}, without tax`, needed: false },
+      button: 'Go on',
+    });
     if (typed === undefined) return;
     if (typed === '') return this.writeDowns.update((map) => new Map([...map].filter(([id]) => id !== entry.id)));
     const read = readAmount(typed, currency);
-    if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0)) return this.notices.done(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
-    const reason = await this.asking.ask({ title: 'Why is it reduced?', field: { label: 'Reason, printed on the document', needed: true }, button: 'Reduce' });
+    if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0))
+      return this.notices.done(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
+    const reason = await this.asking.ask({
+      title: 'Why is it reduced?',
+      field: { label: 'Reason, printed on the document', needed: true },
+      button: 'Reduce',
+    });
     if (reason) this.writeDowns.update((map) => new Map(map).set(entry.id, { minor: read.value, reason }));
   }
 
   protected async hold(): Promise<void> {
     const entries = this.chosen();
-    const reason = await this.asking.ask({ title: `Hold back ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`, text: 'They stay off every invoice until somebody releases them.', field: { label: 'Reason', needed: true }, button: 'Hold back' });
-    if (reason) await this.send(() => this.api.call('holdEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }), 'Held back');
+    const reason = await this.asking.ask({
+      title: `Hold back ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
+      text: 'They stay off every invoice until somebody releases them.',
+      field: { label: 'Reason', needed: true },
+      button: 'Hold back',
+    });
+    if (reason)
+      await this.send(
+        () => this.api.call('holdEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
+        'Held back',
+      );
   }
 
   protected async holdOne(entry: BillEntry): Promise<void> {
-    const reason = await this.asking.ask({ title: 'Hold this entry back?', text: 'It stays off every invoice until somebody releases it.', field: { label: 'Reason', needed: true }, button: 'Hold back' });
-    if (reason) await this.send(() => this.api.call('holdEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }), 'Held back');
+    const reason = await this.asking.ask({
+      title: 'Hold this entry back?',
+      text: 'It stays off every invoice until somebody releases it.',
+      field: { label: 'Reason', needed: true },
+      button: 'Hold back',
+    });
+    if (reason)
+      await this.send(
+        () => this.api.call('holdEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
+        'Held back',
+      );
   }
 
   protected release(entries: readonly BillEntry[]): Promise<void> {
-    return this.send(() => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }), 'Released');
+    return this.send(
+      () => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }),
+      'Released',
+    );
   }
 
   protected async keepDraft(): Promise<void> {
     const wish = this.wish();
-    if (wish) await this.send(() => this.api.call('createDraft', { body: { id: newId(), wish } }), 'Draft kept; its entries are reserved');
+    if (wish)
+      await this.send(
+        () => this.api.call('createDraft', { body: { id: newId(), wish } }),
+        'Draft kept; its entries are reserved',
+      );
   }
 
   /** Issue asks first: client, total and number cannot be taken back. */
@@ -236,15 +295,25 @@ export class BillDeskScreen {
     const [wish, preview] = [this.wish(), this.preview()];
     if (!wish || !preview) return;
     const { document, nextNumber } = preview;
-    const sure = await this.asking.ask({ title: `Issue ${nextNumber}?`, text: `${document.buyer.name}\n${moneyText(minor(document.gross), document.currency)} to pay, ${moneyText(minor(document.net), document.currency)} without tax\n${wish.entries.length} entries, work to ${shortDate(document.supplyTo)}\n\nAn issued invoice is not changed any more; it can be credited.`, button: 'Issue invoice' });
+    const sure = await this.asking.ask({
+      title: `Issue ${nextNumber}?`,
+      text: `${document.buyer.name}\n${moneyText(minor(document.gross), document.currency)} to pay, ${moneyText(minor(document.net), document.currency)} without tax\n${wish.entries.length} entries, work to ${shortDate(document.supplyTo)}\n\nAn issued invoice is not changed any more; it can be credited.`,
+      button: 'Issue invoice',
+    });
     if (sure === undefined) return;
     this.busy.set(true);
     try {
       const draft = await this.api.call('createDraft', { body: { id: newId(), wish } });
-      const issued = await this.api.call('issueInvoice', { params: { id: draft.row.id }, body: { gross: document.gross, version: draft.row.version } });
+      const issued = await this.api.call('issueInvoice', {
+        params: { id: draft.row.id },
+        body: { gross: document.gross, version: draft.row.version },
+      });
       this.notices.done(`${issued.row.number} issued.`);
       this.refresh.written();
-      await this.address.go('collect', { ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }), sel: `invoice:${issued.row.id}` });
+      await this.address.go('collect', {
+        ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }),
+        sel: `invoice:${issued.row.id}`,
+      });
     } catch (error) {
       this.notices.failed(error);
       this.refresh.written();
@@ -255,12 +324,25 @@ export class BillDeskScreen {
 
   protected async issueDraft(id: string): Promise<void> {
     const detail = await this.api.call('readInvoice', { params: { id } });
-    const sure = await this.asking.ask({ title: 'Issue this draft?', text: `${detail.document.buyer.name}\n${moneyText(minor(detail.document.gross), detail.document.currency)} to pay`, button: 'Issue invoice' });
-    if (sure !== undefined) await this.send(() => this.api.call('issueInvoice', { params: { id }, body: { gross: detail.document.gross, version: detail.row.version } }), 'Issued');
+    const sure = await this.asking.ask({
+      title: 'Issue this draft?',
+      text: `${detail.document.buyer.name}\n${moneyText(minor(detail.document.gross), detail.document.currency)} to pay`,
+      button: 'Issue invoice',
+    });
+    if (sure !== undefined)
+      await this.send(
+        () =>
+          this.api.call('issueInvoice', { params: { id }, body: { gross: detail.document.gross, version: detail.row.version } }),
+        'Issued',
+      );
   }
 
   protected async discard(id: string, version: number): Promise<void> {
-    const sure = await this.asking.ask({ title: 'Discard this draft?', text: 'Its entries are to bill again.', button: 'Discard draft' });
+    const sure = await this.asking.ask({
+      title: 'Discard this draft?',
+      text: 'Its entries are to bill again.',
+      button: 'Discard draft',
+    });
     if (sure !== undefined) await this.send(() => this.api.call('discardDraft', { params: { id }, version }), 'Draft discarded');
   }
 

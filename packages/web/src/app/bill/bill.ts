@@ -7,7 +7,11 @@ import { ToBillScreen } from './to-bill';
 @Component({
   selector: 'yw-bill',
   imports: [BillDeskScreen, ToBillScreen],
-  template: `@if (desk()) { <yw-bill-desk /> } @else { <yw-to-bill /> }`,
+  template: `@if (desk()) {
+      <yw-bill-desk />
+    } @else {
+      <yw-to-bill />
+    }`,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BillScreen {

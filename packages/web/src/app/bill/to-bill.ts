@@ -13,36 +13,90 @@ import { WorkNames } from '../ui/work-names';
   selector: 'yw-to-bill',
   imports: [DayPipe, HoursPipe, MoneyPipe],
   template: `
-    <div class="row head"><h1>To bill</h1><span class="quiet">{{ summary() }}, to {{ today() | day }}</span></div>
-    @if (list.sentence()) { <p class="wrong" role="alert">{{ list.sentence() }}</p> }
+    <div class="row head">
+      <h1>To bill</h1>
+      <span class="quiet">{{ summary() }}, to {{ today() | day }}</span>
+    </div>
+    @if (list.sentence()) {
+      <p class="wrong" role="alert">{{ list.sentence() }}</p>
+    }
     @if (list.value(); as l) {
       <table class="sheet" aria-label="Projects to bill">
-        <thead><tr><th class="left" scope="col">Client and project</th><th scope="col">Oldest</th><th scope="col">Hours</th><th scope="col">Value</th><th scope="col">Billed so far</th><th class="left" scope="col">To know</th></tr></thead>
+        <thead>
+          <tr>
+            <th class="left" scope="col">Client and project</th>
+            <th scope="col">Oldest</th>
+            <th scope="col">Hours</th>
+            <th scope="col">Value</th>
+            <th scope="col">Billed so far</th>
+            <th class="left" scope="col">To know</th>
+          </tr>
+        </thead>
         <tbody>
           @for (one of l.projects; track one.projectId) {
             <tr>
-              <td class="left"><button class="link" type="button" (click)="open(one.projectId)">{{ one.projectName }}</button><small>{{ one.clientName }}</small></td>
-              <td>{{ one.oldest | day }}</td><td>{{ one.seconds | hours }}</td><td><b>{{ one.minor | money: one.currency }}</b></td><td>{{ one.billedNet | money: one.currency }}@if (one.limit !== null) {<small>up to {{ one.limit | money: one.currency }}</small>}</td>
               <td class="left">
-                @if (one.held > 0) { <span class="quiet">{{ one.held }} held</span> }
-                @if (one.unpriced > 0) { <span class="wrong">{{ one.unpriced }} without a rate</span> }
-                @if (one.limit !== null && one.billedNet + one.minor > one.limit) { <span class="wrong">over the limit</span> }
+                <button class="link" type="button" (click)="open(one.projectId)">{{ one.projectName }}</button><small>{{
+                  one.clientName
+                }}</small>
+              </td>
+              <td>{{ one.oldest | day }}</td>
+              <td>{{ one.seconds | hours }}</td>
+              <td>
+                <b>{{ one.minor | money: one.currency }}</b>
+              </td>
+              <td>
+                {{ one.billedNet | money: one.currency }}
+                @if (one.limit !== null) {
+                  <small>up to {{ one.limit | money: one.currency }}</small>
+                }
+              </td>
+              <td class="left">
+                @if (one.held > 0) {
+                  <span class="quiet">{{ one.held }} held</span>
+                }
+                @if (one.unpriced > 0) {
+                  <span class="wrong">{{ one.unpriced }} without a rate</span>
+                }
+                @if (one.limit !== null && one.billedNet + one.minor > one.limit) {
+                  <span class="wrong">over the limit</span>
+                }
               </td>
             </tr>
-          } @empty { <tr><td class="left quiet" colspan="6">Nothing is ready. Approved billable time will stand here.</td></tr> }
+          } @empty {
+            <tr>
+              <td class="left quiet" colspan="6">Nothing is ready. Approved billable time will stand here.</td>
+            </tr>
+          }
         </tbody>
       </table>
     }
     @if (unpriced.value()?.entries; as entries) {
       @if (entries.length > 0) {
         <h2>Without a rate: {{ entries.length }} {{ entries.length === 1 ? 'entry' : 'entries' }}</h2>
-        <p class="quiet">No rule prices this time, so it stays off every invoice. Choose an entry and type a rate in the panel on the right.</p>
+        <p class="quiet">
+          No rule prices this time, so it stays off every invoice. Choose an entry and type a rate in the panel on the right.
+        </p>
         <table class="sheet" aria-label="Entries without a rate">
-          <thead><tr><th class="left" scope="col">Date</th><th class="left" scope="col">Project and task</th><th scope="col">Hours</th><th class="left" scope="col">Stage</th></tr></thead>
+          <thead>
+            <tr>
+              <th class="left" scope="col">Date</th>
+              <th class="left" scope="col">Project and task</th>
+              <th scope="col">Hours</th>
+              <th class="left" scope="col">Stage</th>
+            </tr>
+          </thead>
           <tbody>
             @for (entry of entries.slice(0, 100); track entry.id) {
               <tr [class.chosen]="address.selection()?.id === entry.id">
-                <td class="left"><button class="link" type="button" (click)="why(entry)">{{ entry.date | day }}</button></td><td class="left">{{ names.project(entry.projectId) }}<small>{{ names.detail(entry.taskId, entry.serviceId) }}</small></td><td>{{ entry.quantity | hours }}</td><td class="left">{{ entry.stage }}</td>
+                <td class="left">
+                  <button class="link" type="button" (click)="why(entry)">{{ entry.date | day }}</button>
+                </td>
+                <td class="left">
+                  {{ names.project(entry.projectId) }}<small>{{ names.detail(entry.taskId, entry.serviceId) }}</small>
+                </td>
+                <td>{{ entry.quantity | hours }}</td>
+                <td class="left">{{ entry.stage }}</td>
               </tr>
             }
           </tbody>
@@ -50,7 +104,8 @@ import { WorkNames } from '../ui/work-names';
       }
     }
   `,
-  styles: ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } td span { display: block; } p { margin-bottom: 8px; }',
+  styles:
+    ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } td span { display: block; } p { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ToBillScreen {
@@ -59,8 +114,14 @@ export class ToBillScreen {
   protected readonly names = inject(WorkNames);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
-  protected readonly list = loaded(() => (this.today() ? { scope: this.address.scope(), upTo: this.today() } : undefined), (query) => this.api.call('listToBill', { query }));
-  protected readonly unpriced = loaded(() => (this.rights()['values.read'] ? { scope: this.address.scope() } : undefined), (query) => this.api.call('listUnpriced', { query }));
+  protected readonly list = loaded(
+    () => (this.today() ? { scope: this.address.scope(), upTo: this.today() } : undefined),
+    (query) => this.api.call('listToBill', { query }),
+  );
+  protected readonly unpriced = loaded(
+    () => (this.rights()['values.read'] ? { scope: this.address.scope() } : undefined),
+    (query) => this.api.call('listUnpriced', { query }),
+  );
   protected readonly summary = computed(() => {
     const count = this.list.value()?.projects.length ?? 0;
     return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first`;

@@ -31,15 +31,20 @@ export class CollectScreen {
   protected readonly buckets = AGE_BUCKETS;
   protected readonly words = BUCKET_WORDS;
   protected readonly show = computed(() => SHOWS.find((one) => one.value === this.address.show())?.value ?? 'open');
-  protected readonly list = loaded(() => ({ scope: this.address.scope(), show: this.show() }), async (query) => this.everything(query));
-  protected readonly chosen = computed(() => (this.address.selection()?.kind === 'invoice' ? this.address.selection()!.id : null));
+  protected readonly list = loaded(
+    () => ({ scope: this.address.scope(), show: this.show() }),
+    async (query) => this.everything(query),
+  );
+  protected readonly chosen = computed(() =>
+    this.address.selection()?.kind === 'invoice' ? this.address.selection()!.id : null,
+  );
   protected readonly title = computed(() => ({ open: 'Open invoices', all: 'All invoices', drafts: 'Drafts' })[this.show()]);
 
   /** Reads page after page, up to a few hundred documents. */
   private async everything(query: { scope: string; show: 'open' | 'all' | 'drafts' }) {
     const first = await this.api.call('listInvoices', { query });
     const invoices = [...first.invoices];
-    for (let cursor = first.nextCursor; cursor && invoices.length < 400; ) {
+    for (let cursor = first.nextCursor; cursor && invoices.length < 400;) {
       const page = await this.api.call('listInvoices', { query: { ...query, cursor } });
       invoices.push(...page.invoices);
       cursor = page.nextCursor;
@@ -49,10 +54,15 @@ export class CollectScreen {
 
   protected stateText(invoice: InvoiceRow): string {
     switch (invoice.state) {
-      case 'late': return `${invoice.daysLate} ${invoice.daysLate === 1 ? 'day' : 'days'} late`;
-      case 'open': case 'not sent': return invoice.daysLate === 0 ? 'due today' : `due in ${-invoice.daysLate} ${invoice.daysLate === -1 ? 'day' : 'days'}`;
-      case 'part paid': return `part paid, due in ${-invoice.daysLate} days`;
-      default: return invoice.state;
+      case 'late':
+        return `${invoice.daysLate} ${invoice.daysLate === 1 ? 'day' : 'days'} late`;
+      case 'open':
+      case 'not sent':
+        return invoice.daysLate === 0 ? 'due today' : `due in ${-invoice.daysLate} ${invoice.daysLate === -1 ? 'day' : 'days'}`;
+      case 'part paid':
+        return `part paid, due in ${-invoice.daysLate} days`;
+      default:
+        return invoice.state;
     }
   }
 
@@ -77,7 +87,8 @@ export class CollectScreen {
 
   protected key(event: KeyboardEvent, index: number): void {
     if (event.key === 'Enter') this.open(this.list.value()!.invoices[index]!);
-    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[index + (event.key === 'ArrowDown' ? 1 : -1)]?.focus();
+    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp')
+      this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[index + (event.key === 'ArrowDown' ? 1 : -1)]?.focus();
     else return;
     event.preventDefault();
   }

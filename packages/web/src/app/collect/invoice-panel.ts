@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, linkedSignal, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  signal,
+  untracked,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { amountText, minor, moneyText, readAmount } from '@yellowwood/core';
@@ -19,41 +29,89 @@ import { Notices } from '../ui/notices';
   selector: 'yw-invoice-panel',
   imports: [MatButton, DayPipe, MoneyPipe, History],
   template: `
-    @if (invoice.sentence()) { <p class="wrong" role="alert">{{ invoice.sentence() }}</p> }
+    @if (invoice.sentence()) {
+      <p class="wrong" role="alert">{{ invoice.sentence() }}</p>
+    }
     @if (invoice.value(); as i) {
       <h3>{{ i.row.number ?? 'Draft' }}</h3>
-      <p class="quiet">{{ i.row.clientName }}, {{ i.document.net | money: i.row.currency }} net and {{ i.document.tax | money: i.row.currency }} tax</p>
+      <p class="quiet">
+        {{ i.row.clientName }}, {{ i.document.net | money: i.row.currency }} net and
+        {{ i.document.tax | money: i.row.currency }} tax
+      </p>
       <dl>
-        <dt>Total</dt><dd>{{ i.row.gross | money: i.row.currency }}</dd>
+        <dt>Total</dt>
+        <dd>{{ i.row.gross | money: i.row.currency }}</dd>
         @for (one of i.payments; track one.id) {
-          <dt [class.gone]="!one.live">{{ one.kind === 'payment' ? 'Paid' : one.creditNumber }} {{ one.receivedOn | day }}@if (one.reference) {<small>{{ one.reference }}</small>}</dt>
-          <dd [class.gone]="!one.live">−{{ one.minor | money: i.row.currency }}@if (one.live && one.paymentId && mayPay()) { <button class="link small" type="button" (click)="reverse(one.paymentId)">Reverse</button> }</dd>
+          <dt [class.gone]="!one.live">
+            {{ one.kind === 'payment' ? 'Paid' : one.creditNumber }} {{ one.receivedOn | day }}
+            @if (one.reference) {
+              <small>{{ one.reference }}</small>
+            }
+          </dt>
+          <dd [class.gone]="!one.live">
+            −{{ one.minor | money: i.row.currency }}
+            @if (one.live && one.paymentId && mayPay()) {
+              <button class="link small" type="button" (click)="reverse(one.paymentId)">Reverse</button>
+            }
+          </dd>
         }
-        @if (i.row.kind === 'invoice' && i.row.state !== 'draft') { <dt>Open</dt><dd>{{ i.row.open | money: i.row.currency }}</dd> }
-        <dt>State</dt><dd [class.wrong]="i.row.state === 'late'">{{ i.row.state }}</dd>
+        @if (i.row.kind === 'invoice' && i.row.state !== 'draft') {
+          <dt>Open</dt>
+          <dd>{{ i.row.open | money: i.row.currency }}</dd>
+        }
+        <dt>State</dt>
+        <dd [class.wrong]="i.row.state === 'late'">{{ i.row.state }}</dd>
       </dl>
-      @if (i.may.send) { <button mat-stroked-button type="button" (click)="send(i)">Mark as sent</button> }
+      @if (i.may.send) {
+        <button mat-stroked-button type="button" (click)="send(i)">Mark as sent</button>
+      }
       @if (i.may.pay) {
         <h3 class="gap">Record a payment</h3>
         <form class="fields" (submit)="pay($event, i)">
-          <label class="field">Received <input class="plain-field" type="date" [max]="today()" [value]="received()" (change)="received.set($any($event.target).value)" /></label>
-          <label class="field">Amount <input class="plain-field" inputmode="decimal" [value]="amount()" (input)="amount.set($any($event.target).value)" /></label>
-          <label class="field">Reference <input class="plain-field" maxlength="200" placeholder="bank reference" [value]="reference()" (input)="reference.set($any($event.target).value)" /></label>
-          @if (sentence()) { <p class="field-error" role="alert">{{ sentence() }}</p> }
+          <label class="field"
+            >Received
+            <input
+              class="plain-field"
+              type="date"
+              [max]="today()"
+              [value]="received()"
+              (change)="received.set($any($event.target).value)"
+          /></label>
+          <label class="field"
+            >Amount
+            <input class="plain-field" inputmode="decimal" [value]="amount()" (input)="amount.set($any($event.target).value)"
+          /></label>
+          <label class="field"
+            >Reference
+            <input
+              class="plain-field"
+              maxlength="200"
+              placeholder="bank reference"
+              [value]="reference()"
+              (input)="reference.set($any($event.target).value)"
+          /></label>
+          @if (sentence()) {
+            <p class="field-error" role="alert">{{ sentence() }}</p>
+          }
           <button mat-flat-button type="submit" [disabled]="busy()">{{ payText() }}</button>
         </form>
       }
       @if (i.may.void || i.may.credit) {
         <div class="row">
-          @if (i.may.void) { <button mat-button type="button" (click)="end(i, 'void')">Void</button> }
-          @if (i.may.credit) { <button mat-button type="button" (click)="end(i, 'credit')">Credit in full</button> }
+          @if (i.may.void) {
+            <button mat-button type="button" (click)="end(i, 'void')">Void</button>
+          }
+          @if (i.may.credit) {
+            <button mat-button type="button" (click)="end(i, 'credit')">Credit in full</button>
+          }
         </div>
       }
       <yw-history [id]="id()" [version]="i.row.version" />
     }
   `,
   styleUrls: ['../shell/why.scss'],
-  styles: '.gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; }',
+  styles:
+    '.gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class InvoicePanel {
@@ -65,7 +123,10 @@ export class InvoicePanel {
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly mayPay = computed(() => !!this.rights()['payments.record']);
   readonly id = input.required<string>();
-  protected readonly invoice = loaded(() => this.id(), (id) => this.api.call('readInvoice', { params: { id } }));
+  protected readonly invoice = loaded(
+    () => this.id(),
+    (id) => this.api.call('readInvoice', { params: { id } }),
+  );
   protected readonly received = linkedSignal(() => this.today());
   protected readonly amount = signal('');
   protected readonly reference = signal('');
@@ -99,16 +160,27 @@ export class InvoicePanel {
     event.preventDefault();
     const { row } = detail;
     const read = readAmount(this.amount(), row.currency);
-    if (!read.ok || read.value <= 0) return this.sentence.set(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
+    if (!read.ok || read.value <= 0)
+      return this.sentence.set(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
     if (!this.received()) return this.sentence.set('Choose the day on which it was received.');
     this.busy.set(true);
     try {
-      const after = await this.api.call('recordPayment', { body: { id: this.paymentId, invoiceId: row.id, minor: read.value, receivedOn: this.received(), reference: this.reference().trim() } });
+      const after = await this.api.call('recordPayment', {
+        body: {
+          id: this.paymentId,
+          invoiceId: row.id,
+          minor: read.value,
+          receivedOn: this.received(),
+          reference: this.reference().trim(),
+        },
+      });
       this.paymentId = newId();
       this.reference.set('');
       this.invoice.set(after);
       const over = read.value - row.open;
-      this.notices.done(`${moneyText(read.value, row.currency)} recorded on ${row.number}${over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : ''}.`);
+      this.notices.done(
+        `${moneyText(read.value, row.currency)} recorded on ${row.number}${over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : ''}.`,
+      );
       this.refresh.written();
     } catch (error) {
       this.sentence.set(sentenceOf(error));
@@ -118,21 +190,41 @@ export class InvoicePanel {
   }
 
   protected async reverse(id: string): Promise<void> {
-    const reason = await this.asking.ask({ title: 'Reverse this payment?', text: 'What it settled is open again.', field: { label: 'Reason', needed: true }, button: 'Reverse payment' });
-    if (reason) await this.command(() => this.api.call('reversePayment', { params: { id }, body: { reason } }), 'Payment reversed');
+    const reason = await this.asking.ask({
+      title: 'Reverse this payment?',
+      text: 'What it settled is open again.',
+      field: { label: 'Reason', needed: true },
+      button: 'Reverse payment',
+    });
+    if (reason)
+      await this.command(() => this.api.call('reversePayment', { params: { id }, body: { reason } }), 'Payment reversed');
   }
 
   protected send(detail: InvoiceDetail): Promise<void> {
-    return this.command(() => this.api.call('markSent', { params: { id: detail.row.id } }), `${detail.row.number} marked as sent`);
+    return this.command(
+      () => this.api.call('markSent', { params: { id: detail.row.id } }),
+      `${detail.row.number} marked as sent`,
+    );
   }
 
   protected async end(detail: InvoiceDetail, how: 'void' | 'credit'): Promise<void> {
     const { row } = detail;
-    const text = how === 'void' ? 'It was never sent. The number is kept, its hours are to bill again.' : `A credit note over ${moneyText(minor(row.gross), row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? ' What was paid becomes the client’s credit.' : ''}`;
-    const reason = await this.asking.ask({ title: how === 'void' ? `Void ${row.number}?` : `Credit ${row.number} in full?`, text, field: { label: 'Reason', needed: true }, button: how === 'void' ? 'Void invoice' : 'Credit invoice' });
+    const text =
+      how === 'void'
+        ? 'It was never sent. The number is kept, its hours are to bill again.'
+        : `A credit note over ${moneyText(minor(row.gross), row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? ' What was paid becomes the client’s credit.' : ''}`;
+    const reason = await this.asking.ask({
+      title: how === 'void' ? `Void ${row.number}?` : `Credit ${row.number} in full?`,
+      text,
+      field: { label: 'Reason', needed: true },
+      button: how === 'void' ? 'Void invoice' : 'Credit invoice',
+    });
     if (!reason) return;
     await this.command(
-      () => (how === 'void' ? this.api.call('voidInvoice', { params: { id: row.id }, body: { reason } }) : this.api.call('creditInvoice', { params: { id: row.id }, body: { id: newId(), reason } })),
+      () =>
+        how === 'void'
+          ? this.api.call('voidInvoice', { params: { id: row.id }, body: { reason } })
+          : this.api.call('creditInvoice', { params: { id: row.id }, body: { id: newId(), reason } }),
       how === 'void' ? `${row.number} is void` : `${row.number} is credited`,
     );
   }

@@ -10,7 +10,13 @@ import { loaded } from '../ui/loaded';
   imports: [Paper],
   template: `
     @if (invoice.value(); as i) {
-      <div class="row"><h2>{{ i.row.number ?? 'Draft' }}</h2><span class="grow"></span>@if (i.row.number) { <a [href]="pdf()" target="_blank" rel="noopener">Open the PDF</a> }</div>
+      <div class="row">
+        <h2>{{ i.row.number ?? 'Draft' }}</h2>
+        <span class="grow"></span>
+        @if (i.row.number) {
+          <a [href]="pdf()" target="_blank" rel="noopener">Open the PDF</a>
+        }
+      </div>
       <yw-paper [document]="i.document" />
     }
   `,
@@ -21,6 +27,9 @@ export class InvoicePaper {
   private readonly api = inject(Api);
   private readonly address = inject(Address);
   readonly id = input.required<string>();
-  protected readonly invoice = loaded(() => this.id(), (id) => this.api.call('readInvoice', { params: { id } }));
+  protected readonly invoice = loaded(
+    () => this.id(),
+    (id) => this.api.call('readInvoice', { params: { id } }),
+  );
   protected readonly pdf = computed(() => `/api/f/${this.address.firm()}/invoices/${this.id()}/pdf`);
 }

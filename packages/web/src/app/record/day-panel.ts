@@ -38,32 +38,44 @@ export class DayPanel {
   protected readonly editing = signal<string | null>(null);
   protected readonly draftSpan = signal<{ start: string; end: string } | null>(null);
   protected readonly facts = computed(() => this.store.week()?.days.find((day) => day.date === this.day()) ?? null);
-  protected readonly entries = computed(() => (this.store.week()?.entries ?? []).filter((entry) => entry.date === this.day()).sort(byTime));
+  protected readonly entries = computed(() =>
+    (this.store.week()?.entries ?? []).filter((entry) => entry.date === this.day()).sort(byTime),
+  );
   protected readonly open = computed(() => this.store.week()?.state === 'open');
-  protected readonly overlapping = computed(() => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])));
+  protected readonly overlapping = computed(
+    () => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])),
+  );
   /** Entries and gaps in the order of the day, as the list shows them. */
   protected readonly lines = computed(() => {
     const gaps = (this.facts()?.gaps ?? []).map((gap) => ({ gap, at: gap.startAt }));
     const entries = this.entries().map((entry) => ({ entry, at: entry.startAt ?? '9' }));
-    return [...entries, ...gaps].sort((a, b) => a.at.localeCompare(b.at)).map((line) => ({ entry: 'entry' in line ? line.entry : null, gap: 'gap' in line ? line.gap : null }));
+    return [...entries, ...gaps]
+      .sort((a, b) => a.at.localeCompare(b.at))
+      .map((line) => ({ entry: 'entry' in line ? line.entry : null, gap: 'gap' in line ? line.gap : null }));
   });
 
   protected readonly spans = computed((): StripSpan[] => {
     const week = this.store.week();
     if (!week) return [];
-    return this.entries().filter((entry) => entry.startAt && entry.endAt).map((entry) => ({
-      id: entry.id,
-      from: clockSeconds(week.zone, entry.date, entry.startAt!),
-      to: clockSeconds(week.zone, entry.date, entry.endAt!),
-      tone: this.names.tone(entry.projectId),
-      label: `${this.names.task(entry.taskId) || this.names.project(entry.projectId)} ${this.store.text(entry.quantity)}`,
-      doubled: this.overlapping().has(entry.id),
-      quiet: !entry.billable,
-    }));
+    return this.entries()
+      .filter((entry) => entry.startAt && entry.endAt)
+      .map((entry) => ({
+        id: entry.id,
+        from: clockSeconds(week.zone, entry.date, entry.startAt!),
+        to: clockSeconds(week.zone, entry.date, entry.endAt!),
+        tone: this.names.tone(entry.projectId),
+        label: `${this.names.task(entry.taskId) || this.names.project(entry.projectId)} ${this.store.text(entry.quantity)}`,
+        doubled: this.overlapping().has(entry.id),
+        quiet: !entry.billable,
+      }));
   });
   protected readonly gaps = computed(() => {
     const week = this.store.week();
-    return (this.facts()?.gaps ?? []).map((gap) => ({ from: clockSeconds(week!.zone, this.day(), gap.startAt), to: clockSeconds(week!.zone, this.day(), gap.endAt), label: this.store.text(gap.seconds) }));
+    return (this.facts()?.gaps ?? []).map((gap) => ({
+      from: clockSeconds(week!.zone, this.day(), gap.startAt),
+      to: clockSeconds(week!.zone, this.day(), gap.endAt),
+      label: this.store.text(gap.seconds),
+    }));
   });
 
   constructor() {
@@ -109,8 +121,22 @@ export class DayPanel {
   protected async save(value: EntryFormValue, entry: Entry | null): Promise<void> {
     const { target, note, explanation, date, span, quantity } = value;
     const done = entry
-      ? await this.store.change(entry, { ...target, note, explanation, ...(date === entry.date ? {} : { date }), ...(span ? { span } : entry.startAt && quantity !== undefined ? { span: null, quantity } : { quantity }) }, 'Entry changed')
-      : await this.store.create({ ...target, billable: target.billable }, date, { ...(span ? { span } : { quantity }), note, origin: 'typed' });
+      ? await this.store.change(
+          entry,
+          {
+            ...target,
+            note,
+            explanation,
+            ...(date === entry.date ? {} : { date }),
+            ...(span ? { span } : entry.startAt && quantity !== undefined ? { span: null, quantity } : { quantity }),
+          },
+          'Entry changed',
+        )
+      : await this.store.create({ ...target, billable: target.billable }, date, {
+          ...(span ? { span } : { quantity }),
+          note,
+          origin: 'typed',
+        });
     if (!done) return;
     this.editing.set(null);
     if (date !== this.day()) this.dayChosen.emit(date);

@@ -48,13 +48,17 @@ export class EntryForm {
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
-  protected readonly work = linkedSignal((): PickedWork | null => (this.entry()?.projectId ? { projectId: this.entry()!.projectId!, taskId: this.entry()!.taskId } : null));
+  protected readonly work = linkedSignal((): PickedWork | null =>
+    this.entry()?.projectId ? { projectId: this.entry()!.projectId!, taskId: this.entry()!.taskId } : null,
+  );
   protected readonly serviceId = linkedSignal(() => this.entry()?.serviceId ?? '');
   protected readonly on = linkedSignal(() => this.date());
   protected readonly byClock = linkedSignal(() => (this.entry() ? !!this.entry()!.startAt : true));
   protected readonly start = linkedSignal(() => this.entry()?.startClock ?? this.span()?.start ?? '');
   protected readonly end = linkedSignal(() => this.entry()?.endClock ?? this.span()?.end ?? '');
-  protected readonly pause = linkedSignal(() => (this.entry() && this.entry()!.breakSeconds > 0 ? this.text(this.entry()!.breakSeconds) : ''));
+  protected readonly pause = linkedSignal(() =>
+    this.entry() && this.entry()!.breakSeconds > 0 ? this.text(this.entry()!.breakSeconds) : '',
+  );
   protected readonly length = linkedSignal(() => (this.entry() ? this.text(this.entry()!.quantity) : ''));
   protected readonly note = linkedSignal(() => this.entry()?.note ?? '');
   protected readonly explanation = linkedSignal(() => this.entry()?.explanation ?? '');
@@ -92,21 +96,34 @@ export class EntryForm {
   private readSpan(): { span: TypedSpanInput; worked: number } | { sentence: string } | null {
     const start = readClock(this.start());
     const end = readClock(this.end());
-    if (!start.ok || !end.ok) return this.start().trim() && this.end().trim() ? { sentence: 'Type start and end as clock times, such as 8:30.' } : null;
+    if (!start.ok || !end.ok)
+      return this.start().trim() && this.end().trim() ? { sentence: 'Type start and end as clock times, such as 8:30.' } : null;
     const pause = this.pause().trim() === '' ? null : readDuration(this.pause());
     if (pause && !pause.ok) return { sentence: 'Type the break as a duration, such as 0:30 or 30m.' };
     const breakSeconds = seconds(pause?.ok ? pause.value : 0);
-    const which = { ...(this.whichStart() ? { whichStart: this.whichStart()! } : {}), ...(this.whichEnd() ? { whichEnd: this.whichEnd()! } : {}) };
-    const read = spanOf({ date: this.on(), start: start.value, end: end.value, breakSeconds, ...which }, this.me()?.person.zone ?? 'UTC');
+    const which = {
+      ...(this.whichStart() ? { whichStart: this.whichStart()! } : {}),
+      ...(this.whichEnd() ? { whichEnd: this.whichEnd()! } : {}),
+    };
+    const read = spanOf(
+      { date: this.on(), start: start.value, end: end.value, breakSeconds, ...which },
+      this.me()?.person.zone ?? 'UTC',
+    );
     if (!read.ok) return { sentence: SPAN_SENTENCES[read.error.code] ?? 'This span cannot be read.' };
     return { span: { start: start.value, end: end.value, breakSeconds, ...which }, worked: read.value.worked };
   }
 
   protected save(event: Event): void {
     event.preventDefault();
-    const target: RowTarget = { projectId: this.work()?.projectId ?? null, taskId: this.work()?.taskId ?? null, serviceId: this.serviceId() || null, billable: this.billable() };
+    const target: RowTarget = {
+      projectId: this.work()?.projectId ?? null,
+      taskId: this.work()?.taskId ?? null,
+      serviceId: this.serviceId() || null,
+      billable: this.billable(),
+    };
     const common = { target, date: this.on(), note: this.note(), explanation: this.explanation() };
-    if (this.correcting() && this.explanation().trim() === '') return this.sentence.set('Say why you correct it; the person is shown your reason.');
+    if (this.correcting() && this.explanation().trim() === '')
+      return this.sentence.set('Say why you correct it; the person is shown your reason.');
     if (this.byClock()) {
       const read = this.readSpan();
       if (!read) return this.sentence.set('Type when it started and when it ended, or choose a length.');

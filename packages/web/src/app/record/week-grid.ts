@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input, output, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import { readDuration, seconds } from '@yellowwood/core';
 import { Address } from '../state/address';
@@ -50,12 +60,26 @@ export class WeekGrid {
   protected readonly range = computed((): Range => {
     const a = this.active();
     const b = this.anchor() ?? a;
-    return { row: Math.min(a.row, b.row), toRow: Math.max(a.row, b.row), column: Math.min(a.column, b.column), toColumn: Math.max(a.column, b.column) };
+    return {
+      row: Math.min(a.row, b.row),
+      toRow: Math.max(a.row, b.row),
+      column: Math.min(a.column, b.column),
+      toColumn: Math.max(a.column, b.column),
+    };
   });
-  protected readonly totals = computed(() => (this.store.week()?.days ?? []).map((_, index) => this.rows().reduce((sum, row) => sum + row.cells[index]!.total, 0)));
+  protected readonly totals = computed(() =>
+    (this.store.week()?.days ?? []).map((_, index) => this.rows().reduce((sum, row) => sum + row.cells[index]!.total, 0)),
+  );
   protected readonly weekTotal = computed(() => this.totals().reduce((sum, total) => sum + total, 0));
   protected readonly planned = computed(() => (this.store.week()?.days ?? []).reduce((sum, day) => sum + day.planned, 0));
-  protected readonly absences = computed(() => new Map((this.store.week()?.entries ?? []).filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, ABSENCE_WORDS[entry.absenceCode ?? ''] ?? 'absent'])));
+  protected readonly absences = computed(
+    () =>
+      new Map(
+        (this.store.week()?.entries ?? [])
+          .filter((entry) => entry.kind === 'absence')
+          .map((entry) => [entry.date, ABSENCE_WORDS[entry.absenceCode ?? ''] ?? 'absent']),
+      ),
+  );
   /** What a duration being typed is read as, shown at once. */
   protected readonly reading = computed(() => {
     const text = this.editing()?.text ?? '';
@@ -117,7 +141,12 @@ export class WeekGrid {
     if (this.editing()) return this.editKey(event);
     const { row, column } = this.active();
     const control = event.ctrlKey || event.metaKey;
-    const arrows: Record<string, [number, number]> = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] };
+    const arrows: Record<string, [number, number]> = {
+      ArrowUp: [-1, 0],
+      ArrowDown: [1, 0],
+      ArrowLeft: [0, -1],
+      ArrowRight: [0, 1],
+    };
     const step = arrows[event.key];
     if (step && !event.altKey) {
       event.preventDefault();
@@ -216,7 +245,10 @@ export class WeekGrid {
   protected copy(event: ClipboardEvent): void {
     if (this.editing()) return;
     event.preventDefault();
-    event.clipboardData?.setData('text/plain', copyText(this.rows(), this.range(), (value) => this.store.text(seconds(value))));
+    event.clipboardData?.setData(
+      'text/plain',
+      copyText(this.rows(), this.range(), (value) => this.store.text(seconds(value))),
+    );
   }
 
   protected pasted(event: ClipboardEvent): void {
@@ -240,8 +272,17 @@ export class WeekGrid {
     this.adding.set(null);
     this.picker()?.clear();
     await this.store.addRow({ ...work, serviceId, billable });
-    const index = this.rows().findIndex((row) => row.projectId === work.projectId && row.taskId === work.taskId && row.serviceId === serviceId);
-    if (index >= 0) this.move(index, Math.max(0, (this.store.week()?.days ?? []).findIndex((day) => day.date === this.day())));
+    const index = this.rows().findIndex(
+      (row) => row.projectId === work.projectId && row.taskId === work.taskId && row.serviceId === serviceId,
+    );
+    if (index >= 0)
+      this.move(
+        index,
+        Math.max(
+          0,
+          (this.store.week()?.days ?? []).findIndex((day) => day.date === this.day()),
+        ),
+      );
   }
 
   protected removable(row: GridRow): boolean {
@@ -249,7 +290,12 @@ export class WeekGrid {
   }
 
   protected remove(row: GridRow): void {
-    void this.store.removeRow({ projectId: row.projectId!, taskId: row.taskId, serviceId: row.serviceId!, billable: row.billable });
+    void this.store.removeRow({
+      projectId: row.projectId!,
+      taskId: row.taskId,
+      serviceId: row.serviceId!,
+      billable: row.billable,
+    });
   }
 }
 

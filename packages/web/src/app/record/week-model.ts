@@ -39,12 +39,19 @@ export function rowKey(target: RowTarget): string {
 export function gridOf(week: Week, extra: readonly RowTarget[] = []): GridRow[] {
   const targets = new Map<string, RowTarget>();
   const entries = week.entries.filter((entry) => entry.kind === 'time');
-  for (const { projectId, taskId, serviceId, billable } of entries) targets.set(rowKey({ projectId, taskId, serviceId, billable }), { projectId, taskId, serviceId, billable });
+  for (const { projectId, taskId, serviceId, billable } of entries)
+    targets.set(rowKey({ projectId, taskId, serviceId, billable }), { projectId, taskId, serviceId, billable });
   for (const row of [...week.rows, ...extra]) if (!targets.has(rowKey(row))) targets.set(rowKey(row), row);
   const dates = datesFrom(week.from, week.to);
   return [...targets].map(([key, target]) => {
     const own = entries.filter((entry) => rowKey(entry) === key);
-    const cells = dates.map((date) => cellOf(date, own.filter((entry) => entry.date === date), week));
+    const cells = dates.map((date) =>
+      cellOf(
+        date,
+        own.filter((entry) => entry.date === date),
+        week,
+      ),
+    );
     return { ...target, key, cells, total: cells.reduce((sum, cell) => sum + cell.total, 0) };
   });
 }
@@ -89,5 +96,9 @@ export function copyText(rows: readonly GridRow[], range: Range, text: (value: n
 
 /** What was copied from a spreadsheet, as cells. */
 export function pastedCells(text: string): string[][] {
-  return text.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n').map((line) => line.split('\t').map((cell) => cell.trim()));
+  return text
+    .replace(/\r\n?/g, '\n')
+    .replace(/\n$/, '')
+    .split('\n')
+    .map((line) => line.split('\t').map((cell) => cell.trim()));
 }

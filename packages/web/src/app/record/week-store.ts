@@ -39,7 +39,10 @@ export const WeekStore = signalStore(
       const period = address.period();
       return period ? weekOf(period.from).from : today() ? weekOf(today()).from : '';
     });
-    const week = loaded(() => from() || undefined, (monday) => api.call('readWeek', { params: { from: monday } }));
+    const week = loaded(
+      () => from() || undefined,
+      (monday) => api.call('readWeek', { params: { from: monday } }),
+    );
     return { api, refresh: inject(Refresh), notices: inject(Notices), from, today, form, loadedWeek: week };
   }),
   withComputed(({ loadedWeek }) => ({
@@ -60,7 +63,10 @@ export const WeekStore = signalStore(
       if (!week) return;
       const ids = new Set([...entries.map((entry) => entry.id), ...gone]);
       const rest = week.entries.filter((entry) => !ids.has(entry.id));
-      store.loadedWeek.set({ ...week, entries: [...rest, ...entries.filter((entry) => entry.date >= week.from && entry.date <= week.to)] });
+      store.loadedWeek.set({
+        ...week,
+        entries: [...rest, ...entries.filter((entry) => entry.date >= week.from && entry.date <= week.to)],
+      });
     }
 
     /** @returns whether it was done; a failure is told, and what is there now is read again */
@@ -98,17 +104,39 @@ export const WeekStore = signalStore(
     const current = (id: string) => store.week()?.entries.find((entry) => entry.id === id);
 
     async function change(entry: Entry, body: EntryChange, what: string, quietly = false): Promise<Entry | undefined> {
-      const changed = await attempt(() => store.api.call('changeEntry', { params: { id: entry.id }, version: current(entry.id)?.version ?? entry.version, body }));
+      const changed = await attempt(() =>
+        store.api.call('changeEntry', { params: { id: entry.id }, version: current(entry.id)?.version ?? entry.version, body }),
+      );
       if (!changed) return undefined;
       show([changed]);
       if (!quietly) done(what, async () => void (await change(changed, factsOf(entry), 'Undone', true)));
       return changed;
     }
 
-    async function create(target: RowTarget, date: string, parts: { quantity?: number; span?: { start: string; end: string; breakSeconds: number }; note?: string; origin: 'grid' | 'typed' }): Promise<Entry | undefined> {
+    async function create(
+      target: RowTarget,
+      date: string,
+      parts: {
+        quantity?: number;
+        span?: { start: string; end: string; breakSeconds: number };
+        note?: string;
+        origin: 'grid' | 'typed';
+      },
+    ): Promise<Entry | undefined> {
       const week = store.week()!;
       const { projectId, taskId, serviceId, billable } = target;
-      const body = { id: newId(), personId: week.personId, date, projectId, taskId, serviceId, billable, note: parts.note ?? '', origin: parts.origin, ...(parts.span ? { span: parts.span } : { quantity: parts.quantity! }) };
+      const body = {
+        id: newId(),
+        personId: week.personId,
+        date,
+        projectId,
+        taskId,
+        serviceId,
+        billable,
+        note: parts.note ?? '',
+        origin: parts.origin,
+        ...(parts.span ? { span: parts.span } : { quantity: parts.quantity! }),
+      };
       const made = await attempt(() => store.api.call('createEntry', { body }));
       if (!made) return undefined;
       show([made]);
@@ -157,7 +185,18 @@ export const WeekStore = signalStore(
             changes.change.push({ id: entry.id, version: entry.version, change: { quantity: read.value } });
           } else if (!entry) {
             const { projectId, taskId, serviceId, billable } = target;
-            changes.create.push({ id: newId(), personId: store.week()!.personId, date: cell.date, projectId, taskId, serviceId, billable, quantity: read.value, note: '', origin: 'grid' });
+            changes.create.push({
+              id: newId(),
+              personId: store.week()!.personId,
+              date: cell.date,
+              projectId,
+              taskId,
+              serviceId,
+              billable,
+              quantity: read.value,
+              note: '',
+              origin: 'grid',
+            });
           }
         }),
       );
@@ -174,10 +213,17 @@ export const WeekStore = signalStore(
             remove: changes.create.map(({ id }) => ({ id, version: now.get(id)! })),
           };
           const undone = await attempt(() => store.api.call('changeEntries', { body: back }));
-          if (undone) show(undone.entries, changes.create.map(({ id }) => id));
+          if (undone)
+            show(
+              undone.entries,
+              changes.create.map(({ id }) => id),
+            );
         });
       }
-      if (skipped > 0) store.notices.done(`${skipped} ${skipped === 1 ? 'cell was' : 'cells were'} skipped: not a duration, or a cell with a span or several entries.`);
+      if (skipped > 0)
+        store.notices.done(
+          `${skipped} ${skipped === 1 ? 'cell was' : 'cells were'} skipped: not a duration, or a cell with a span or several entries.`,
+        );
     }
 
     async function undo(): Promise<void> {
@@ -206,11 +252,24 @@ export const WeekStore = signalStore(
     }
 
     return {
-      create, change, deleteEntry, typeCell, paste, undo, text,
-      addRow: (row: SheetRow) => command(() => store.api.call('addRow', { params: { from: store.from() }, body: row }), 'Row added'),
-      removeRow: (row: SheetRow) => command(() => store.api.call('removeRow', { params: { from: store.from() }, body: row }), 'Row taken out'),
-      bring: (withHours: boolean) => command(() => store.api.call('bringRows', { params: { from: store.from() }, body: { withHours } }), withHours ? 'Rows and hours brought' : 'Rows brought'),
-      submit: (note: string) => command(() => store.api.call('submitWeek', { params: { from: store.from() }, body: { note } }), 'Week submitted'),
+      create,
+      change,
+      deleteEntry,
+      typeCell,
+      paste,
+      undo,
+      text,
+      addRow: (row: SheetRow) =>
+        command(() => store.api.call('addRow', { params: { from: store.from() }, body: row }), 'Row added'),
+      removeRow: (row: SheetRow) =>
+        command(() => store.api.call('removeRow', { params: { from: store.from() }, body: row }), 'Row taken out'),
+      bring: (withHours: boolean) =>
+        command(
+          () => store.api.call('bringRows', { params: { from: store.from() }, body: { withHours } }),
+          withHours ? 'Rows and hours brought' : 'Rows brought',
+        ),
+      submit: (note: string) =>
+        command(() => store.api.call('submitWeek', { params: { from: store.from() }, body: { note } }), 'Week submitted'),
       withdraw: () => command(() => store.api.call('withdrawWeek', { params: { from: store.from() } }), 'Week withdrawn'),
     };
   }),
@@ -218,8 +277,10 @@ export const WeekStore = signalStore(
 
 /** The facts of an entry as a change that puts them back. */
 function factsOf(entry: Entry): EntryChange {
-  const span = entry.startClock && entry.endClock ? { start: entry.startClock, end: entry.endClock, breakSeconds: entry.breakSeconds } : null;
+  const span =
+    entry.startClock && entry.endClock
+      ? { start: entry.startClock, end: entry.endClock, breakSeconds: entry.breakSeconds }
+      : null;
   const { date, projectId, taskId, serviceId, billable, note, explanation } = entry;
   return { date, projectId, taskId, serviceId, billable, note, explanation, ...(span ? { span } : { quantity: entry.quantity }) };
 }
-

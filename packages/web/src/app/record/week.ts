@@ -20,9 +20,17 @@ import { WeekStore } from './week-store';
       <button class="arrow" type="button" (click)="shift(-1)" aria-label="Week before">‹</button>
       <h1>Week {{ number() }}</h1>
       <button class="arrow" type="button" (click)="shift(1)" aria-label="Week after">›</button>
-      <label class="pick"><span class="hidden">Go to the week of</span><input type="date" class="plain-field" [value]="store.from()" (change)="goTo($any($event.target).value)" /></label>
+      <label class="pick"
+        ><span class="hidden">Go to the week of</span
+        ><input type="date" class="plain-field" [value]="store.from()" (change)="goTo($any($event.target).value)"
+      /></label>
       @if (store.week(); as week) {
-        <span class="quiet">{{ week.from | day }} to {{ week.to | day }}@if (summary(); as text) {<span>: </span><span [class.wrong]="returnedCount() > 0">{{ text }}</span>}</span>
+        <span class="quiet"
+          >{{ week.from | day }} to {{ week.to | day }}
+          @if (summary(); as text) {
+            <span>: </span><span [class.wrong]="returnedCount() > 0">{{ text }}</span>
+          }
+        </span>
         <span class="grow"></span>
         @if (week.state === 'open') {
           <button mat-stroked-button type="button" [matMenuTriggerFor]="bring">Bring last week's rows</button>
@@ -36,35 +44,95 @@ import { WeekStore } from './week-store';
         }
       }
     </div>
-    @if (store.sentence()) { <p class="wrong" role="alert">{{ store.sentence() }}</p> }
+    @if (store.sentence()) {
+      <p class="wrong" role="alert">{{ store.sentence() }}</p>
+    }
     @if (store.week(); as week) {
-      @if (week.returned; as back) { <p class="back" role="status"><b>Week returned by {{ back.by }}:</b> “{{ back.reason }}”</p> }
-      @if (week.state === 'submitted' && week.submissions[0]; as last) { <p class="quiet told">Submitted {{ last.at | moment }}{{ last.note ? ': “' + last.note + '”' : '' }}. {{ waiting() > 0 ? (waiting() | hours) + ' waits for a decision.' : 'Everything is decided.' }}</p> }
+      @if (week.returned; as back) {
+        <p class="back" role="status">
+          <b>Week returned by {{ back.by }}:</b> “{{ back.reason }}”
+        </p>
+      }
+      @if (week.state === 'submitted' && week.submissions[0]; as last) {
+        <p class="quiet told">
+          Submitted {{ last.at | moment }}{{ last.note ? ': “' + last.note + '”' : '' }}.
+          {{ waiting() > 0 ? (waiting() | hours) + ' waits for a decision.' : 'Everything is decided.' }}
+        </p>
+      }
       @if (problems().length > 0) {
         <section class="problems" aria-label="What stands in the way of submitting">
-          <b>{{ problems().length }} {{ problems().length === 1 ? 'entry stands' : 'entries stand' }} in the way of submitting.</b>
+          <b
+            >{{ problems().length }} {{ problems().length === 1 ? 'entry stands' : 'entries stand' }} in the way of submitting.</b
+          >
           @for (entry of problems().slice(0, 4); track entry.id) {
-            <button class="link" type="button" (click)="open(entry.date, entry.id)">{{ entry.date | day: 'weekday' }}, {{ entry.quantity | hours }}: {{ problemText(entry.problems) }}</button>
+            <button class="link" type="button" (click)="open(entry.date, entry.id)">
+              {{ entry.date | day: 'weekday' }}, {{ entry.quantity | hours }}: {{ problemText(entry.problems) }}
+            </button>
           }
         </section>
       }
       <yw-week-grid [day]="day()" (dayChosen)="chooseDay($event)" (entryOpened)="open($event.date, $event.id)" />
-      <p class="saved quiet" role="status" aria-live="polite">{{ store.saved() || 'Type hours into a cell; every cell is saved by itself.' }}</p>
+      <p class="saved quiet" role="status" aria-live="polite">
+        {{ store.saved() || 'Type hours into a cell; every cell is saved by itself.' }}
+      </p>
       <yw-day-panel [day]="day()" (dayChosen)="chooseDay($event)" />
     } @else if (!store.sentence()) {
       <p class="quiet" role="status">Reading the week …</p>
     }
   `,
   styles: `
-    :host { display: block; }
-    .head { margin-bottom: 12px; row-gap: 8px; }
-    .arrow { border: 1px solid var(--line); background: var(--surface); border-radius: 6px; width: 30px; height: 30px; cursor: pointer; font-size: 17px; line-height: 1; }
-    .pick input { width: 42px; padding: 4px 8px; height: 30px; color: transparent; background: var(--surface); }
-    .pick input:focus { width: 150px; color: var(--ink); }
-    .back { border-left: 3px solid var(--clay); background: var(--clay-soft); padding: 8px 12px; margin-bottom: 10px; }
-    .told { margin-bottom: 8px; }
-    .problems { display: flex; gap: 4px 16px; flex-wrap: wrap; border-left: 3px solid var(--clay); background: var(--clay-soft); padding: 8px 12px; margin-bottom: 10px; font-size: 14px; }
-    .saved { font-size: 13px; min-height: 20px; margin: 6px 2px 14px; }
+    :host {
+      display: block;
+    }
+    .head {
+      margin-bottom: 12px;
+      row-gap: 8px;
+    }
+    .arrow {
+      border: 1px solid var(--line);
+      background: var(--surface);
+      border-radius: 6px;
+      width: 30px;
+      height: 30px;
+      cursor: pointer;
+      font-size: 17px;
+      line-height: 1;
+    }
+    .pick input {
+      width: 42px;
+      padding: 4px 8px;
+      height: 30px;
+      color: transparent;
+      background: var(--surface);
+    }
+    .pick input:focus {
+      width: 150px;
+      color: var(--ink);
+    }
+    .back {
+      border-left: 3px solid var(--clay);
+      background: var(--clay-soft);
+      padding: 8px 12px;
+      margin-bottom: 10px;
+    }
+    .told {
+      margin-bottom: 8px;
+    }
+    .problems {
+      display: flex;
+      gap: 4px 16px;
+      flex-wrap: wrap;
+      border-left: 3px solid var(--clay);
+      background: var(--clay-soft);
+      padding: 8px 12px;
+      margin-bottom: 10px;
+      font-size: 14px;
+    }
+    .saved {
+      font-size: 13px;
+      min-height: 20px;
+      margin: 6px 2px 14px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -84,11 +152,21 @@ export class WeekScreen {
   private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
   protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));
   protected readonly returnedCount = computed(() => this.time().filter((entry) => entry.returned).length);
-  protected readonly problems = computed(() => this.time().filter((entry) => entry.stage === 'recorded' && entry.problems.some((problem) => problem !== 'no-rate')));
+  protected readonly problems = computed(() =>
+    this.time().filter((entry) => entry.stage === 'recorded' && entry.problems.some((problem) => problem !== 'no-rate')),
+  );
   protected readonly summary = computed(() => {
     const count = (stage: string) => this.time().filter((entry) => entry.stage === stage).length;
-    const parts = [[this.returnedCount(), 'returned'], [count('submitted'), 'submitted'], [count('approved'), 'approved'], [count('billed') + count('paid'), 'billed']] as const;
-    return parts.filter(([number]) => number > 0).map(([number, word]) => `${number} ${word}`).join(', ');
+    const parts = [
+      [this.returnedCount(), 'returned'],
+      [count('submitted'), 'submitted'],
+      [count('approved'), 'approved'],
+      [count('billed') + count('paid'), 'billed'],
+    ] as const;
+    return parts
+      .filter(([number]) => number > 0)
+      .map(([number, word]) => `${number} ${word}`)
+      .join(', ');
   });
   protected readonly submitText = computed(() => {
     const left = this.time().filter((entry) => entry.stage === 'recorded');
@@ -102,7 +180,10 @@ export class WeekScreen {
   }
 
   protected problemText(problems: readonly string[]): string {
-    return problems.filter((problem) => problem !== 'no-rate').map((problem) => PROBLEM_WORDS[problem]?.short ?? problem).join(', ');
+    return problems
+      .filter((problem) => problem !== 'no-rate')
+      .map((problem) => PROBLEM_WORDS[problem]?.short ?? problem)
+      .join(', ');
   }
 
   protected shift(by: 1 | -1): void {

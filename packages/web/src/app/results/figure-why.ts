@@ -10,7 +10,15 @@ import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
 
 const TITLES: Readonly<Record<FigureName, string>> = {
-  hours: 'Hours', 'billable-hours': 'Billable hours', cost: 'Labour cost', 'standard-value': 'Standard value', billed: 'Billed', unbilled: 'Unbilled', revenue: 'Revenue earned', margin: 'Margin', realisation: 'Realisation',
+  hours: 'Hours',
+  'billable-hours': 'Billable hours',
+  cost: 'Labour cost',
+  'standard-value': 'Standard value',
+  billed: 'Billed',
+  unbilled: 'Unbilled',
+  revenue: 'Revenue earned',
+  margin: 'Margin',
+  realisation: 'Realisation',
 };
 
 /** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
@@ -19,21 +27,57 @@ const TITLES: Readonly<Record<FigureName, string>> = {
   imports: [DayPipe, HoursPipe, MoneyPipe],
   template: `
     <h3>{{ title() }}</h3>
-    @if (behind.sentence()) { <p class="wrong" role="alert">{{ behind.sentence() }}</p> }
+    @if (behind.sentence()) {
+      <p class="wrong" role="alert">{{ behind.sentence() }}</p>
+    }
     @if (behind.value(); as b) {
       <p class="quiet">{{ b.rule }}</p>
       <dl>
-        @for (sum of b.sums; track sum.currency) { <dt>Sum</dt><dd>{{ sum.minor | money: sum.currency }}</dd> }
-        @if (b.count > 0) { <dt>{{ b.count }} entries</dt><dd>{{ b.seconds | hours }}</dd> }
+        @for (sum of b.sums; track sum.currency) {
+          <dt>Sum</dt>
+          <dd>{{ sum.minor | money: sum.currency }}</dd>
+        }
+        @if (b.count > 0) {
+          <dt>{{ b.count }} entries</dt>
+          <dd>{{ b.seconds | hours }}</dd>
+        }
       </dl>
       @if (b.documents.length > 0) {
         <h3 class="gap">Documents</h3>
-        <ul class="entries">@for (one of b.documents; track one.id) {<li><button type="button" (click)="openInvoice(one.id)"><span>{{ one.number }}<small>{{ one.issuedOn | day }}</small></span><span class="num">{{ one.minor | money: one.currency }}</span></button></li>}</ul>
+        <ul class="entries">
+          @for (one of b.documents; track one.id) {
+            <li>
+              <button type="button" (click)="openInvoice(one.id)">
+                <span
+                  >{{ one.number }}<small>{{ one.issuedOn | day }}</small></span
+                ><span class="num">{{ one.minor | money: one.currency }}</span>
+              </button>
+            </li>
+          }
+        </ul>
       }
       @if (b.entries.length > 0) {
         <h3 class="gap">Entries{{ b.count > b.entries.length ? ', the newest ' + b.entries.length : '' }}</h3>
-        <ul class="entries">@for (entry of b.entries; track entry.id) {<li><button type="button" (click)="openEntry(entry.id)"><span>{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId) }}<small>{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span><span class="num" [class.not-billable]="!entry.billable">{{ entry.quantity | hours }}@if (showsMoney() && entry.value?.minor) {<small>{{ entry.value!.minor | money: entry.value!.currency! }}</small>}</span></button></li>}</ul>
-        @if (b.nextCursor) { <button class="link" type="button" (click)="more(b)">More entries</button> }
+        <ul class="entries">
+          @for (entry of b.entries; track entry.id) {
+            <li>
+              <button type="button" (click)="openEntry(entry.id)">
+                <span
+                  >{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId)
+                  }}<small>{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span
+                ><span class="num" [class.not-billable]="!entry.billable"
+                  >{{ entry.quantity | hours }}
+                  @if (showsMoney() && entry.value?.minor) {
+                    <small>{{ entry.value!.minor | money: entry.value!.currency! }}</small>
+                  }
+                </span>
+              </button>
+            </li>
+          }
+        </ul>
+        @if (b.nextCursor) {
+          <button class="link" type="button" (click)="more(b)">More entries</button>
+        }
       }
     }
   `,
@@ -53,9 +97,16 @@ export class FigureWhy {
     const asked = this.address.show();
     const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
     if (!this.today() || !(this.figure() in TITLES)) return undefined;
-    return { figure: this.figure() as FigureName, scope: this.address.scope(), ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }) };
+    return {
+      figure: this.figure() as FigureName,
+      scope: this.address.scope(),
+      ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }),
+    };
   });
-  protected readonly behind = loaded(() => this.question(), (query) => this.api.call('readBehind', { query }));
+  protected readonly behind = loaded(
+    () => this.question(),
+    (query) => this.api.call('readBehind', { query }),
+  );
 
   protected async more(shown: Behind): Promise<void> {
     const next = await this.api.call('readBehind', { query: { ...this.question()!, cursor: shown.nextCursor! } });

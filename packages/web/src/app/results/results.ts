@@ -45,7 +45,11 @@ export class ResultsScreen {
   });
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** The firm's own currency first. */
-  protected readonly money = computed(() => [...(this.results.value()?.money ?? [])].sort((a, b) => Number(b.currency === this.currency()) - Number(a.currency === this.currency())));
+  protected readonly money = computed(() =>
+    [...(this.results.value()?.money ?? [])].sort(
+      (a, b) => Number(b.currency === this.currency()) - Number(a.currency === this.currency()),
+    ),
+  );
   /** The longest bar of the table: a third over the budget. */
   protected share(part: number, whole: number): number {
     return whole === 0 ? 0 : Math.min(100, (75 * part) / whole);

@@ -18,29 +18,104 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
   selector: 'yw-series-chart',
   imports: [MoneyPipe],
   template: `
-    <svg [attr.viewBox]="'0 0 ' + width + ' ' + height" role="img" aria-label="Cost, earned and billed by month; the same figures stand in the table">
-      @for (tick of ticks(); track tick.y) { <line [attr.x1]="inset.left" [attr.x2]="width - inset.right" [attr.y1]="tick.y" [attr.y2]="tick.y" class="grid" /><text class="axis" x="0" [attr.y]="tick.y + 4">{{ tick.text }}</text> }
-      @for (month of months(); track month.x) { <text class="axis" text-anchor="middle" [attr.x]="month.x" [attr.y]="height - 6">{{ month.text }}</text> }
-      @for (one of lines(); track one.name) { <path [attr.d]="one.path" [class]="one.name" /><text class="label" [class]="one.name" [attr.x]="width - inset.right + 8" [attr.y]="one.y">{{ one.text }}</text> }
+    <svg
+      [attr.viewBox]="'0 0 ' + width + ' ' + height"
+      role="img"
+      aria-label="Cost, earned and billed by month; the same figures stand in the table"
+    >
+      @for (tick of ticks(); track tick.y) {
+        <line [attr.x1]="inset.left" [attr.x2]="width - inset.right" [attr.y1]="tick.y" [attr.y2]="tick.y" class="grid" />
+        <text class="axis" x="0" [attr.y]="tick.y + 4">{{ tick.text }}</text>
+      }
+      @for (month of months(); track month.x) {
+        <text class="axis" text-anchor="middle" [attr.x]="month.x" [attr.y]="height - 6">{{ month.text }}</text>
+      }
+      @for (one of lines(); track one.name) {
+        <path [attr.d]="one.path" [class]="one.name" />
+        <text class="label" [class]="one.name" [attr.x]="width - inset.right + 8" [attr.y]="one.y">{{ one.text }}</text>
+      }
     </svg>
     <div class="tools">
-      <button class="link" type="button" (click)="tableShown.set(!tableShown())" [attr.aria-expanded]="tableShown()">{{ tableShown() ? 'Hide the table' : 'Show as a table' }}</button>
+      <button class="link" type="button" (click)="tableShown.set(!tableShown())" [attr.aria-expanded]="tableShown()">
+        {{ tableShown() ? 'Hide the table' : 'Show as a table' }}
+      </button>
       <button class="link" type="button" (click)="save('svg')">Save as SVG</button>
       <button class="link" type="button" (click)="save('png')">Save as PNG</button>
     </div>
     @if (tableShown()) {
-      <table class="sheet" aria-label="Cost, earned and billed by month, cumulated"><thead><tr><th class="left" scope="col">To the end of</th><th scope="col">Cost</th><th scope="col">Earned</th><th scope="col">Billed</th></tr></thead>
-        <tbody>@for (point of series(); track point.month) {<tr><td class="left">{{ point.month }}</td><td>{{ point.cost | money: currency() }}</td><td>{{ point.earned | money: currency() }}</td><td>{{ point.billed | money: currency() }}</td></tr>}</tbody></table>
+      <table class="sheet" aria-label="Cost, earned and billed by month, cumulated">
+        <thead>
+          <tr>
+            <th class="left" scope="col">To the end of</th>
+            <th scope="col">Cost</th>
+            <th scope="col">Earned</th>
+            <th scope="col">Billed</th>
+          </tr>
+        </thead>
+        <tbody>
+          @for (point of series(); track point.month) {
+            <tr>
+              <td class="left">{{ point.month }}</td>
+              <td>{{ point.cost | money: currency() }}</td>
+              <td>{{ point.earned | money: currency() }}</td>
+              <td>{{ point.billed | money: currency() }}</td>
+            </tr>
+          }
+        </tbody>
+      </table>
     }
   `,
   styles: `
-    :host { display: block; }
-    svg { width: 100%; height: auto; max-height: 260px; font: 13px var(--sans); display: block; }
-    path { fill: none; stroke-width: 2.5; }
-    path.cost { stroke: var(--series-cost); } path.earned { stroke: var(--series-earned); } path.billed { stroke: var(--series-billed); stroke-width: 2; }
-    text.cost { fill: var(--series-cost); } text.earned { fill: var(--series-earned); } text.billed { fill: var(--series-billed); }
-    .label { font-weight: 600; } .axis { fill: var(--ink-2); } .grid { stroke: var(--line); stroke-dasharray: 2 4; }
-    .tools { display: flex; gap: 16px; font-size: 13px; color: var(--ink-2); margin: 2px 0 8px; }
+    :host {
+      display: block;
+    }
+    svg {
+      width: 100%;
+      height: auto;
+      max-height: 260px;
+      font: 13px var(--sans);
+      display: block;
+    }
+    path {
+      fill: none;
+      stroke-width: 2.5;
+    }
+    path.cost {
+      stroke: var(--series-cost);
+    }
+    path.earned {
+      stroke: var(--series-earned);
+    }
+    path.billed {
+      stroke: var(--series-billed);
+      stroke-width: 2;
+    }
+    text.cost {
+      fill: var(--series-cost);
+    }
+    text.earned {
+      fill: var(--series-earned);
+    }
+    text.billed {
+      fill: var(--series-billed);
+    }
+    .label {
+      font-weight: 600;
+    }
+    .axis {
+      fill: var(--ink-2);
+    }
+    .grid {
+      stroke: var(--line);
+      stroke-dasharray: 2 4;
+    }
+    .tools {
+      display: flex;
+      gap: 16px;
+      font-size: 13px;
+      color: var(--ink-2);
+      margin: 2px 0 8px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -53,19 +128,42 @@ export class SeriesChart {
   protected readonly inset = INSET;
   protected readonly tableShown = signal(false);
 
-  private readonly x = computed(() => scalePoint(this.series().map((point) => point.month), [INSET.left, WIDTH - INSET.right]));
-  private readonly y = computed(() => scaleLinear([0, max(this.series(), (point) => Math.max(point.cost ?? 0, point.earned, point.billed)) || 1], [HEIGHT - INSET.bottom, INSET.top]).nice(4));
-  protected readonly ticks = computed(() => this.y().ticks(4).map((value) => ({ y: this.y()(value), text: this.short(value) })));
+  private readonly x = computed(() =>
+    scalePoint(
+      this.series().map((point) => point.month),
+      [INSET.left, WIDTH - INSET.right],
+    ),
+  );
+  private readonly y = computed(() =>
+    scaleLinear(
+      [0, max(this.series(), (point) => Math.max(point.cost ?? 0, point.earned, point.billed)) || 1],
+      [HEIGHT - INSET.bottom, INSET.top],
+    ).nice(4),
+  );
+  protected readonly ticks = computed(() =>
+    this.y()
+      .ticks(4)
+      .map((value) => ({ y: this.y()(value), text: this.short(value) })),
+  );
   protected readonly months = computed(() => {
     const step = Math.ceil(this.series().length / 13);
-    return this.series().filter((_, index) => index % step === 0).map((point) => ({ x: this.x()(point.month)!, text: MONTHS[Number(point.month.slice(5)) - 1]! }));
+    return this.series()
+      .filter((_, index) => index % step === 0)
+      .map((point) => ({ x: this.x()(point.month)!, text: MONTHS[Number(point.month.slice(5)) - 1]! }));
   });
   protected readonly lines = computed(() => {
     const last = this.series().at(-1)!;
     const of = (name: 'cost' | 'earned' | 'billed') => {
-      const shape = line<Point>().x((point) => this.x()(point.month)!).y((point) => this.y()(point[name] ?? 0));
+      const shape = line<Point>()
+        .x((point) => this.x()(point.month)!)
+        .y((point) => this.y()(point[name] ?? 0));
       if (name === 'billed') shape.curve(curveStepAfter);
-      return { name, path: shape([...this.series()]) ?? '', y: this.y()(last[name] ?? 0) + 4, text: `${name} ${this.short(last[name] ?? 0)}` };
+      return {
+        name,
+        path: shape([...this.series()]) ?? '',
+        y: this.y()(last[name] ?? 0) + 4,
+        text: `${name} ${this.short(last[name] ?? 0)}`,
+      };
     };
     const lines = [of('cost'), of('earned'), of('billed')].sort((a, b) => a.y - b.y);
     // Labels keep clear of each other.
@@ -90,7 +188,8 @@ export class SeriesChart {
     const [own, copied] = [source.querySelectorAll('*'), copy.querySelectorAll('*')];
     own.forEach((element, index) => {
       const style = getComputedStyle(element);
-      for (const name of ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'font-family', 'font-size', 'font-weight']) (copied[index] as SVGElement).setAttribute(name, style.getPropertyValue(name));
+      for (const name of ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'font-family', 'font-size', 'font-weight'])
+        (copied[index] as SVGElement).setAttribute(name, style.getPropertyValue(name));
     });
     const text = new XMLSerializer().serializeToString(copy);
     if (kind === 'svg') return download(new Blob([text], { type: 'image/svg+xml' }), 'results.svg');

@@ -14,19 +14,39 @@ import { loaded } from '../ui/loaded';
   imports: [RouterLink, DayPipe, HoursPipe, MomentPipe],
   template: `
     <h1>Your weeks in review</h1>
-    @if (weeks.sentence()) { <p class="wrong" role="alert">{{ weeks.sentence() }}</p> }
+    @if (weeks.sentence()) {
+      <p class="wrong" role="alert">{{ weeks.sentence() }}</p>
+    }
     <table class="sheet" aria-label="Your weeks">
-      <thead><tr><th class="left" scope="col">Week</th><th scope="col">Recorded</th><th scope="col">Waiting</th><th scope="col">Approved</th><th class="left" scope="col">State</th></tr></thead>
+      <thead>
+        <tr>
+          <th class="left" scope="col">Week</th>
+          <th scope="col">Recorded</th>
+          <th scope="col">Waiting</th>
+          <th scope="col">Approved</th>
+          <th class="left" scope="col">State</th>
+        </tr>
+      </thead>
       <tbody>
         @for (week of weeks.value(); track week.from) {
           <tr>
-            <td class="left"><a [routerLink]="['/f', address.firm(), 'record']" [queryParams]="{ period: period(week.from) }">Week {{ number(week.from) }}</a><small>{{ week.from | day }} to {{ week.to | day }}</small></td>
+            <td class="left">
+              <a [routerLink]="['/f', address.firm(), 'record']" [queryParams]="{ period: period(week.from) }"
+                >Week {{ number(week.from) }}</a
+              ><small>{{ week.from | day }} to {{ week.to | day }}</small>
+            </td>
             <td>{{ sum(week.entries, ['recorded', 'submitted', 'approved', 'billed', 'paid']) | hours }}</td>
             <td>{{ sum(week.entries, ['submitted']) | hours }}</td>
             <td>{{ sum(week.entries, ['approved', 'billed', 'paid']) | hours }}</td>
             <td class="left">
-              @for (entry of returned(week.entries); track entry.id) { <span class="wrong">returned by {{ entry.returned!.by }}: “{{ entry.returned!.reason }}”</span> }
-              @if (week.state === 'submitted') { <span>submitted {{ week.submissions[0]?.at | moment }}</span> } @else if (returned(week.entries).length === 0) { <span class="quiet">not submitted</span> }
+              @for (entry of returned(week.entries); track entry.id) {
+                <span class="wrong">returned by {{ entry.returned!.by }}: “{{ entry.returned!.reason }}”</span>
+              }
+              @if (week.state === 'submitted') {
+                <span>submitted {{ week.submissions[0]?.at | moment }}</span>
+              } @else if (returned(week.entries).length === 0) {
+                <span class="quiet">not submitted</span>
+              }
             </td>
           </tr>
         }
@@ -44,7 +64,10 @@ export class OwnReview {
     const monday = this.today() ? weekOf(this.today()).from : '';
     return monday ? Array.from({ length: 6 }, (_, index) => addDays(monday, -7 * index)) : undefined;
   });
-  protected readonly weeks = loaded(() => this.mondays(), (mondays) => Promise.all(mondays.map((from) => this.api.call('readWeek', { params: { from } }))));
+  protected readonly weeks = loaded(
+    () => this.mondays(),
+    (mondays) => Promise.all(mondays.map((from) => this.api.call('readWeek', { params: { from } }))),
+  );
 
   protected number(date: string): number {
     return weekNumber(date).week;
@@ -55,7 +78,9 @@ export class OwnReview {
   }
 
   protected sum(entries: readonly { kind: string; stage: string; quantity: number }[], stages: readonly string[]): number {
-    return entries.filter((entry) => entry.kind === 'time' && stages.includes(entry.stage)).reduce((total, entry) => total + entry.quantity, 0);
+    return entries
+      .filter((entry) => entry.kind === 'time' && stages.includes(entry.stage))
+      .reduce((total, entry) => total + entry.quantity, 0);
   }
 
   protected returned<T extends { returned: unknown }>(entries: readonly T[]): T[] {

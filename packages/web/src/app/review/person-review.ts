@@ -22,13 +22,24 @@ import { WorkNames } from '../ui/work-names';
   selector: 'yw-person-review',
   imports: [MatButton, EntryForm, DayPipe, HoursPipe, MomentPipe, GrowthMark, History],
   template: `
-    @if (detail.sentence()) { <p class="wrong" role="alert">{{ detail.sentence() }}</p> }
+    @if (detail.sentence()) {
+      <p class="wrong" role="alert">{{ detail.sentence() }}</p>
+    }
     @if (detail.value(); as d) {
       <h3>{{ d.person.name }}</h3>
-      <p class="quiet">{{ d.person.recorded | hours }}{{ d.person.planned > 0 ? ' of ' + (d.person.planned | hours) : '' }}{{ d.person.submittedAt ? ', submitted ' + (d.person.submittedAt | moment) : '' }}</p>
-      @if (d.person.note) { <p class="note">“{{ d.person.note }}”</p> }
-      @for (look of wholeLooks(); track look) { <div class="back">{{ look }}</div> }
-      @if (d.person.own) { <p class="quiet">This is your own time. Somebody else decides on it.</p> }
+      <p class="quiet">
+        {{ d.person.recorded | hours }}{{ d.person.planned > 0 ? ' of ' + (d.person.planned | hours) : ''
+        }}{{ d.person.submittedAt ? ', submitted ' + (d.person.submittedAt | moment) : '' }}
+      </p>
+      @if (d.person.note) {
+        <p class="note">“{{ d.person.note }}”</p>
+      }
+      @for (look of wholeLooks(); track look) {
+        <div class="back">{{ look }}</div>
+      }
+      @if (d.person.own) {
+        <p class="quiet">This is your own time. Somebody else decides on it.</p>
+      }
       @if (!d.person.own && waiting().length > 0) {
         <div class="row">
           <button mat-flat-button type="button" (click)="approve(waiting())">Approve {{ sum(waiting()) | hours }}</button>
@@ -38,46 +49,90 @@ import { WorkNames } from '../ui/work-names';
       <ul class="entries">
         @for (entry of d.entries; track entry.id) {
           <li>
-            <button type="button" (click)="open.set(open() === entry.id ? null : entry.id)" [attr.aria-expanded]="open() === entry.id">
-              <span><b>{{ entry.date | day: 'weekday' }}</b> {{ entry.kind === 'absence' ? (absence[entry.absenceCode ?? ''] ?? 'absence') : names.task(entry.taskId) || names.project(entry.projectId) }}
-                @for (text of reasonsOf(entry); track text) { <small class="wrong">{{ text }}</small> }
-                @if (entry.explanation) { <small>“{{ entry.explanation }}”</small> }
+            <button
+              type="button"
+              (click)="open.set(open() === entry.id ? null : entry.id)"
+              [attr.aria-expanded]="open() === entry.id"
+            >
+              <span
+                ><b>{{ entry.date | day: 'weekday' }}</b>
+                {{
+                  entry.kind === 'absence'
+                    ? (absence[entry.absenceCode ?? ''] ?? 'absence')
+                    : names.task(entry.taskId) || names.project(entry.projectId)
+                }}
+                @for (text of reasonsOf(entry); track text) {
+                  <small class="wrong">{{ text }}</small>
+                }
+                @if (entry.explanation) {
+                  <small>“{{ entry.explanation }}”</small>
+                }
               </span>
-              <span class="num" [class.not-billable]="!entry.billable"><yw-growth-mark [stage]="entry.stage" [returned]="!!entry.returned" /> {{ entry.quantity | hours }}</span>
+              <span class="num" [class.not-billable]="!entry.billable"
+                ><yw-growth-mark [stage]="entry.stage" [returned]="!!entry.returned" /> {{ entry.quantity | hours }}</span
+              >
             </button>
             @if (open() === entry.id) {
               <div class="opened">
-                <small>{{ names.project(entry.projectId) }}, {{ names.detail(entry.taskId, entry.serviceId) }}{{ entry.startClock ? ', ' + entry.startClock + ' to ' + entry.endClock : '' }}</small>
-                @if (entry.note) { <p class="note">{{ entry.note }}</p> }
+                <small
+                  >{{ names.project(entry.projectId) }}, {{ names.detail(entry.taskId, entry.serviceId)
+                  }}{{ entry.startClock ? ', ' + entry.startClock + ' to ' + entry.endClock : '' }}</small
+                >
+                @if (entry.note) {
+                  <p class="note">{{ entry.note }}</p>
+                }
                 @if (!d.person.own && entry.kind === 'time') {
                   <div class="row">
                     @if (entry.stage === 'submitted') {
                       <button mat-stroked-button type="button" (click)="approve([entry])">Approve</button>
                       <button mat-stroked-button type="button" (click)="returnOne(entry)">Return</button>
                     }
-                    @if ((entry.stage === 'submitted' || entry.stage === 'recorded') && rights()['time.correct']) { <button mat-button type="button" (click)="correcting.set(entry.id)">Correct</button> }
-                    @if (entry.stage === 'approved') { <button mat-stroked-button type="button" (click)="reopen(entry)">Re-open</button> }
+                    @if ((entry.stage === 'submitted' || entry.stage === 'recorded') && rights()['time.correct']) {
+                      <button mat-button type="button" (click)="correcting.set(entry.id)">Correct</button>
+                    }
+                    @if (entry.stage === 'approved') {
+                      <button mat-stroked-button type="button" (click)="reopen(entry)">Re-open</button>
+                    }
                   </div>
                 }
-                @if (correcting() === entry.id) { <yw-entry-form [date]="entry.date" [entry]="entry" [correcting]="true" (saved)="correct(entry, $event)" (cancelled)="correcting.set(null)" /> }
+                @if (correcting() === entry.id) {
+                  <yw-entry-form
+                    [date]="entry.date"
+                    [entry]="entry"
+                    [correcting]="true"
+                    (saved)="correct(entry, $event)"
+                    (cancelled)="correcting.set(null)"
+                  />
+                }
                 <yw-history [id]="entry.id" [version]="entry.version" />
               </div>
             }
           </li>
-        } @empty { <li class="quiet">Nothing recorded in this week.</li> }
+        } @empty {
+          <li class="quiet">Nothing recorded in this week.</li>
+        }
       </ul>
       @if (d.estimates.length > 0) {
         <h3 class="gap">Against the estimate</h3>
-        @for (one of d.estimates; track one.id) { <p [class.wrong]="one.recorded > one.estimate">{{ one.name }} {{ one.recorded | hours }} of {{ one.estimate | hours }}</p> }
+        @for (one of d.estimates; track one.id) {
+          <p [class.wrong]="one.recorded > one.estimate">
+            {{ one.name }} {{ one.recorded | hours }} of {{ one.estimate | hours }}
+          </p>
+        }
       }
       @if (returns().length > 0) {
         <h3 class="gap">Returned before</h3>
-        @for (one of returns(); track one.at) { <p><span class="quiet">{{ one.at | moment }}, {{ one.by }}:</span> “{{ one.reason }}”</p> }
+        @for (one of returns(); track one.at) {
+          <p>
+            <span class="quiet">{{ one.at | moment }}, {{ one.by }}:</span> “{{ one.reason }}”
+          </p>
+        }
       }
     }
   `,
   styleUrls: ['../shell/why.scss'],
-  styles: '.opened { padding: 6px 0 10px; border-bottom: 1px solid var(--hair); display: grid; gap: 6px; } small { display: block; } small.wrong { color: var(--clay); }',
+  styles:
+    '.opened { padding: 6px 0 10px; border-bottom: 1px solid var(--hair); display: grid; gap: 6px; } small { display: block; } small.wrong { color: var(--clay); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PersonReview {
@@ -102,44 +157,98 @@ export class PersonReview {
     () => (this.from() ? { id: this.personId(), from: this.from(), scope: this.address.scope() } : undefined),
     ({ id, from, scope }) => this.api.call('readReviewPerson', { params: { id }, query: { from, scope } }),
   );
-  protected readonly waiting = computed(() => (this.detail.value()?.entries ?? []).filter((entry) => entry.stage === 'submitted'));
-  protected readonly returns = computed(() => (this.detail.value()?.decisions ?? []).filter((decision) => decision.outcome === 'return' && decision.entryId === null));
+  protected readonly waiting = computed(() =>
+    (this.detail.value()?.entries ?? []).filter((entry) => entry.stage === 'submitted'),
+  );
+  protected readonly returns = computed(() =>
+    (this.detail.value()?.decisions ?? []).filter((decision) => decision.outcome === 'return' && decision.entryId === null),
+  );
   /** What concerns the week as a whole or a day of it, not one entry. */
-  protected readonly wholeLooks = computed(() => (this.detail.value()?.person.looks ?? []).filter((look) => look.entryId === null).map((look) => `${look.date ? `${new Date(`${look.date}T00:00:00Z`).toLocaleDateString(navigator.language, { weekday: 'long', timeZone: 'UTC' })}: ` : ''}${LOOK_WORDS[look.reason]}`));
+  protected readonly wholeLooks = computed(() =>
+    (this.detail.value()?.person.looks ?? [])
+      .filter((look) => look.entryId === null)
+      .map(
+        (look) =>
+          `${look.date ? `${new Date(`${look.date}T00:00:00Z`).toLocaleDateString(navigator.language, { weekday: 'long', timeZone: 'UTC' })}: ` : ''}${LOOK_WORDS[look.reason]}`,
+      ),
+  );
 
   protected sum(entries: readonly Entry[]): number {
     return entries.filter((entry) => entry.kind === 'time').reduce((total, entry) => total + entry.quantity, 0);
   }
 
   protected reasonsOf(entry: Entry): string[] {
-    const looks = (this.detail.value()?.person.looks ?? []).filter((look) => look.entryId === entry.id && look.reason !== 'problem').map((look) => LOOK_WORDS[look.reason]!);
-    return [...looks, ...entry.problems.map((problem) => PROBLEM_WORDS[problem]?.short ?? problem), ...(entry.returned ? [`returned: ${entry.returned.reason}`] : [])];
+    const looks = (this.detail.value()?.person.looks ?? [])
+      .filter((look) => look.entryId === entry.id && look.reason !== 'problem')
+      .map((look) => LOOK_WORDS[look.reason]!);
+    return [
+      ...looks,
+      ...entry.problems.map((problem) => PROBLEM_WORDS[problem]?.short ?? problem),
+      ...(entry.returned ? [`returned: ${entry.returned.reason}`] : []),
+    ];
   }
 
   protected approve(entries: readonly Entry[]): Promise<void> {
     const seen = entries.map(({ id, version }) => ({ id, version }));
-    return this.send(() => this.api.call('approveEntries', { body: { entries: seen } }), entries.length === 1 ? 'Entry approved' : 'Week approved');
+    return this.send(
+      () => this.api.call('approveEntries', { body: { entries: seen } }),
+      entries.length === 1 ? 'Entry approved' : 'Week approved',
+    );
   }
 
   protected async returnOne(entry: Entry): Promise<void> {
-    const reason = await this.asking.ask({ title: 'Return this entry?', field: { label: 'Reason, shown to the person', needed: true }, button: 'Return entry' });
-    if (reason !== undefined) await this.send(() => this.api.call('returnEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }), 'Entry returned');
+    const reason = await this.asking.ask({
+      title: 'Return this entry?',
+      field: { label: 'Reason, shown to the person', needed: true },
+      button: 'Return entry',
+    });
+    if (reason !== undefined)
+      await this.send(
+        () => this.api.call('returnEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
+        'Entry returned',
+      );
   }
 
   protected async returnWeek(): Promise<void> {
-    const reason = await this.asking.ask({ title: `Return the week of ${this.detail.value()!.person.name}?`, text: 'Everything that waits goes back to be corrected and is submitted again.', field: { label: 'Reason, shown to the person', needed: true }, button: 'Return week' });
-    if (reason !== undefined) await this.send(() => this.api.call('returnPeriod', { params: { id: this.personId() }, body: { from: this.from(), reason } }), 'Week returned');
+    const reason = await this.asking.ask({
+      title: `Return the week of ${this.detail.value()!.person.name}?`,
+      text: 'Everything that waits goes back to be corrected and is submitted again.',
+      field: { label: 'Reason, shown to the person', needed: true },
+      button: 'Return week',
+    });
+    if (reason !== undefined)
+      await this.send(
+        () => this.api.call('returnPeriod', { params: { id: this.personId() }, body: { from: this.from(), reason } }),
+        'Week returned',
+      );
   }
 
   protected async reopen(entry: Entry): Promise<void> {
-    const reason = await this.asking.ask({ title: 'Re-open this entry?', text: 'It goes back to the person and is no longer offered for billing.', field: { label: 'Reason, shown to the person', needed: true }, button: 'Re-open entry' });
-    if (reason !== undefined) await this.send(() => this.api.call('reopenEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }), 'Entry re-opened');
+    const reason = await this.asking.ask({
+      title: 'Re-open this entry?',
+      text: 'It goes back to the person and is no longer offered for billing.',
+      field: { label: 'Reason, shown to the person', needed: true },
+      button: 'Re-open entry',
+    });
+    if (reason !== undefined)
+      await this.send(
+        () => this.api.call('reopenEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
+        'Entry re-opened',
+      );
   }
 
   protected async correct(entry: Entry, value: EntryFormValue): Promise<void> {
     const { target, note, date, span, quantity, explanation } = value;
     const times = span ? { span } : entry.startAt ? { span: null, quantity } : { quantity };
-    await this.send(() => this.api.call('changeEntry', { params: { id: entry.id }, version: entry.version, body: { ...target, note, ...(date === entry.date ? {} : { date }), ...times, reason: explanation } }), 'Entry corrected');
+    await this.send(
+      () =>
+        this.api.call('changeEntry', {
+          params: { id: entry.id },
+          version: entry.version,
+          body: { ...target, note, ...(date === entry.date ? {} : { date }), ...times, reason: explanation },
+        }),
+      'Entry corrected',
+    );
     this.correcting.set(null);
   }
 

@@ -50,7 +50,8 @@ export class ReviewScreen {
   });
   protected readonly dates = computed(() => {
     const all = this.review.value()?.people[0]?.days ?? [];
-    const used = (date: string) => (this.review.value()?.people ?? []).some((person) => person.days.some((day) => day.date === date && day.recorded > 0));
+    const used = (date: string) =>
+      (this.review.value()?.people ?? []).some((person) => person.days.some((day) => day.date === date && day.recorded > 0));
     return all.map((day, index) => ({ date: day.date, index })).filter((day) => day.index < 5 || used(day.date));
   });
   protected readonly clean = computed(() => (this.review.value()?.people ?? []).filter((person) => person.clean));
@@ -58,13 +59,23 @@ export class ReviewScreen {
   protected readonly summary = computed(() => {
     const people = this.review.value()?.people ?? [];
     const count = (state: string) => people.filter((person) => person.state === state).length;
-    return [[count('submitted'), 'submitted'], [count('approved'), 'decided'], [count('open'), 'not submitted'], [count('missing'), 'missing']].filter(([number]) => Number(number) > 0).map(([number, word]) => `${number} ${word}`).join(', ');
+    return [
+      [count('submitted'), 'submitted'],
+      [count('approved'), 'decided'],
+      [count('open'), 'not submitted'],
+      [count('missing'), 'missing'],
+    ]
+      .filter(([number]) => Number(number) > 0)
+      .map(([number, word]) => `${number} ${word}`)
+      .join(', ');
   });
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
   protected readonly lookWords = LOOK_WORDS;
   protected readonly absenceWords = ABSENCE_WORDS;
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
-  private readonly peak = computed(() => Math.max(8 * 3600, ...this.people().flatMap((person) => person.days.map((day) => day.recorded))));
+  private readonly peak = computed(() =>
+    Math.max(8 * 3600, ...this.people().flatMap((person) => person.days.map((day) => day.recorded))),
+  );
 
   protected share(part: number): number {
     return (100 * part) / this.peak();
@@ -97,18 +108,33 @@ export class ReviewScreen {
   protected async approveClean(): Promise<void> {
     const clean = this.clean();
     const entries = clean.flatMap((person) => person.entries);
-    await this.send(() => this.api.call('approveEntries', { body: { entries } }), `${clean.length} clean ${clean.length === 1 ? 'week' : 'weeks'} approved`);
+    await this.send(
+      () => this.api.call('approveEntries', { body: { entries } }),
+      `${clean.length} clean ${clean.length === 1 ? 'week' : 'weeks'} approved`,
+    );
   }
 
   protected async approve(person: ReviewPerson): Promise<void> {
     if (person.entries.length === 0) return;
-    await this.send(() => this.api.call('approveEntries', { body: { entries: person.entries } }), `${person.name}: week approved`);
+    await this.send(
+      () => this.api.call('approveEntries', { body: { entries: person.entries } }),
+      `${person.name}: week approved`,
+    );
   }
 
   protected async return(person: ReviewPerson): Promise<void> {
     if (person.own || person.state !== 'submitted') return;
-    const reason = await this.asking.ask({ title: `Return the week of ${person.name}?`, text: 'Everything that waits goes back to be corrected and is submitted again.', field: { label: 'Reason, shown to the person', needed: true }, button: 'Return week' });
-    if (reason !== undefined) await this.send(() => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }), `${person.name}: week returned`);
+    const reason = await this.asking.ask({
+      title: `Return the week of ${person.name}?`,
+      text: 'Everything that waits goes back to be corrected and is submitted again.',
+      field: { label: 'Reason, shown to the person', needed: true },
+      button: 'Return week',
+    });
+    if (reason !== undefined)
+      await this.send(
+        () => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }),
+        `${person.name}: week returned`,
+      );
   }
 
   private async send(call: () => Promise<unknown>, done: string): Promise<void> {
@@ -136,13 +162,17 @@ export class ReviewScreen {
 
   private nextLook(index: number): void {
     const people = this.people();
-    const next = [...people.keys()].map((offset) => (index + 1 + offset) % people.length).find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
+    const next = [...people.keys()]
+      .map((offset) => (index + 1 + offset) % people.length)
+      .find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
     if (next === undefined) return;
     this.focus(next);
     this.open(people[next]!);
   }
 
   private focus(index: number): void {
-    this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[Math.max(0, Math.min(index, this.people().length - 1))]?.focus();
+    this.host.nativeElement
+      .querySelectorAll<HTMLElement>('tbody tr')
+      [Math.max(0, Math.min(index, this.people().length - 1))]?.focus();
   }
 }

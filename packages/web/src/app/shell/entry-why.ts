@@ -18,53 +18,117 @@ import { WorkNames } from '../ui/work-names';
   selector: 'yw-entry-why',
   imports: [MatButton, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History],
   template: `
-    @if (why.sentence()) { <p class="wrong" role="alert">{{ why.sentence() }}</p> }
+    @if (why.sentence()) {
+      <p class="wrong" role="alert">{{ why.sentence() }}</p>
+    }
     @if (why.value(); as w) {
       <h3>{{ w.entry.date | day: 'full' }}, {{ w.recorded | hours }}</h3>
       <p class="quiet">{{ names.project(w.entry.projectId) }}<br />{{ names.detail(w.entry.taskId, w.entry.serviceId) }}</p>
       @if (w.entry.returned; as back) {
-        <div class="back"><b>Returned by {{ back.by }}</b><br />“{{ back.reason }}”</div>
+        <div class="back">
+          <b>Returned by {{ back.by }}</b
+          ><br />“{{ back.reason }}”
+        </div>
       }
       @for (problem of w.entry.problems; track problem) {
-        <div class="back"><b>{{ words[problem]?.short }}</b><br />{{ words[problem]?.mend }}</div>
+        <div class="back">
+          <b>{{ words[problem]?.short }}</b><br />{{ words[problem]?.mend }}
+        </div>
       }
       <dl>
-        <dt>Stage</dt><dd><yw-growth-mark [stage]="w.entry.stage" [returned]="!!w.entry.returned" /> {{ w.entry.returned ? 'returned' : w.entry.stage }}</dd>
-        @if (w.entry.startClock) { <dt>From</dt><dd>{{ w.entry.startClock }} to {{ w.entry.endClock }}</dd> }
-        @if (w.entry.breakSeconds > 0) { <dt>Break</dt><dd>{{ w.entry.breakSeconds | hours }}</dd> }
-        @if (w.rounding; as r) { <dt>Billable as</dt><dd>{{ w.billable | hours }}, {{ rounding(r) }}</dd> } @else if (w.entry.kind === 'time') { <dt>Billable</dt><dd>no{{ w.method ? ', ' + w.method : '' }}</dd> }
-        @if (w.value; as value) { @if (w.rounding) { <dt>Value</dt><dd>{{ value.minor | money: value.currency }}</dd> } }
-        @if (w.cost; as cost) { <dt>Cost</dt><dd>{{ cost.minor | money: cost.currency }}</dd> }
-        @if (w.entry.holdReason) { <dt>Held</dt><dd>{{ w.entry.holdReason }}</dd> }
-        @for (share of w.billed; track share.invoiceId) { <dt>{{ share.number ?? 'Draft' }}</dt><dd>{{ share.quantity | hours }}</dd> }
+        <dt>Stage</dt>
+        <dd>
+          <yw-growth-mark [stage]="w.entry.stage" [returned]="!!w.entry.returned" />
+          {{ w.entry.returned ? 'returned' : w.entry.stage }}
+        </dd>
+        @if (w.entry.startClock) {
+          <dt>From</dt>
+          <dd>{{ w.entry.startClock }} to {{ w.entry.endClock }}</dd>
+        }
+        @if (w.entry.breakSeconds > 0) {
+          <dt>Break</dt>
+          <dd>{{ w.entry.breakSeconds | hours }}</dd>
+        }
+        @if (w.rounding; as r) {
+          <dt>Billable as</dt>
+          <dd>{{ w.billable | hours }}, {{ rounding(r) }}</dd>
+        } @else if (w.entry.kind === 'time') {
+          <dt>Billable</dt>
+          <dd>no{{ w.method ? ', ' + w.method : '' }}</dd>
+        }
+        @if (w.value; as value) {
+          @if (w.rounding) {
+            <dt>Value</dt>
+            <dd>{{ value.minor | money: value.currency }}</dd>
+          }
+        }
+        @if (w.cost; as cost) {
+          <dt>Cost</dt>
+          <dd>{{ cost.minor | money: cost.currency }}</dd>
+        }
+        @if (w.entry.holdReason) {
+          <dt>Held</dt>
+          <dd>{{ w.entry.holdReason }}</dd>
+        }
+        @for (share of w.billed; track share.invoiceId) {
+          <dt>{{ share.number ?? 'Draft' }}</dt>
+          <dd>{{ share.quantity | hours }}</dd>
+        }
       </dl>
-      @if (w.entry.note) { <p class="note">{{ w.entry.note }}</p> }
-      @if (w.cost; as cost) { <p class="quiet">Cost from pay {{ cost.pay | rate: cost.currency }} and overhead {{ cost.overhead | rate: cost.currency }} an hour.</p> }
+      @if (w.entry.note) {
+        <p class="note">{{ w.entry.note }}</p>
+      }
+      @if (w.cost; as cost) {
+        <p class="quiet">
+          Cost from pay {{ cost.pay | rate: cost.currency }} and overhead {{ cost.overhead | rate: cost.currency }} an hour.
+        </p>
+      }
       @if (w.rate; as r) {
         <h3 class="gap">Why {{ r.rate | rate: r.currency }} {{ r.currency }} an hour</h3>
-        @if (r.source === 'typed') { <div class="rule"><b>Typed on this entry</b><br />{{ r.reason }}</div> }
+        @if (r.source === 'typed') {
+          <div class="rule"><b>Typed on this entry</b><br />{{ r.reason }}</div>
+        }
         @if (w.winner; as rule) {
-          <div class="rule" [class.no]="r.source === 'typed'">{{ rule.names }}<br /><b>{{ rule.rate | rate: rule.currency }}</b> since {{ rule.validFrom | day }}{{ r.source === 'typed' ? ', beaten by the typed rate' : '' }}</div>
+          <div class="rule" [class.no]="r.source === 'typed'">
+            {{ rule.names }}<br /><b>{{ rule.rate | rate: rule.currency }}</b> since {{ rule.validFrom | day
+            }}{{ r.source === 'typed' ? ', beaten by the typed rate' : '' }}
+          </div>
         }
       } @else if (w.rounding && rights()['values.read']) {
         <h3 class="gap">No rate applies</h3>
         <p class="quiet">It stays off every invoice until somebody prices it.</p>
       }
       @for (loser of w.losers; track loser.rule.id) {
-        <div class="rule no">{{ loser.rule.names }}<br />{{ loser.rule.rate | rate: loser.rule.currency }} {{ loser.rule.currency === w.rate?.currency ? '' : loser.rule.currency }}, {{ loss[loser.reason] }}</div>
+        <div class="rule no">
+          {{ loser.rule.names }}<br />{{ loser.rule.rate | rate: loser.rule.currency }}
+          {{ loser.rule.currency === w.rate?.currency ? '' : loser.rule.currency }}, {{ loss[loser.reason] }}
+        </div>
       }
       @if (canPrice()) {
         @if (pricing()) {
           <form class="price" (submit)="price($event, w.entry.version)">
-            <label class="field">Rate an hour <input class="plain-field" [value]="typedRate()" (input)="typedRate.set($any($event.target).value)" /></label>
-            <label class="field">Reason <input class="plain-field" [value]="reason()" (input)="reason.set($any($event.target).value)" /></label>
-            @if (sentence()) { <p class="field-error" role="alert">{{ sentence() }}</p> }
-            <div class="row"><button mat-flat-button type="submit">Price this entry</button><button mat-button type="button" (click)="pricing.set(false)">Cancel</button></div>
+            <label class="field"
+              >Rate an hour <input class="plain-field" [value]="typedRate()" (input)="typedRate.set($any($event.target).value)"
+            /></label>
+            <label class="field"
+              >Reason <input class="plain-field" [value]="reason()" (input)="reason.set($any($event.target).value)"
+            /></label>
+            @if (sentence()) {
+              <p class="field-error" role="alert">{{ sentence() }}</p>
+            }
+            <div class="row">
+              <button mat-flat-button type="submit">Price this entry</button
+              ><button mat-button type="button" (click)="pricing.set(false)">Cancel</button>
+            </div>
           </form>
         } @else {
           <div class="row">
-            <button mat-stroked-button type="button" (click)="begin(w.rate?.rate ?? null, w.rate?.currency ?? 'GBP')">Type a rate</button>
-            @if (w.rate?.source === 'typed') { <button mat-button type="button" (click)="backToRules(w.entry.version)">Back to the rules</button> }
+            <button mat-stroked-button type="button" (click)="begin(w.rate?.rate ?? null, w.rate?.currency ?? 'GBP')">
+              Type a rate
+            </button>
+            @if (w.rate?.source === 'typed') {
+              <button mat-button type="button" (click)="backToRules(w.entry.version)">Back to the rules</button>
+            }
           </div>
         }
       }
@@ -81,7 +145,10 @@ export class EntryWhy {
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly id = input.required<string>();
-  protected readonly why = loaded(() => this.id(), (id) => this.api.call('readEntryWhy', { params: { id } }));
+  protected readonly why = loaded(
+    () => this.id(),
+    (id) => this.api.call('readEntryWhy', { params: { id } }),
+  );
   protected readonly words = PROBLEM_WORDS;
   protected readonly loss = LOSS_WORDS;
   protected readonly pricing = signal(false);
@@ -90,7 +157,12 @@ export class EntryWhy {
   protected readonly sentence = signal('');
   protected readonly canPrice = computed(() => {
     const w = this.why.value();
-    return !!this.rights()['entries.price'] && !!w?.rounding && !w.entry.inDraft && ['recorded', 'submitted', 'approved'].includes(w.entry.stage);
+    return (
+      !!this.rights()['entries.price'] &&
+      !!w?.rounding &&
+      !w.entry.inDraft &&
+      ['recorded', 'submitted', 'approved'].includes(w.entry.stage)
+    );
   });
 
   protected rounding(r: { increment: number; mode: string; minimum: number; byMinimum: boolean; unit: string }): string {

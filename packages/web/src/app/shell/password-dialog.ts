@@ -12,8 +12,18 @@ import { Notices } from '../ui/notices';
   template: `
     <h2 mat-dialog-title>Change password</h2>
     <mat-dialog-content class="fields">
-      <label class="field">Present password <input class="plain-field" type="password" autocomplete="current-password" (input)="current.set($any($event.target).value)" /></label>
-      <label class="field">New password, at least 12 characters <input class="plain-field" type="password" autocomplete="new-password" (input)="next.set($any($event.target).value)" /></label>
+      <label class="field"
+        >Present password
+        <input
+          class="plain-field"
+          type="password"
+          autocomplete="current-password"
+          (input)="current.set($any($event.target).value)"
+      /></label>
+      <label class="field"
+        >New password, at least 12 characters
+        <input class="plain-field" type="password" autocomplete="new-password" (input)="next.set($any($event.target).value)"
+      /></label>
       @if (sentence()) {
         <p class="field-error" role="alert">{{ sentence() }}</p>
       }

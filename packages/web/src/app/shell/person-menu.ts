@@ -18,14 +18,30 @@ type Account = NonNullable<Session['account']>;
   template: `
     <button class="who" type="button" [matMenuTriggerFor]="menu" [attr.aria-label]="'Menu of ' + name()">{{ initials() }}</button>
     <mat-menu #menu="matMenu" xPosition="before">
-      <div class="head"><b>{{ name() }}</b><small>{{ firm() }}</small></div>
+      <div class="head">
+        <b>{{ name() }}</b><small>{{ firm() }}</small>
+      </div>
       <mat-divider />
       @for (theme of themes; track theme.value) {
-        <button mat-menu-item role="menuitemradio" [attr.aria-checked]="account()?.theme === theme.value" (click)="prefer({ theme: theme.value })">{{ account()?.theme === theme.value ? '● ' : '○ ' }}{{ theme.word }}</button>
+        <button
+          mat-menu-item
+          role="menuitemradio"
+          [attr.aria-checked]="account()?.theme === theme.value"
+          (click)="prefer({ theme: theme.value })"
+        >
+          {{ account()?.theme === theme.value ? '● ' : '○ ' }}{{ theme.word }}
+        </button>
       }
       <mat-divider />
       @for (form of forms; track form.value) {
-        <button mat-menu-item role="menuitemradio" [attr.aria-checked]="account()?.durationForm === form.value" (click)="prefer({ durationForm: form.value })">{{ account()?.durationForm === form.value ? '● ' : '○ ' }}{{ form.word }}</button>
+        <button
+          mat-menu-item
+          role="menuitemradio"
+          [attr.aria-checked]="account()?.durationForm === form.value"
+          (click)="prefer({ durationForm: form.value })"
+        >
+          {{ account()?.durationForm === form.value ? '● ' : '○ ' }}{{ form.word }}
+        </button>
       }
       <mat-divider />
       <button mat-menu-item (click)="changePassword()">Change password</button>
@@ -33,10 +49,31 @@ type Account = NonNullable<Session['account']>;
     </mat-menu>
   `,
   styles: `
-    :host { display: flex; align-items: center; padding: 0 18px; }
-    .who { width: 34px; height: 34px; border-radius: 50%; border: 0; background: var(--wood); color: var(--on-wood); font-weight: 700; font-size: 13px; cursor: pointer; }
-    .head { padding: 8px 16px; display: grid; }
-    @media (max-width: 900px) { :host { padding: 0 6px; } }
+    :host {
+      display: flex;
+      align-items: center;
+      padding: 0 18px;
+    }
+    .who {
+      width: 34px;
+      height: 34px;
+      border-radius: 50%;
+      border: 0;
+      background: var(--wood);
+      color: var(--on-wood);
+      font-weight: 700;
+      font-size: 13px;
+      cursor: pointer;
+    }
+    .head {
+      padding: 8px 16px;
+      display: grid;
+    }
+    @media (max-width: 900px) {
+      :host {
+        padding: 0 6px;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -51,7 +88,13 @@ export class PersonMenu {
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   protected readonly name = computed(() => this.me()?.person.name ?? this.account()?.name ?? '');
   protected readonly firm = computed(() => this.me()?.firm.name ?? '');
-  protected readonly initials = computed(() => this.name().split(/\s+/).map((part) => part[0]).join('').slice(0, 2));
+  protected readonly initials = computed(() =>
+    this.name()
+      .split(/\s+/)
+      .map((part) => part[0])
+      .join('')
+      .slice(0, 2),
+  );
   protected readonly themes = [
     { value: 'light', word: 'Light' },
     { value: 'dark', word: 'Dark' },
@@ -66,7 +109,9 @@ export class PersonMenu {
     const { theme, durationForm } = { ...this.account()!, ...change };
     this.document.documentElement.dataset['theme'] = theme;
     try {
-      this.store.dispatch(sessionActions.known({ session: await this.api.call('changePreferences', { body: { theme, durationForm } }) }));
+      this.store.dispatch(
+        sessionActions.known({ session: await this.api.call('changePreferences', { body: { theme, durationForm } }) }),
+      );
     } catch (error) {
       this.notices.failed(error);
     }

@@ -6,7 +6,11 @@ import { ScopeNode, workFeature } from '../state/work';
 import { StageBar } from '../ui/stage-bar';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
-const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/[\u0300-\u036f]/g, '');
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '');
 
 /** Scope down the left: all work, then clients, projects, tasks. Whatever is chosen narrows every step. */
 @Component({
@@ -14,20 +18,53 @@ const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/[\u
   imports: [StageBar],
   template: `
     <nav aria-label="Scope">
-      <input class="plain-field find" type="search" placeholder="Find client, project, task" aria-label="Find client, project, task" [value]="find()" (input)="find.set($any($event.target).value)" (keydown.enter)="takeFirst()" (keydown.escape)="find.set('')" />
-      <button class="node all" type="button" [class.on]="address.scope() === 'all'" [attr.aria-current]="address.scope() === 'all' ? 'true' : null" (click)="choose('all')">
+      <input
+        class="plain-field find"
+        type="search"
+        placeholder="Find client, project, task"
+        aria-label="Find client, project, task"
+        [value]="find()"
+        (input)="find.set($any($event.target).value)"
+        (keydown.enter)="takeFirst()"
+        (keydown.escape)="find.set('')"
+      />
+      <button
+        class="node all"
+        type="button"
+        [class.on]="address.scope() === 'all'"
+        [attr.aria-current]="address.scope() === 'all' ? 'true' : null"
+        (click)="choose('all')"
+      >
         <span>All work</span>
-        @if (bar(allWork); as own) { <yw-stage-bar [bar]="own" /> }
+        @if (bar(allWork); as own) {
+          <yw-stage-bar [bar]="own" />
+        }
       </button>
       @for (node of shown(); track node.id) {
         <div class="line" [class]="node.kind" [class.on]="address.scope() === node.scope" [style.--depth]="node.depth">
           @if (node.kind !== 'client' && node.kind !== 'department' && node.hasChildren) {
-            <button class="turn" type="button" [attr.aria-expanded]="isOpen(node)" [attr.aria-label]="(isOpen(node) ? 'Close ' : 'Open ') + node.name" (click)="toggle(node)"><span [class.down]="isOpen(node)">›</span></button>
+            <button
+              class="turn"
+              type="button"
+              [attr.aria-expanded]="isOpen(node)"
+              [attr.aria-label]="(isOpen(node) ? 'Close ' : 'Open ') + node.name"
+              (click)="toggle(node)"
+            >
+              <span [class.down]="isOpen(node)">›</span>
+            </button>
           }
-          <button class="node" type="button" [class.closed]="node.closed" [attr.aria-current]="address.scope() === node.scope ? 'true' : null" (click)="choose(node.scope)">
+          <button
+            class="node"
+            type="button"
+            [class.closed]="node.closed"
+            [attr.aria-current]="address.scope() === node.scope ? 'true' : null"
+            (click)="choose(node.scope)"
+          >
             <span>{{ node.name }}</span>
             @if (node.kind === 'project' || node.kind === 'task') {
-              @if (bar(node.id); as own) { <yw-stage-bar [bar]="own" /> }
+              @if (bar(node.id); as own) {
+                <yw-stage-bar [bar]="own" />
+              }
             }
           </button>
         </div>
@@ -73,7 +110,8 @@ export class ScopeTree {
 
   private visible(node: ScopeNode): boolean {
     if (node.depth < 2) return true;
-    for (let parent = this.byId().get(node.parent!); parent && parent.depth > 0; parent = this.byId().get(parent.parent!)) if (!this.isOpen(parent)) return false;
+    for (let parent = this.byId().get(node.parent!); parent && parent.depth > 0; parent = this.byId().get(parent.parent!))
+      if (!this.isOpen(parent)) return false;
     return true;
   }
 

@@ -40,7 +40,12 @@ export class Shell {
   private readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly scopeOpen = signal(false);
-  protected readonly over = toSignal(inject(BreakpointObserver).observe('(max-width: 1179px)').pipe(map((state) => state.matches)), { initialValue: false });
+  protected readonly over = toSignal(
+    inject(BreakpointObserver)
+      .observe('(max-width: 1179px)')
+      .pipe(map((state) => state.matches)),
+    { initialValue: false },
+  );
   protected readonly records = computed(() => !!this.rights()['time.record']);
   /** What the person chose, by step; until then Record and Review open with it, where there is room. */
   private readonly choice = signal<Readonly<Record<string, boolean>>>({});

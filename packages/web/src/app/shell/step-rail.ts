@@ -10,21 +10,42 @@ import { STEP_WORDS } from '../state/words';
 import { Brand } from '../ui/brand';
 import { PersonMenu } from './person-menu';
 
-const COLOURS: Readonly<Record<Step, string>> = { record: 'recorded', review: 'submitted', bill: 'approved', collect: 'billed', results: 'paid' };
+const COLOURS: Readonly<Record<Step, string>> = {
+  record: 'recorded',
+  review: 'submitted',
+  bill: 'approved',
+  collect: 'billed',
+  results: 'paid',
+};
 
 /** The five steps in the order in which an hour travels, each with what waits there for the scope. */
 @Component({
   selector: 'yw-step-rail',
   imports: [RouterLink, Brand, PersonMenu],
   template: `
-    <button class="scope-button" type="button" (click)="scopeToggled.emit()" [attr.aria-expanded]="scopeOpen()" aria-label="Choose scope">
-      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true"><path d="M3 4h5M6 8h7M6 12h7M9 16h8" stroke="currentColor" stroke-width="1.6" fill="none" /></svg>
+    <button
+      class="scope-button"
+      type="button"
+      (click)="scopeToggled.emit()"
+      [attr.aria-expanded]="scopeOpen()"
+      aria-label="Choose scope"
+    >
+      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+        <path d="M3 4h5M6 8h7M6 12h7M9 16h8" stroke="currentColor" stroke-width="1.6" fill="none" />
+      </svg>
     </button>
     <yw-brand />
     <nav aria-label="Steps">
       @for (step of steps(); track step.step) {
-        <a [routerLink]="step.link.commands" [queryParams]="step.link.queryParams" [class.on]="step.on" [attr.aria-current]="step.on ? 'page' : null" [style.--c]="'var(--stage-' + step.colour + ')'">
-          <b>{{ step.word }}</b><span>{{ step.figure }}</span><i></i>
+        <a
+          [routerLink]="step.link.commands"
+          [queryParams]="step.link.queryParams"
+          [class.on]="step.on"
+          [attr.aria-current]="step.on ? 'page' : null"
+          [style.--c]="'var(--stage-' + step.colour + ')'"
+        >
+          <b>{{ step.word }}</b><span>{{ step.figure }}</span
+          ><i></i>
         </a>
       }
     </nav>
@@ -69,11 +90,16 @@ export class StepRail {
 
   private figure(step: Step, overview: Overview): string {
     switch (step) {
-      case 'record': return this.recordFigure(overview);
-      case 'review': return this.reviewFigure(overview);
-      case 'bill': return billFigure(overview);
-      case 'collect': return collectFigure(overview);
-      case 'results': return resultsFigure(overview);
+      case 'record':
+        return this.recordFigure(overview);
+      case 'review':
+        return this.reviewFigure(overview);
+      case 'bill':
+        return billFigure(overview);
+      case 'collect':
+        return collectFigure(overview);
+      case 'results':
+        return resultsFigure(overview);
     }
   }
 
@@ -82,19 +108,24 @@ export class StepRail {
     if (record.returned > 0 && scope === 'all') return `${record.returned} returned`;
     if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${shortDate(this.today())}`;
     const { week } = weekNumber(record.from);
-    return record.planned > 0 && scope === 'all' ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, week ${week}` : `${this.hours(record.recorded)} yours, week ${week}`;
+    return record.planned > 0 && scope === 'all'
+      ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, week ${week}`
+      : `${this.hours(record.recorded)} yours, week ${week}`;
   }
 
   private reviewFigure({ review, record }: Overview): string {
     if (!review) return '';
-    if (review.own) return `week ${record ? weekNumber(record.from).week : ''} ${review.own === 'open' ? 'not submitted' : review.own}`;
+    if (review.own)
+      return `week ${record ? weekNumber(record.from).week : ''} ${review.own === 'open' ? 'not submitted' : review.own}`;
     if (review.people === 0) return 'nothing waits';
     return `${this.hours(review.submitted)} from ${review.people} ${review.people === 1 ? 'person' : 'people'}`;
   }
 }
 
 function each(figures: readonly { currency: string; minor: number }[]): string {
-  return figures.map((figure) => moneyText(minor(Math.round(figure.minor)), figure.currency, navigator.language).replace(/\.\d\d$/, '')).join(' and ');
+  return figures
+    .map((figure) => moneyText(minor(Math.round(figure.minor)), figure.currency, navigator.language).replace(/\.\d\d$/, ''))
+    .join(' and ');
 }
 
 function billFigure({ bill }: Overview): string {
@@ -106,7 +137,9 @@ function billFigure({ bill }: Overview): string {
 function collectFigure({ collect }: Overview): string {
   if (!collect) return '';
   if (collect.open.length === 0) return 'nothing due';
-  const late = collect.open.filter((figure) => figure.late > 0).map(({ currency, late: amount }) => ({ currency, minor: amount }));
+  const late = collect.open
+    .filter((figure) => figure.late > 0)
+    .map(({ currency, late: amount }) => ({ currency, minor: amount }));
   return `${each(collect.open)} due, ${late.length > 0 ? `${each(late)} late` : 'none late'}`;
 }
 
@@ -114,5 +147,7 @@ function resultsFigure({ results }: Overview): string {
   if (!results) return '';
   const period = results.from ? 'this quarter' : 'to date';
   if (results.margin !== null) return `${percentText(results.margin, navigator.language)} margin, ${period}`;
-  return results.billableShare === null ? `no hours, ${period}` : `${percentText(results.billableShare, navigator.language, 0)} billable, ${period}`;
+  return results.billableShare === null
+    ? `no hours, ${period}`
+    : `${percentText(results.billableShare, navigator.language, 0)} billable, ${period}`;
 }

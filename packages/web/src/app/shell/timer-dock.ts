@@ -55,7 +55,9 @@ export class TimerDock {
   protected readonly todayText = computed(() => {
     const today = this.today();
     if (!today) return '';
-    const open = this.all().filter((timer) => timer.startedAt.slice(0, 10) === today.date).reduce((sum, timer) => sum + this.secondsOf(timer), 0);
+    const open = this.all()
+      .filter((timer) => timer.startedAt.slice(0, 10) === today.date)
+      .reduce((sum, timer) => sum + this.secondsOf(timer), 0);
     return `${durationText(seconds(today.recorded + open))} today, at most ${durationText(seconds(today.maximum))}`;
   });
   protected readonly overMaximum = computed(() => {
@@ -78,7 +80,9 @@ export class TimerDock {
   }
 
   protected nameOf(timer: Timer): string {
-    return timer.projectId ? this.names.task(timer.taskId) || this.names.project(timer.projectId) : timer.note.split('\n')[0] || 'Not classified yet';
+    return timer.projectId
+      ? this.names.task(timer.taskId) || this.names.project(timer.projectId)
+      : timer.note.split('\n')[0] || 'Not classified yet';
   }
 
   protected contextOf(timer: Timer): string {
@@ -90,7 +94,10 @@ export class TimerDock {
   /** Starts with nothing filled in; what runs is stopped or paused at the same moment. */
   protected start(others: 'pause' | 'stop'): void {
     const id = newId();
-    void this.send(() => this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } }), () => this.edit(id));
+    void this.send(
+      () => this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } }),
+      () => this.edit(id),
+    );
   }
 
   protected pause(timer: Timer): void {
@@ -106,14 +113,22 @@ export class TimerDock {
       const { timers, entries } = await this.api.call('stopTimer', { params: { id: timer.id } });
       const kept = entries.reduce((sum, entry) => sum + entry.quantity, 0);
       const open = entries.some((entry) => !entry.projectId || !entry.serviceId);
-      this.notices.done(entries.length === 0 ? 'It ran for less than a second; nothing is kept.' : `${durationText(seconds(kept))} kept${open ? '; say what it was before you submit' : ''}.`);
+      this.notices.done(
+        entries.length === 0
+          ? 'It ran for less than a second; nothing is kept.'
+          : `${durationText(seconds(kept))} kept${open ? '; say what it was before you submit' : ''}.`,
+      );
       return timers;
     });
     this.editing.set(null);
   }
 
   protected async discard(timer: Timer): Promise<void> {
-    const sure = await this.asking.ask({ title: 'Throw this timer away?', text: `${this.nameOf(timer)}, ${this.lengthOf(timer)}. No entry is kept of it.`, button: 'Throw it away' });
+    const sure = await this.asking.ask({
+      title: 'Throw this timer away?',
+      text: `${this.nameOf(timer)}, ${this.lengthOf(timer)}. No entry is kept of it.`,
+      button: 'Throw it away',
+    });
     if (sure === undefined) return;
     this.editing.set(null);
     await this.send(() => this.api.call('discardTimer', { params: { id: timer.id } }));
@@ -123,14 +138,24 @@ export class TimerDock {
     this.editing.set(this.editing() === id ? null : id);
     this.sentence.set('');
     const timer = this.edited();
-    if (timer) this.startText.set(new Date(timer.startedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: this.me()?.person.zone }));
+    if (timer)
+      this.startText.set(
+        new Date(timer.startedAt).toLocaleTimeString('en-GB', {
+          hour: '2-digit',
+          minute: '2-digit',
+          timeZone: this.me()?.person.zone,
+        }),
+      );
   }
 
   protected classify(timer: Timer, work: PickedWork): void {
     void this.change(timer, work);
   }
 
-  protected change(timer: Timer, body: Partial<Pick<Timer, 'projectId' | 'taskId' | 'serviceId' | 'note'>> & { billable?: boolean; startedAt?: string }): Promise<void> {
+  protected change(
+    timer: Timer,
+    body: Partial<Pick<Timer, 'projectId' | 'taskId' | 'serviceId' | 'note'>> & { billable?: boolean; startedAt?: string },
+  ): Promise<void> {
     return this.send(() => this.api.call('changeTimer', { params: { id: timer.id }, version: timer.version, body }));
   }
 

@@ -21,18 +21,55 @@ const EMPTY: Readonly<Record<string, string>> = {
     <aside aria-label="Why">
       <button class="fold" type="button" (click)="folded.emit()" aria-expanded="true">Fold away</button>
       @switch (kind()) {
-        @case ('entry') { @defer (on immediate) { <yw-entry-why [id]="id()" /> } }
-        @case ('person') { @defer (on immediate) { <yw-person-review [personId]="id()" /> } }
-        @case ('invoice') { @defer (on immediate) { <yw-invoice-panel [id]="id()" /> } }
-        @case ('figure') { @defer (on immediate) { <yw-figure-why [figure]="id()" /> } }
-        @default { <p class="quiet">{{ empty() }}</p> }
+        @case ('entry') {
+          @defer (on immediate) {
+            <yw-entry-why [id]="id()" />
+          }
+        }
+        @case ('person') {
+          @defer (on immediate) {
+            <yw-person-review [personId]="id()" />
+          }
+        }
+        @case ('invoice') {
+          @defer (on immediate) {
+            <yw-invoice-panel [id]="id()" />
+          }
+        }
+        @case ('figure') {
+          @defer (on immediate) {
+            <yw-figure-why [figure]="id()" />
+          }
+        }
+        @default {
+          <p class="quiet">{{ empty() }}</p>
+        }
       }
     </aside>
   `,
   styles: `
-    :host { border-left: 1px solid var(--line); background: var(--surface); overflow: auto; display: block; font-size: 14px; }
-    aside { padding: 12px 18px 20px; display: grid; gap: 4px; }
-    .fold { justify-self: end; background: none; border: 0; color: var(--ink-2); cursor: pointer; font-size: 13px; padding: 2px 4px; text-decoration: underline; }
+    :host {
+      border-left: 1px solid var(--line);
+      background: var(--surface);
+      overflow: auto;
+      display: block;
+      font-size: 14px;
+    }
+    aside {
+      padding: 12px 18px 20px;
+      display: grid;
+      gap: 4px;
+    }
+    .fold {
+      justify-self: end;
+      background: none;
+      border: 0;
+      color: var(--ink-2);
+      cursor: pointer;
+      font-size: 13px;
+      padding: 2px 4px;
+      text-decoration: underline;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -17,8 +17,26 @@ import { Brand } from '../ui/brand';
         <yw-brand />
         <h1>Sign in</h1>
         <form (submit)="signIn($event)" novalidate>
-          <label class="field">E-mail address <input class="plain-field" type="email" name="email" autocomplete="username" [value]="email()" (input)="email.set($any($event.target).value)" /></label>
-          <label class="field">Password <input class="plain-field" type="password" name="password" autocomplete="current-password" [value]="password()" (input)="password.set($any($event.target).value)" /></label>
+          <label class="field"
+            >E-mail address
+            <input
+              class="plain-field"
+              type="email"
+              name="email"
+              autocomplete="username"
+              [value]="email()"
+              (input)="email.set($any($event.target).value)"
+          /></label>
+          <label class="field"
+            >Password
+            <input
+              class="plain-field"
+              type="password"
+              name="password"
+              autocomplete="current-password"
+              [value]="password()"
+              (input)="password.set($any($event.target).value)"
+          /></label>
           @if (sentence() || unreachable()) {
             <p class="field-error" role="alert">{{ sentence() || unreachable() }}</p>
           }
@@ -43,15 +61,64 @@ import { Brand } from '../ui/brand';
     </main>
   `,
   styles: `
-    :host { display: grid; min-height: 100%; place-items: center; padding: 24px; background: radial-gradient(circle at 30% 130%, var(--wood-soft), var(--paper) 60%); }
-    main { display: grid; grid-template-columns: repeat(auto-fit, minmax(280px, 1fr)); gap: 40px; width: min(760px, 100%); }
-    .form { display: grid; gap: 16px; align-content: start; }
-    form { display: grid; gap: 14px; }
-    .demo { border-left: 1px solid var(--line); padding-left: 32px; display: grid; gap: 10px; align-content: start; padding-top: 56px; }
-    ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 6px; }
-    .who { width: 100%; display: flex; justify-content: space-between; gap: 12px; padding: 10px 14px; text-align: left; border: 1px solid var(--line); border-radius: 6px; background: var(--surface); cursor: pointer; }
-    .who:hover { background: var(--wood-soft); }
-    @media (max-width: 700px) { .demo { border: 0; padding: 0; } }
+    :host {
+      display: grid;
+      min-height: 100%;
+      place-items: center;
+      padding: 24px;
+      background: radial-gradient(circle at 30% 130%, var(--wood-soft), var(--paper) 60%);
+    }
+    main {
+      display: grid;
+      grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
+      gap: 40px;
+      width: min(760px, 100%);
+    }
+    .form {
+      display: grid;
+      gap: 16px;
+      align-content: start;
+    }
+    form {
+      display: grid;
+      gap: 14px;
+    }
+    .demo {
+      border-left: 1px solid var(--line);
+      padding-left: 32px;
+      display: grid;
+      gap: 10px;
+      align-content: start;
+      padding-top: 56px;
+    }
+    ul {
+      list-style: none;
+      margin: 0;
+      padding: 0;
+      display: grid;
+      gap: 6px;
+    }
+    .who {
+      width: 100%;
+      display: flex;
+      justify-content: space-between;
+      gap: 12px;
+      padding: 10px 14px;
+      text-align: left;
+      border: 1px solid var(--line);
+      border-radius: 6px;
+      background: var(--surface);
+      cursor: pointer;
+    }
+    .who:hover {
+      background: var(--wood-soft);
+    }
+    @media (max-width: 700px) {
+      .demo {
+        border: 0;
+        padding: 0;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -66,7 +133,9 @@ export class SignIn {
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
   protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
   protected readonly demo = computed(() => this.session()?.demo ?? []);
-  protected readonly sentence = signal(this.route.snapshot.queryParamMap.has('unknown') ? 'There is no firm of this name that you belong to.' : '');
+  protected readonly sentence = signal(
+    this.route.snapshot.queryParamMap.has('unknown') ? 'There is no firm of this name that you belong to.' : '',
+  );
 
   constructor() {
     this.store.dispatch(sessionActions.read());

@@ -57,7 +57,10 @@ export class Address {
   }
 
   /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
-  set(parts: { scope?: string | null; period?: string | null; sel?: string | null; show?: string | null }, replace = false): Promise<boolean> {
+  set(
+    parts: { scope?: string | null; period?: string | null; sel?: string | null; show?: string | null },
+    replace = false,
+  ): Promise<boolean> {
     const queryParams: Record<string, string | null> = { ...parts };
     if (parts.scope !== undefined) {
       queryParams['sel'] = parts.sel ?? null;

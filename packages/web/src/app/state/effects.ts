@@ -2,7 +2,20 @@ import { inject } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
-import { EMPTY, Observable, catchError, combineLatest, distinctUntilChanged, exhaustMap, filter, from, map, merge, of, switchMap } from 'rxjs';
+import {
+  EMPTY,
+  Observable,
+  catchError,
+  combineLatest,
+  distinctUntilChanged,
+  exhaustMap,
+  filter,
+  from,
+  map,
+  merge,
+  of,
+  switchMap,
+} from 'rxjs';
 import type { Me } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
@@ -58,7 +71,12 @@ export const readOverview = createEffect(
 /** Own timers, for people who record. */
 export const readTimers = createEffect(
   (actions = inject(Actions), api = inject(Api), refresh = inject(Refresh), store = inject(Store), address = inject(Address)) =>
-    merge(actions.pipe(ofType(timerActions.read)), combineLatest([toObservable(refresh.tick), openedFirm(address, store)]).pipe(filter(([, me]) => !!me.rights['time.record']))).pipe(
+    merge(
+      actions.pipe(ofType(timerActions.read)),
+      combineLatest([toObservable(refresh.tick), openedFirm(address, store)]).pipe(
+        filter(([, me]) => !!me.rights['time.record']),
+      ),
+    ).pipe(
       switchMap(() =>
         from(api.call('readTimers')).pipe(
           map((timers) => timerActions.known({ timers, readAt: Date.now() })),

@@ -1,7 +1,10 @@
 import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
 import type { Timers } from '@yellowwood/contracts';
 
-export const timerActions = createActionGroup({ source: 'timers', events: { read: emptyProps(), known: props<{ timers: Timers; readAt: number }>() } });
+export const timerActions = createActionGroup({
+  source: 'timers',
+  events: { read: emptyProps(), known: props<{ timers: Timers; readAt: number }>() },
+});
 
 interface TimersState {
   readonly timers: Timers['timers'];
@@ -17,7 +20,11 @@ export const timersFeature = createFeature({
   name: 'timers',
   reducer: createReducer(
     initial,
-    on(timerActions.known, (_state, { timers, readAt }) => ({ timers: timers.timers, today: timers.today, offset: Date.parse(timers.now) - readAt })),
+    on(timerActions.known, (_state, { timers, readAt }) => ({
+      timers: timers.timers,
+      today: timers.today,
+      offset: Date.parse(timers.now) - readAt,
+    })),
   ),
   extraSelectors: ({ selectTimers }) => ({
     selectRunning: createSelector(selectTimers, (timers) => timers.find((timer) => timer.running) ?? null),

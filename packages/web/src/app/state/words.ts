@@ -1,8 +1,20 @@
 /** The sentences and words of the interface that stand for codes of the core and the API. */
 
-export const STAGE_WORDS: Readonly<Record<string, string>> = { recorded: 'recorded', submitted: 'submitted', approved: 'approved', billed: 'billed', paid: 'paid' };
+export const STAGE_WORDS: Readonly<Record<string, string>> = {
+  recorded: 'recorded',
+  submitted: 'submitted',
+  approved: 'approved',
+  billed: 'billed',
+  paid: 'paid',
+};
 
-export const STEP_WORDS: Readonly<Record<string, string>> = { record: 'Record', review: 'Review', bill: 'Bill', collect: 'Collect', results: 'Results' };
+export const STEP_WORDS: Readonly<Record<string, string>> = {
+  record: 'Record',
+  review: 'Review',
+  bill: 'Bill',
+  collect: 'Collect',
+  results: 'Results',
+};
 
 /** Problems of an entry: what it is, and what to do about it. */
 export const PROBLEM_WORDS: Readonly<Record<string, { short: string; mend: string }>> = {
@@ -18,22 +30,52 @@ export const PROBLEM_WORDS: Readonly<Record<string, { short: string; mend: strin
 
 /** Why a reviewer should look. */
 export const LOOK_WORDS: Readonly<Record<string, string>> = {
-  problem: 'problem', late: 'recorded late', 'changed-by-other': 'corrected', 'over-day': 'over the day', 'over-week': 'over the week', missing: 'missing',
+  problem: 'problem',
+  late: 'recorded late',
+  'changed-by-other': 'corrected',
+  'over-day': 'over the day',
+  'over-week': 'over the week',
+  missing: 'missing',
 };
 
 export const ABSENCE_WORDS: Readonly<Record<string, string>> = { holiday: 'leave', sick: 'sick', training: 'training' };
 
 /** Why a rate rule lost. */
 export const LOSS_WORDS: Readonly<Record<string, string>> = {
-  'wider-scope': 'wider scope', 'wider-labour': 'wider labour', 'not-yet-valid': 'not valid yet', 'no-longer-valid': 'no longer valid', 'other-currency': 'other currency',
+  'wider-scope': 'wider scope',
+  'wider-labour': 'wider labour',
+  'not-yet-valid': 'not valid yet',
+  'no-longer-valid': 'no longer valid',
+  'other-currency': 'other currency',
 };
 
 export const BUCKET_WORDS: Readonly<Record<string, string>> = {
-  'not-due': 'not yet due', '1-30': '1 to 30 days', '31-60': '31 to 60 days', '61-90': '61 to 90 days', 'over-90': 'over 90 days',
+  'not-due': 'not yet due',
+  '1-30': '1 to 30 days',
+  '31-60': '31 to 60 days',
+  '61-90': '61 to 90 days',
+  'over-90': 'over 90 days',
 };
 
 /** What people read in a history. */
 export const FACT_WORDS: Readonly<Record<string, string>> = {
-  workDate: 'date', quantity: 'time', billableQuantity: 'billable time', startAt: 'start', endAt: 'end', breakSeconds: 'break', valueMinor: 'value', rate: 'rate', stage: 'stage', note: 'note', billable: 'billable',
-  holdReason: 'held because', rateSource: 'rate from', rateReason: 'reason of the rate', absenceCode: 'absence', explanation: 'explanation', sentAt: 'sent', status: 'status', number: 'number',
+  workDate: 'date',
+  quantity: 'time',
+  billableQuantity: 'billable time',
+  startAt: 'start',
+  endAt: 'end',
+  breakSeconds: 'break',
+  valueMinor: 'value',
+  rate: 'rate',
+  stage: 'stage',
+  note: 'note',
+  billable: 'billable',
+  holdReason: 'held because',
+  rateSource: 'rate from',
+  rateReason: 'reason of the rate',
+  absenceCode: 'absence',
+  explanation: 'explanation',
+  sentAt: 'sent',
+  status: 'status',
+  number: 'number',
 };

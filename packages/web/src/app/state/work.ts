@@ -26,7 +26,13 @@ interface WorkState {
 }
 
 const initial: WorkState = {
-  clients: [], departments: [], projects: projects.getInitialState(), tasks: tasks.getInitialState(), services: services.getInitialState(), overview: null, known: false,
+  clients: [],
+  departments: [],
+  projects: projects.getInitialState(),
+  tasks: tasks.getInitialState(),
+  services: services.getInitialState(),
+  overview: null,
+  known: false,
 };
 
 /** A node of the scope tree, with its depth and what a search looks through. */
@@ -67,18 +73,35 @@ export const workFeature = createFeature({
       selectTaskEntities: createSelector(selectTasks, (state) => state.entities),
       selectServiceList: createSelector(selectServices, services.getSelectors().selectAll),
       selectServiceEntities: createSelector(selectServices, (state) => state.entities),
-      selectBars: createSelector(selectOverview, (overview) => new Map((overview?.bars ?? []).map((bar): [string, StageBar] => [bar.id, bar]))),
+      selectBars: createSelector(
+        selectOverview,
+        (overview) => new Map((overview?.bars ?? []).map((bar): [string, StageBar] => [bar.id, bar])),
+      ),
       selectTree: createSelector(selectClients, selectDepartments, selectProjectList, selectTaskList, treeOf),
     };
   },
 });
 
-function treeOf(clients: Work['clients'], departments: Work['departments'], projectList: readonly Project[], taskList: readonly Task[]): ScopeNode[] {
+function treeOf(
+  clients: Work['clients'],
+  departments: Work['departments'],
+  projectList: readonly Project[],
+  taskList: readonly Task[],
+): ScopeNode[] {
   const nodes: ScopeNode[] = [];
   const addTasks = (project: string, parent: string | null, depth: number) => {
     for (const task of taskList.filter((one) => one.projectId === project && one.parentId === parent)) {
       const hasChildren = taskList.some((one) => one.parentId === task.id);
-      nodes.push({ scope: `task:${task.id}`, id: task.id, name: task.name, kind: 'task', depth, parent: parent ?? project, hasChildren, closed: !task.open });
+      nodes.push({
+        scope: `task:${task.id}`,
+        id: task.id,
+        name: task.name,
+        kind: 'task',
+        depth,
+        parent: parent ?? project,
+        hasChildren,
+        closed: !task.open,
+      });
       if (hasChildren) addTasks(project, task.id, depth + 1);
     }
   };
@@ -86,7 +109,16 @@ function treeOf(clients: Work['clients'], departments: Work['departments'], proj
     const own = projectList.filter((project) => (kind === 'client' ? project.clientId : project.departmentId) === id);
     nodes.push({ scope: `${kind}:${id}`, id, name, kind, depth: 0, parent: null, hasChildren: own.length > 0, closed: false });
     for (const project of own) {
-      nodes.push({ scope: `project:${project.id}`, id: project.id, name: project.name, kind: 'project', depth: 1, parent: id, hasChildren: taskList.some((task) => task.projectId === project.id), closed: !project.open });
+      nodes.push({
+        scope: `project:${project.id}`,
+        id: project.id,
+        name: project.name,
+        kind: 'project',
+        depth: 1,
+        parent: id,
+        hasChildren: taskList.some((task) => task.projectId === project.id),
+        closed: !project.open,
+      });
       addTasks(project.id, null, 2);
     }
   };

@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, Injectable, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MAT_DIALOG_DATA, MatDialog, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDialogTitle } from '@angular/material/dialog';
+import {
+  MAT_DIALOG_DATA,
+  MatDialog,
+  MatDialogActions,
+  MatDialogClose,
+  MatDialogContent,
+  MatDialogRef,
+  MatDialogTitle,
+} from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
 
 export interface Question {
@@ -24,7 +32,16 @@ export interface Question {
       @if (question.field; as field) {
         <label class="field">
           {{ field.label }}
-          <textarea class="plain-field" rows="3" maxlength="500" cdkFocusInitial [value]="words()" (input)="words.set($any($event.target).value)" (keydown.control.enter)="answer()" [attr.aria-invalid]="tried() && missing()"></textarea>
+          <textarea
+            class="plain-field"
+            rows="3"
+            maxlength="500"
+            cdkFocusInitial
+            [value]="words()"
+            (input)="words.set($any($event.target).value)"
+            (keydown.control.enter)="answer()"
+            [attr.aria-invalid]="tried() && missing()"
+          ></textarea>
         </label>
         @if (tried() && missing()) {
           <p class="field-error" role="alert">Write a few words; they are kept in the history.</p>

@@ -23,25 +23,116 @@ export interface StripGap {
   selector: 'yw-day-strip',
   template: `
     <div class="band" role="group" aria-label="The day as a band">
-      @for (hour of hours(); track hour) { <i class="hour" [style.left.%]="place(hour * 3600)"></i> }
-      @for (gap of gaps(); track gap.from) { <span class="gap" [style.left.%]="place(gap.from)" [style.width.%]="place(gap.to) - place(gap.from)">{{ gap.label }}</span> }
+      @for (hour of hours(); track hour) {
+        <i class="hour" [style.left.%]="place(hour * 3600)"></i>
+      }
+      @for (gap of gaps(); track gap.from) {
+        <span class="gap" [style.left.%]="place(gap.from)" [style.width.%]="place(gap.to) - place(gap.from)">{{
+          gap.label
+        }}</span>
+      }
       @for (span of spans(); track span.id) {
-        <button type="button" class="span" [class.doubled]="span.doubled" [class.quiet-span]="span.quiet" [class.chosen]="chosen() === span.id" [style.left.%]="place(span.from)" [style.width.%]="place(span.to) - place(span.from)" [style.--tone]="'var(--tone-' + span.tone + ')'" (click)="picked.emit(span.id)" [attr.aria-label]="span.label + (span.doubled ? ', overlaps' : '')"><b>{{ span.label }}</b></button>
+        <button
+          type="button"
+          class="span"
+          [class.doubled]="span.doubled"
+          [class.quiet-span]="span.quiet"
+          [class.chosen]="chosen() === span.id"
+          [style.left.%]="place(span.from)"
+          [style.width.%]="place(span.to) - place(span.from)"
+          [style.--tone]="'var(--tone-' + span.tone + ')'"
+          (click)="picked.emit(span.id)"
+          [attr.aria-label]="span.label + (span.doubled ? ', overlaps' : '')"
+        >
+          <b>{{ span.label }}</b>
+        </button>
       }
     </div>
-    <div class="hours" aria-hidden="true">@for (hour of labels(); track hour) { <span [style.left.%]="place(hour * 3600)">{{ hour }}:00</span> }</div>
+    <div class="hours" aria-hidden="true">
+      @for (hour of labels(); track hour) {
+        <span [style.left.%]="place(hour * 3600)">{{ hour }}:00</span>
+      }
+    </div>
   `,
   styles: `
-    .band { position: relative; height: 46px; border: 1px solid var(--line); border-radius: 6px; background: var(--surface); overflow: hidden; }
-    .hour { position: absolute; top: 0; bottom: 0; width: 1px; background: var(--hair); }
-    .span { position: absolute; top: 6px; bottom: 6px; border: 0; border-radius: 4px; background: var(--tone); color: #fff; padding: 0 6px; font-size: 12.5px; text-align: left; overflow: hidden; white-space: nowrap; cursor: pointer; min-width: 3px; }
-    .span b { font-weight: 400; }
-    .span.quiet-span { background-image: repeating-linear-gradient(135deg, transparent 0 4px, #ffffff2e 4px 6px); font-style: italic; }
-    .span.doubled { top: 3px; bottom: 50%; box-shadow: 0 0 0 1px var(--clay); } .span.doubled ~ .span.doubled { top: 50%; bottom: 3px; }
-    .span.chosen { box-shadow: 0 0 0 2px var(--wood); }
-    .gap { position: absolute; top: 6px; bottom: 6px; border: 1px dashed var(--clay); border-radius: 4px; color: var(--clay); font-size: 12px; display: grid; place-items: center; overflow: hidden; }
-    .hours { position: relative; height: 18px; font-size: 12px; color: var(--ink-2); }
-    .hours span { position: absolute; transform: translateX(-50%); } .hours span:first-child { transform: none; } .hours span:last-child { transform: translateX(-100%); }
+    .band {
+      position: relative;
+      height: 46px;
+      border: 1px solid var(--line);
+      border-radius: 6px;
+      background: var(--surface);
+      overflow: hidden;
+    }
+    .hour {
+      position: absolute;
+      top: 0;
+      bottom: 0;
+      width: 1px;
+      background: var(--hair);
+    }
+    .span {
+      position: absolute;
+      top: 6px;
+      bottom: 6px;
+      border: 0;
+      border-radius: 4px;
+      background: var(--tone);
+      color: #fff;
+      padding: 0 6px;
+      font-size: 12.5px;
+      text-align: left;
+      overflow: hidden;
+      white-space: nowrap;
+      cursor: pointer;
+      min-width: 3px;
+    }
+    .span b {
+      font-weight: 400;
+    }
+    .span.quiet-span {
+      background-image: repeating-linear-gradient(135deg, transparent 0 4px, #ffffff2e 4px 6px);
+      font-style: italic;
+    }
+    .span.doubled {
+      top: 3px;
+      bottom: 50%;
+      box-shadow: 0 0 0 1px var(--clay);
+    }
+    .span.doubled ~ .span.doubled {
+      top: 50%;
+      bottom: 3px;
+    }
+    .span.chosen {
+      box-shadow: 0 0 0 2px var(--wood);
+    }
+    .gap {
+      position: absolute;
+      top: 6px;
+      bottom: 6px;
+      border: 1px dashed var(--clay);
+      border-radius: 4px;
+      color: var(--clay);
+      font-size: 12px;
+      display: grid;
+      place-items: center;
+      overflow: hidden;
+    }
+    .hours {
+      position: relative;
+      height: 18px;
+      font-size: 12px;
+      color: var(--ink-2);
+    }
+    .hours span {
+      position: absolute;
+      transform: translateX(-50%);
+    }
+    .hours span:first-child {
+      transform: none;
+    }
+    .hours span:last-child {
+      transform: translateX(-100%);
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

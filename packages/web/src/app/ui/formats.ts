@@ -1,6 +1,17 @@
 import { Pipe, PipeTransform, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { DurationForm, amountText, durationText, minor, moneyText, percentText, rate, rateText, seconds, shortDate } from '@yellowwood/core';
+import {
+  DurationForm,
+  amountText,
+  durationText,
+  minor,
+  moneyText,
+  percentText,
+  rate,
+  rateText,
+  seconds,
+  shortDate,
+} from '@yellowwood/core';
 import { sessionFeature } from '../state/session';
 
 /** Hours as the person likes to see them: `4:30` or `4.50`. */
@@ -8,7 +19,9 @@ import { sessionFeature } from '../state/session';
 export class HoursPipe implements PipeTransform {
   private readonly form = inject(Store).selectSignal(sessionFeature.selectDurationForm);
   transform(value: number | null | undefined): string {
-    return value === null || value === undefined ? '' : durationText(seconds(value), this.form() as DurationForm, navigator.language);
+    return value === null || value === undefined
+      ? ''
+      : durationText(seconds(value), this.form() as DurationForm, navigator.language);
   }
 }
 
@@ -46,7 +59,13 @@ export class PercentPipe implements PipeTransform {
 
 const days = new Intl.DateTimeFormat(navigator.language, { weekday: 'short', day: 'numeric', timeZone: 'UTC' });
 const long = new Intl.DateTimeFormat(navigator.language, { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
-const moment = new Intl.DateTimeFormat(navigator.language, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const moment = new Intl.DateTimeFormat(navigator.language, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 
 /** A date, short (`9 Jun`), by weekday (`Tue 9`) or in full. */
 @Pipe({ name: 'day' })

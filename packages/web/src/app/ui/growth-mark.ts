@@ -12,7 +12,16 @@ const RINGS: Readonly<Record<Stage, number>> = { recorded: 1, submitted: 2, appr
   template: `
     <svg width="14" height="14" viewBox="0 0 14 14" role="img" [attr.aria-label]="label()">
       @if (returned()) {
-        <circle cx="7" cy="7" r="6.2" fill="none" stroke="var(--clay)" stroke-width="1.6" stroke-dasharray="26 13" transform="rotate(-50 7 7)" />
+        <circle
+          cx="7"
+          cy="7"
+          r="6.2"
+          fill="none"
+          stroke="var(--clay)"
+          stroke-width="1.6"
+          stroke-dasharray="26 13"
+          transform="rotate(-50 7 7)"
+        />
       } @else {
         @for (ring of rings(); track ring.r) {
           <circle [attr.cx]="ring.x" [attr.cy]="ring.y" [attr.r]="ring.r" fill="none" stroke="var(--mark)" stroke-width="1.15" />
@@ -27,5 +36,11 @@ export class GrowthMark {
   readonly stage = input.required<Stage>();
   readonly returned = input(false);
   protected readonly label = computed(() => (this.returned() ? 'returned' : this.stage()));
-  protected readonly rings = computed(() => Array.from({ length: RINGS[this.stage()] }, (_, index) => ({ x: 7 - 0.35 * index, y: 7 + 0.25 * index, r: index === 4 ? 1 : 6.2 - 1.3 * index })));
+  protected readonly rings = computed(() =>
+    Array.from({ length: RINGS[this.stage()] }, (_, index) => ({
+      x: 7 - 0.35 * index,
+      y: 7 + 0.25 * index,
+      r: index === 4 ? 1 : 6.2 - 1.3 * index,
+    })),
+  );
 }

@@ -11,11 +11,37 @@ import type { StageBar as Bar } from '@yellowwood/contracts';
     }
   `,
   styles: `
-    :host { display: flex; gap: 1px; width: 52px; height: 7px; border-radius: 2px; overflow: hidden; flex: none; }
-    i { display: block; min-width: 1px; }
-    .recorded { background: var(--stage-recorded); } .submitted { background: var(--stage-submitted); } .approved { background: var(--stage-approved); }
-    .billed { background: var(--stage-billed); } .paid { background: var(--stage-paid); }
-    .ended { background: repeating-linear-gradient(135deg, var(--stage-approved) 0 2px, var(--surface) 2px 4px); }
+    :host {
+      display: flex;
+      gap: 1px;
+      width: 52px;
+      height: 7px;
+      border-radius: 2px;
+      overflow: hidden;
+      flex: none;
+    }
+    i {
+      display: block;
+      min-width: 1px;
+    }
+    .recorded {
+      background: var(--stage-recorded);
+    }
+    .submitted {
+      background: var(--stage-submitted);
+    }
+    .approved {
+      background: var(--stage-approved);
+    }
+    .billed {
+      background: var(--stage-billed);
+    }
+    .paid {
+      background: var(--stage-paid);
+    }
+    .ended {
+      background: repeating-linear-gradient(135deg, var(--stage-approved) 0 2px, var(--surface) 2px 4px);
+    }
   `,
   host: { role: 'img', '[attr.aria-label]': 'label()' },
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -24,7 +50,19 @@ export class StageBar {
   readonly bar = input.required<Bar>();
   protected readonly parts = computed(() => {
     const { stages, ended } = this.bar();
-    return STAGES.flatMap((stage) => (stage === 'approved' ? [{ name: 'approved', share: stages.approved - ended }, { name: 'ended', share: ended }] : [{ name: stage as string, share: stages[stage] }])).filter((part) => part.share > 0);
+    return STAGES.flatMap((stage) =>
+      stage === 'approved'
+        ? [
+            { name: 'approved', share: stages.approved - ended },
+            { name: 'ended', share: ended },
+          ]
+        : [{ name: stage as string, share: stages[stage] }],
+    ).filter((part) => part.share > 0);
   });
-  protected readonly label = computed(() => this.parts().map((part) => `${durationText(seconds(part.share))} ${part.name === 'ended' ? 'approved, not billed' : part.name}`).join(', ') || 'no hours');
+  protected readonly label = computed(
+    () =>
+      this.parts()
+        .map((part) => `${durationText(seconds(part.share))} ${part.name === 'ended' ? 'approved, not billed' : part.name}`)
+        .join(', ') || 'no hours',
+  );
 }

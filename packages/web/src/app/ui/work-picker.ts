@@ -1,4 +1,15 @@
-import { ChangeDetectionStrategy, Component, ElementRef, computed, effect, inject, input, output, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { MatAutocomplete, MatAutocompleteSelectedEvent, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
 import { Store } from '@ngrx/store';
 import { workFeature } from '../state/work';
@@ -16,17 +27,36 @@ interface Choice extends PickedWork {
   readonly search: string;
 }
 
-const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/[\u0300-\u036f]/g, '');
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '');
 
 /** Finds a project or task by typing any part of its name, its client's, or its code. */
 @Component({
   selector: 'yw-work-picker',
   imports: [MatAutocomplete, MatAutocompleteTrigger, MatOption],
   template: `
-    <input #box class="plain-field" type="text" [attr.aria-label]="label()" [placeholder]="placeholder()" [value]="shown()" [matAutocomplete]="list" (input)="typed.set($any($event.target).value)" (focus)="box.select()" (blur)="restore()" autocomplete="off" />
+    <input
+      #box
+      class="plain-field"
+      type="text"
+      [attr.aria-label]="label()"
+      [placeholder]="placeholder()"
+      [value]="shown()"
+      [matAutocomplete]="list"
+      (input)="typed.set($any($event.target).value)"
+      (focus)="box.select()"
+      (blur)="restore()"
+      autocomplete="off"
+    />
     <mat-autocomplete #list="matAutocomplete" autoActiveFirstOption [displayWith]="display" (optionSelected)="pick($event)">
       @for (choice of found(); track choice.key) {
-        <mat-option [value]="choice"><span class="name">{{ choice.name }}</span><small>{{ choice.context }}</small></mat-option>
+        <mat-option [value]="choice"
+          ><span class="name">{{ choice.name }}</span
+          ><small>{{ choice.context }}</small></mat-option
+        >
       } @empty {
         <mat-option disabled>Nothing of that name. Type another part of it.</mat-option>
       }
@@ -55,19 +85,34 @@ export class WorkPicker {
       const task = id === null ? undefined : names.get(id);
       return task ? [...pathOf(task.parentId), task.name] : [];
     };
-    return this.projects().filter((project) => project.open).flatMap((project) => {
-      const home = homes.get(project.clientId ?? project.departmentId ?? '') ?? '';
-      const make = (taskId: string | null, path: string[]): Choice => ({
-        projectId: project.id, taskId, key: `${project.id} ${taskId ?? ''}`, name: path.length > 0 ? path.at(-1)! : project.name,
-        context: path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home, search: plain([project.name, project.code, home, ...path].join(' ')),
+    return this.projects()
+      .filter((project) => project.open)
+      .flatMap((project) => {
+        const home = homes.get(project.clientId ?? project.departmentId ?? '') ?? '';
+        const make = (taskId: string | null, path: string[]): Choice => ({
+          projectId: project.id,
+          taskId,
+          key: `${project.id} ${taskId ?? ''}`,
+          name: path.length > 0 ? path.at(-1)! : project.name,
+          context: path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home,
+          search: plain([project.name, project.code, home, ...path].join(' ')),
+        });
+        return [
+          make(null, []),
+          ...this.tasks()
+            .filter((task) => task.projectId === project.id && task.open)
+            .map((task) => make(task.id, pathOf(task.id))),
+        ];
       });
-      return [make(null, []), ...this.tasks().filter((task) => task.projectId === project.id && task.open).map((task) => make(task.id, pathOf(task.id)))];
-    });
   });
 
   protected readonly found = computed(() => {
-    const words = plain(this.typed() ?? '').split(/\s+/).filter(Boolean);
-    return this.choices().filter((choice) => words.every((word) => choice.search.includes(word))).slice(0, 40);
+    const words = plain(this.typed() ?? '')
+      .split(/\s+/)
+      .filter(Boolean);
+    return this.choices()
+      .filter((choice) => words.every((word) => choice.search.includes(word)))
+      .slice(0, 40);
   });
 
   protected readonly shown = computed(() => {
@@ -80,7 +125,8 @@ export class WorkPicker {
     effect(() => (this.box().nativeElement.value = this.shown()));
   }
 
-  protected readonly display = (choice: Choice | null): string => (choice ? (choice.taskId ? `${choice.name}, ${choice.context}` : choice.name) : '');
+  protected readonly display = (choice: Choice | null): string =>
+    choice ? (choice.taskId ? `${choice.name}, ${choice.context}` : choice.name) : '';
 
   protected pick(event: MatAutocompleteSelectedEvent): void {
     const { projectId, taskId } = event.option.value as Choice;

@@ -1,0 +1,289 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { Page, expect, test } from '@playwright/test';
+import { answer, chooseScope, signedIn } from './people';
+import { startServer, stopServer } from './server';
+import { NOW } from './start-server';
+
+test.describe.configure({ mode: 'serial' });
+
+const money = (text: string) => Number(text.replace(/[^0-9.-]/g, ''));
+
+test('staff: a timer with nothing filled in, classified later; the week filled by keys and submitted', async ({ browser }) => {
+  const page = await signedIn(browser, 'staff');
+  await expect(page.getByRole('heading', { name: 'Week 24' })).toBeVisible();
+  await page.getByRole('button', { name: 'Start timer' }).click();
+  await expect(page.getByRole('timer')).toHaveText(/0:00:0[2-9]/);
+  // It goes on over a reload, and stops from anywhere.
+  await page.reload();
+  await expect(page.getByRole('timer')).toHaveText(/0:00:\d\d/);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('say what it was before you submit')).toBeVisible();
+
+  // What stands in the way is named, and submitting leads to it instead of failing.
+  await expect(page.getByText('1 entry stands in the way of submitting.')).toBeVisible();
+  await page.getByRole('button', { name: /^Submit / }).click();
+  const form = page.locator('yw-entry-form');
+  await form.getByRole('combobox', { name: 'Project or task' }).fill('lower tier');
+  await page.getByRole('option', { name: /Lower tier/ }).click();
+  await form.getByLabel('Service').selectOption('Bench conservation');
+  await form.getByRole('button', { name: 'Save entry' }).click();
+  await expect(page.getByText('stands in the way')).toBeHidden();
+
+  // A new row, then hours by keyboard alone.
+  await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('osric report');
+  await page.getByRole('option', { name: /^Report/ }).click();
+  await page.getByLabel('Service of the new row').selectOption('Writing');
+  const cell = page.getByRole('gridcell', { name: /Bell frame survey, Report, writing, 2026-06-10/ });
+  await expect(cell).toBeFocused();
+  await page.keyboard.type('1,5');
+  await expect(page.locator('#cell-reading')).toHaveText('read as 1:30');
+  await page.keyboard.press('Enter');
+  await expect(cell).toContainText('1:30');
+  await expect(page.getByText(/1:30 recorded. Saved/)).toBeVisible();
+  await cell.focus();
+  await page.keyboard.press('F2');
+  await page.keyboard.type('99');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('More than 24 is not read as hours')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(cell).toContainText('1:30');
+  await page.keyboard.press('Control+z');
+  await expect(cell).not.toContainText('1:30');
+  // From a spreadsheet: the day before and the day itself.
+  await page.keyboard.press('ArrowLeft');
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', '0:45\t1.25');
+    document.activeElement!.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }));
+  });
+  await expect(cell).toContainText('1:15');
+
+  await page.getByRole('button', { name: /^Submit / }).click();
+  await answer(page, 'Submit week', 'Short week');
+  await expect(page.getByText(/Submitted .*“Short week”/)).toBeVisible();
+  await expect(cell.getByRole('img', { name: 'submitted' })).toBeVisible();
+  await page.context().close();
+});
+
+test('manager: approves the clean weeks, returns one entry; staff mends it and submits again', async ({ browser }) => {
+  const manager = await signedIn(browser, 'manager');
+  await manager.getByRole('link', { name: /^Review/ }).click();
+  await expect(manager.getByRole('heading', { name: 'Week 23' })).toBeVisible();
+  const approve = manager.getByRole('button', { name: /^Approve \d+ clean weeks?/ });
+  await expect(approve).toBeEnabled();
+  const count = Number(/\d+/.exec((await approve.textContent())!)![0]);
+  expect(count).toBeGreaterThan(0);
+  await approve.click();
+  await expect(manager.getByText(`${count} clean ${count === 1 ? 'week' : 'weeks'} approved`)).toBeVisible();
+  await expect(approve).toHaveText(/Approve 0 clean/);
+
+  await manager.goto('/f/quillfeather/review?period=2026-W24');
+  const row = manager.getByRole('row', { name: /^Ines Marchetti/ });
+  await row.focus();
+  await manager.keyboard.press('Enter');
+  const panel = manager.getByRole('complementary', { name: 'Why' });
+  await expect(panel.getByRole('heading', { name: 'Ines Marchetti' })).toBeVisible();
+  await expect(panel.getByText('“Short week”')).toBeVisible();
+  await panel.getByRole('button', { name: /Report.*1:15/ }).click();
+  await panel.getByRole('button', { name: 'Return', exact: true }).last().click();
+  await answer(manager, 'Return entry', 'Which report?');
+  await expect(manager.getByText('Entry returned')).toBeVisible();
+  await panel.getByRole('button', { name: /^Approve \d/ }).click();
+  await expect(manager.getByText('Week approved')).toBeVisible();
+  await manager.context().close();
+
+  const staff = await signedIn(browser, 'staff');
+  await expect(staff.getByRole('link', { name: /Record/ })).toContainText('2 returned');
+  await expect(staff.getByText('returned: “Which report?”')).toBeVisible();
+  await staff.getByRole('button', { name: 'Edit Bell frame survey' }).first().click();
+  await staff.locator('yw-entry-form').getByLabel('Note').fill('The one for the vestry');
+  await staff.locator('yw-entry-form').getByRole('button', { name: 'Save entry' }).click();
+  await staff.getByRole('button', { name: 'Submit 1:15 again' }).click();
+  await answer(staff, 'Submit week');
+  await expect(staff.getByText(/^Submitted/)).toBeVisible();
+  await staff.context().close();
+});
+
+test('owner, bookkeeper: bill by task, issue, open the PDF; the same hours are not billed from a second window', async ({
+  browser,
+  request,
+}) => {
+  const owner = await signedIn(browser, 'owner');
+  await chooseScope(owner, 'Roadside marker survey');
+  await owner.getByRole('link', { name: /^Results/ }).click();
+  const figure = (page: Page, name: string) => page.locator('.figs button').filter({ hasText: name }).locator('b');
+  await expect(figure(owner, 'unbilled')).toBeVisible();
+  const before = money((await figure(owner, 'unbilled').textContent())!);
+
+  const page = await signedIn(browser, 'bookkeeper');
+  await page.getByRole('link', { name: /^Bill/ }).click();
+  await page.getByRole('button', { name: 'Roadside marker survey' }).first().click();
+  const second = await page.context().newPage();
+  await second.goto(page.url());
+  await expect(second.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  const net = money((await page.locator('yw-paper tfoot tr').first().locator('td').last().textContent())!);
+  expect(net).toBeGreaterThan(0);
+  const total = (await page.locator('yw-paper .due td').last().textContent())!.trim();
+  await page.getByRole('button', { name: 'Issue invoice' }).click();
+  await expect(page.getByRole('dialog')).toContainText(`£${total} to pay`);
+  await answer(page, 'Issue invoice');
+  await page.waitForURL('**/collect**');
+  const number = (await page.getByRole('complementary', { name: 'Why' }).getByRole('heading').first().textContent())!;
+  expect(number).toMatch(/^QC-\d{4}$/);
+  const href = await page.getByRole('link', { name: 'Open the PDF' }).getAttribute('href');
+  const cookies = (await page.context().cookies()).map((cookie) => `${cookie.name}=${cookie.value}`).join('; ');
+  const pdf = await request.get(href!, { headers: { Cookie: cookies } });
+  expect(pdf.headers()['content-type']).toBe('application/pdf');
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+
+  // The second window still shows the old list: issuing it is refused, and nothing is billed twice.
+  await second
+    .getByRole('button', { name: 'Issue invoice' })
+    .click()
+    .catch(() => undefined);
+  if (await second.getByRole('dialog').isVisible()) {
+    await second.getByRole('dialog').getByRole('button', { name: 'Issue invoice' }).click();
+    await expect(second.getByText(/already on another invoice or draft/)).toBeVisible();
+  } else {
+    await expect(second.getByText('Nothing is approved and to bill here')).toBeVisible();
+  }
+
+  await owner.reload();
+  await expect
+    .poll(async () => Math.round((before - money((await figure(owner, 'unbilled').textContent())!)) * 100))
+    .toBe(Math.round(net * 100));
+  // Asked why, each figure gives its entries or documents and the same sum.
+  for (const name of ['labour cost', 'standard value', 'unbilled']) {
+    const shown = (await figure(owner, name).textContent())!.trim();
+    await owner.locator('.figs button').filter({ hasText: name }).click();
+    const why = owner.getByRole('complementary', { name: 'Why' });
+    await expect(why.locator('dl')).toContainText(shown);
+  }
+  await owner.context().close();
+  await page.context().close();
+});
+
+test('bookkeeper: part payment, full payment; a credit brings the hours back', async ({ browser }) => {
+  const page = await signedIn(browser, 'bookkeeper');
+  await page.getByRole('link', { name: /^Collect/ }).click();
+  const row = page.getByRole('row').filter({ hasText: 'Roadside marker survey' }).filter({ hasText: 'due in' }).last();
+  await row.click();
+  const panel = page.getByRole('complementary', { name: 'Why' });
+  const number = (await panel.getByRole('heading').first().textContent())!.trim();
+  await panel.getByRole('button', { name: 'Mark as sent' }).click();
+  await expect(page.getByText(`${number} marked as sent`)).toBeVisible();
+  const amount = panel.getByLabel('Amount');
+  const whole = money(await amount.inputValue());
+  await amount.fill('100');
+  await panel.getByLabel('Reference').fill('Transfer 1');
+  await panel.getByRole('button', { name: 'Record £100.00' }).click();
+  await expect(panel.locator('dl')).toContainText('part paid');
+  await expect.poll(async () => money(await amount.inputValue())).toBeCloseTo(whole - 100, 2);
+  await panel.getByRole('button', { name: /^Record £/ }).click();
+  await expect(panel.locator('dl')).toContainText(/State\s*paid/);
+  await panel.getByRole('button', { name: 'Credit in full' }).click();
+  await answer(page, 'Credit invoice', 'Wrong order');
+  await expect(panel.locator('dl')).toContainText('credited');
+  await expect(panel.getByText('invoice credited')).toBeVisible();
+  await chooseScope(page, 'Roadside marker survey');
+  await page.getByRole('link', { name: /^Bill/ }).click();
+  await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await page.context().close();
+});
+
+test('staff sees no money, the manager no pay', async ({ browser }) => {
+  const staff = await signedIn(browser, 'staff');
+  await expect(staff.getByRole('link', { name: /^Bill/ })).toBeHidden();
+  await staff.getByRole('link', { name: /^Results/ }).click();
+  await expect(staff.getByRole('heading', { name: 'Your hours by project' })).toBeVisible();
+  for (const step of ['record', 'review', 'results', 'bill', 'collect']) {
+    await staff.goto(`/f/quillfeather/${step}`);
+    await expect(staff.getByRole('navigation', { name: 'Steps' })).toBeVisible();
+    await expect(staff.locator('body')).not.toContainText(/[£€]\d/);
+  }
+  const manager = await signedIn(browser, 'manager');
+  await manager.goto('/f/quillfeather/review?period=2026-W22');
+  await manager.getByRole('row', { name: /^Priya Lindqvist/ }).click();
+  await expect(
+    manager.getByRole('complementary', { name: 'Why' }).getByRole('heading', { name: 'Priya Lindqvist' }),
+  ).toBeVisible();
+  await expect(manager.locator('body')).not.toContainText(/Cost from pay/);
+  await staff.context().close();
+  await manager.context().close();
+});
+
+test('every step can be linked, reloaded and gone back to', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  await chooseScope(page, 'Bell frame survey');
+  const scope = new URL(page.url()).searchParams.get('scope')!;
+  const places: [string, RegExp][] = [
+    ['record', /Week 24/],
+    ['review', /Week 23/],
+    ['bill', /Bell frame survey/],
+    ['collect', /Open invoices/],
+    ['results', /Bell frame survey/],
+  ];
+  for (const [step, heading] of places) {
+    await page.goto(`/f/quillfeather/${step}?scope=${scope}`);
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+    await expect(page.locator('yw-scope-tree .on')).toContainText('Bell frame survey');
+  }
+  await page.goBack();
+  await expect(page.getByRole('heading', { level: 1, name: /Open invoices/ })).toBeVisible();
+  await page.goto('/f/quillfeather/record?period=2026-W20');
+  await expect(page.getByRole('heading', { name: 'Week 20' })).toBeVisible();
+  await page.goto('/f/no-such-firm/record');
+  await expect(page.getByText('There is no firm of this name')).toBeVisible();
+  await page.context().close();
+});
+
+test('the server restarts while a timer runs and a cell is being edited: nothing is lost', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  await page.getByRole('button', { name: 'Start timer' }).click();
+  await expect(page.getByRole('timer')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('accounts');
+  await page.getByRole('option', { name: /^Accounts/ }).click();
+  await page.getByLabel('Service of the new row').selectOption('Office');
+  const cell = page.getByRole('gridcell', { name: /Running the practice, Accounts, office, 2026-06-10/ });
+  await expect(cell).toBeFocused();
+  await page.keyboard.type('0:25');
+  await stopServer('SIGKILL');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/The server does not answer/).first()).toBeVisible();
+  await startServer(new Date(Date.parse(NOW) + 3_600_000).toISOString());
+  await cell.focus();
+  await page.keyboard.type('0:25');
+  await page.keyboard.press('Enter');
+  await expect(cell).toContainText('0:25');
+  await expect(page.getByRole('timer')).toHaveText(/^[01]:\d\d:\d\d$/);
+  await page.reload();
+  await expect(page.getByRole('timer')).toHaveText(/^1:0\d:\d\d$/);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText(/1:0\d kept/)).toBeVisible();
+  await page.context().close();
+});
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`the main screens are accessible, ${theme}`, async ({ browser }) => {
+    const page = await signedIn(browser, 'owner', { colorScheme: theme });
+    for (const place of ['record', 'review', 'bill', 'collect', 'results']) {
+      await page.goto(`/f/quillfeather/${place}`);
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+      expect(
+        serious.map(
+          (one) =>
+            `${place}: ${one.id}: ${one.nodes
+              .slice(0, 3)
+              .map((node) => node.html.slice(0, 160))
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
+    }
+    await page.context().close();
+  });
+}

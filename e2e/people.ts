@@ -1,0 +1,42 @@
+import { Browser, Page, expect } from '@playwright/test';
+
+export type Role = 'owner' | 'manager' | 'bookkeeper' | 'staff';
+
+const SIGN_INS: Readonly<Record<Role, readonly [email: string, password: string]>> = {
+  owner: ['anselm.rooke', 'oak-lantern-demo'],
+  manager: ['maud.ellery', 'elm-lantern-demo'],
+  bookkeeper: ['yuki.farrow', 'ash-lantern-demo'],
+  staff: ['ines.marchetti', 'yew-lantern-demo'],
+};
+
+/** Signs in with keyboard alone, in a window of its own. */
+export async function signedIn(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+  const context = await browser.newContext(options);
+  const page = await context.newPage();
+  const faults: string[] = [];
+  page.on('pageerror', (error) => faults.push(error.message));
+  page.on('response', (response) => response.status() >= 500 && faults.push(`${response.status()} ${response.url()}`));
+  page.on('close', () => expect(faults).toEqual([]));
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail address').fill(`${SIGN_INS[role][0]}@quillfeather.example`);
+  await page.getByLabel('Password').fill(SIGN_INS[role][1]);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/f/quillfeather/record');
+  return page;
+}
+
+/** Answers a question of the page: writes the words, presses the button. */
+export async function answer(page: Page, button: string, words?: string): Promise<void> {
+  const dialog = page.getByRole('dialog');
+  if (words !== undefined) await dialog.getByRole('textbox').fill(words);
+  await dialog.getByRole('button', { name: button }).click();
+  await expect(dialog).toBeHidden();
+}
+
+/** Chooses a scope in the tree by finding it. */
+export async function chooseScope(page: Page, name: string): Promise<void> {
+  const find = page.getByRole('searchbox', { name: 'Find client, project, task' });
+  await find.fill(name);
+  await find.press('Enter');
+  await find.fill('');
+}

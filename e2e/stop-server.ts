@@ -1,0 +1,5 @@
+import { stopServer } from './server';
+
+export default async function stop(): Promise<void> {
+  await stopServer();
+}
