@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
-const root = path.resolve(__dirname, '..');
+const root = path.resolve(import.meta.dirname, '..');
 const pidFile = path.join(root, 'test-results', `.server-${process.env['PORT']}`);
 
 /** Starts the real server on the built page and waits until it is ready. */

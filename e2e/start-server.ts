@@ -6,6 +6,6 @@ import { startServer } from './server';
 export const NOW = process.env['YELLOWWOOD_CLOCK'] ?? '2026-06-10T14:00:00.000Z';
 
 export default async function start(): Promise<void> {
-  mkdirSync(path.resolve(__dirname, '../test-results'), { recursive: true });
+  mkdirSync(path.resolve(import.meta.dirname, '../test-results'), { recursive: true });
   await startServer(NOW);
 }

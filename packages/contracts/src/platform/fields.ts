@@ -3,9 +3,14 @@ import { Endpoint } from './endpoint';
 
 /** Building blocks that every domain's contracts use. */
 export const Id = Type.String({ format: 'uuid', description: 'UUIDv7, made by whoever creates the thing' });
-export const Day = Type.String({ format: 'date', description: 'YYYY-MM-DD' });
-export const Instant = Type.String({ format: 'date-time', description: 'RFC 3339, UTC' });
-export const Clock = Type.String({ pattern: '^([01][0-9]|2[0-3]):[0-5][0-9]$', description: 'HH:MM by the wall clock' });
+/** Dates far away are typing mistakes, and would lead sums of dates out of the calendar. */
+const CENTURIES = '^(19|20|21)[0-9]{2}-';
+export const Day = Type.String({ format: 'date', pattern: CENTURIES, description: 'YYYY-MM-DD, from 1900 to 2199' });
+export const Instant = Type.String({ format: 'date-time', pattern: CENTURIES, description: 'RFC 3339, UTC' });
+export const Clock = Type.String({
+  pattern: '^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$',
+  description: 'HH:MM by the wall clock, or HH:MM:SS',
+});
 /** The most that a duration, an amount or a rate may be: well inside exact whole numbers. */
 export const LARGEST = 1_000_000_000_000;
 export const Duration = Type.Integer({ minimum: -LARGEST, maximum: LARGEST, description: 'seconds' });

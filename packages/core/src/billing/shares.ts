@@ -32,9 +32,10 @@ export function shareLine(net: Minor, shares: readonly TimeShare[], rate: Rate, 
   const denominator = 3600n * BigInt(RATE_SCALE);
   const scale = BigInt(rate) * BigInt(minorPerMajor(currency));
   const order = shares
-    .map((share, index) => ({ index, off: BigInt(share.quantity) * scale - BigInt(own[index]!) * denominator }))
+    .map((share, index) => ({ index, entryId: share.entryId, off: BigInt(share.quantity) * scale - BigInt(own[index]!) * denominator }))
     .sort((a, b) => {
-      if (a.off === b.off) return a.index - b.index;
+      // Ties by the entry's id, so that the shares do not depend on the order in which a document lists them.
+      if (a.off === b.off) return a.entryId < b.entryId ? -1 : 1;
       return a.off > b.off === step > 0 ? -1 : 1;
     });
   for (const { index } of order) {

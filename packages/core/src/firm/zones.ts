@@ -46,9 +46,9 @@ export function dateIn(zone: string, instant: InstantText): DateText {
   return Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainDate().toString();
 }
 
-/** The clock in a zone at an instant, `HH:MM`. */
-export function clockIn(zone: string, instant: InstantText): string {
-  return Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainTime().toString({ smallestUnit: 'minute' });
+/** The clock in a zone at an instant, `HH:MM`, or `HH:MM:SS` where no second may be lost. */
+export function clockIn(zone: string, instant: InstantText, smallestUnit: 'minute' | 'second' = 'minute'): string {
+  return Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainTime().toString({ smallestUnit });
 }
 
 /** Seconds from local midnight of a date to an instant, by the wall clock: where it stands on a day's band. */

@@ -1,4 +1,4 @@
-import { Ajv2020, ErrorObject, ValidateFunction } from 'ajv/dist/2020';
+import { Ajv2020, ErrorObject, ValidateFunction } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import { Endpoint, Problem } from '@yellowwood/contracts';
 import { problem } from './problem';

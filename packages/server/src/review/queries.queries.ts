@@ -365,14 +365,14 @@ export interface IWaitingWeeksQuery {
   result: IWaitingWeeksResult;
 }
 
-const waitingWeeksIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":164,"b":170},{"a":222,"b":228}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":239}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":263,"b":272}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":289}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":310,"b":316}]}],"statement":"select (date_trunc('week', e.work_date))::date as \"from!\", sum(e.quantity) as \"submitted!\", count(distinct e.person_id) as \"people!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.stage = 'submitted' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by 1 order by 1"};
+const waitingWeeksIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":164,"b":170},{"a":242,"b":248}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":259}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":292}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":309}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":330,"b":336}]}],"statement":"select (date_trunc('week', e.work_date))::date as \"from!\", sum(e.quantity) as \"submitted!\", count(distinct e.person_id) as \"people!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by 1 order by 1"};
 
 /**
  * Query generated from SQL:
  * ```
  * select (date_trunc('week', e.work_date))::date as "from!", sum(e.quantity) as "submitted!", count(distinct e.person_id) as "people!"
  * from entries_in_reach(:reach!, :asker!) e
- * where e.stage = 'submitted' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+ * where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
  * group by 1 order by 1
  * ```
  */

@@ -46,7 +46,7 @@ where e.work_date between :from! and :to! and (:all! or e.project_id = any(:proj
 /* @name waitingWeeks */
 select (date_trunc('week', e.work_date))::date as "from!", sum(e.quantity) as "submitted!", count(distinct e.person_id) as "people!"
 from entries_in_reach(:reach!, :asker!) e
-where e.stage = 'submitted' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
 group by 1 order by 1;
 
 /* @name decisionsOfSheet */

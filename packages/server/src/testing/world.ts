@@ -7,7 +7,10 @@ import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, Quer
 import { buildApp } from '../app';
 import { hashPassword } from '../people/sign-in';
 import { ServerClock } from '../platform/clock';
-import { Database, openDatabase } from '../platform/database';
+import { Context } from '../platform/context';
+import { Database, READ, Tx, openDatabase, transaction } from '../platform/database';
+import { Difference, verifyBooks } from '../results/verify-books';
+import { rightsOf } from '@yellowwood/core';
 
 export const PASSWORD = 'a password for tests';
 const passwordHash = hashPassword(PASSWORD);
@@ -509,5 +512,42 @@ export async function bill(
   return keeper.done('issueInvoice', {
     params: { id: draft.row.id },
     body: { gross: draft.row.gross, version: draft.row.version },
+  });
+}
+
+/** The context of somebody who sees everything, for use cases that tests call without a request. */
+export function ownerContext(world: World, tx: Tx): Context {
+  return {
+    tx,
+    firm: {
+      id: world.firmId,
+      slug: world.slug,
+      name: '',
+      currency: 'GBP',
+      zone: 'Europe/London',
+      dayMaximum: 0,
+      weekMaximum: 0,
+      gapTolerance: 0,
+    },
+    actor: {
+      accountId: null,
+      personId: world.ids.owner,
+      name: '',
+      zone: 'Europe/London',
+      positionName: null,
+      roles: ['owner'],
+      rights: rightsOf(['owner']),
+    },
+    now: world.clock.now(),
+    requestId: '',
+    source: 'test',
+  };
+}
+
+/** What the recomputation of the firm's books finds wrong. */
+export function differencesOf(world: World): Promise<Difference[]> {
+  return transaction(world.database, READ, async (tx) => {
+    await tx.query("select set_config('app.firm_id', $1, true)", [world.firmId]);
+    return verifyBooks(ownerContext(world, tx));
   });
 }

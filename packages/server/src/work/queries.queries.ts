@@ -391,13 +391,13 @@ export interface ISubmittedInReachQuery {
   result: ISubmittedInReachResult;
 }
 
-const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":141,"b":147}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156},{"a":202,"b":208}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":221}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":252}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":269}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":294}]}],"statement":"select coalesce(sum(quantity), 0) as \"submitted!\", count(distinct person_id) as \"people!\", min(work_date) as \"oldest?\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'submitted' and person_id <> :asker!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))"};
+const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":141,"b":147}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156},{"a":220,"b":226}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":239}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":270}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":279,"b":287}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":312}]}],"statement":"select coalesce(sum(quantity), 0) as \"submitted!\", count(distinct person_id) as \"people!\", min(work_date) as \"oldest?\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))"};
 
 /**
  * Query generated from SQL:
  * ```
  * select coalesce(sum(quantity), 0) as "submitted!", count(distinct person_id) as "people!", min(work_date) as "oldest?"
- * from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and person_id <> :asker!
+ * from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!
  *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
  * ```
  */

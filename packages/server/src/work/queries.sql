@@ -53,7 +53,7 @@ where e.person_id = :person! and e.stage = 'recorded'
 
 /* @name submittedInReach */
 select coalesce(sum(quantity), 0) as "submitted!", count(distinct person_id) as "people!", min(work_date) as "oldest?"
-from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and person_id <> :asker!
+from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!
   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!));
 
 /* @name ownReviewState */

@@ -12,7 +12,7 @@ import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
-import { EntryForm, EntryFormValue } from './entry-form';
+import { EntryForm, EntryFormValue, timesOf } from './entry-form';
 import { WeekStore } from './week-store';
 
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
@@ -123,20 +123,10 @@ export class DayPanel {
     const done = entry
       ? await this.store.change(
           entry,
-          {
-            ...target,
-            note,
-            explanation,
-            ...(date === entry.date ? {} : { date }),
-            ...(span ? { span } : entry.startAt && quantity !== undefined ? { span: null, quantity } : { quantity }),
-          },
+          { ...target, note, explanation, ...(date === entry.date ? {} : { date }), ...timesOf(entry, span, quantity) },
           'Entry changed',
         )
-      : await this.store.create({ ...target, billable: target.billable }, date, {
-          ...(span ? { span } : { quantity }),
-          note,
-          origin: 'typed',
-        });
+      : await this.store.create(target, date, { ...(span ? { span } : { quantity }), note, origin: 'typed' });
     if (!done) return;
     this.editing.set(null);
     if (date !== this.day()) this.dayChosen.emit(date);

@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { DurationForm, Which, durationText, readClock, readDuration, seconds, spanOf } from '@yellowwood/core';
-import type { Entry, TypedSpanInput } from '@yellowwood/contracts';
+import type { Entry, EntryChange, TypedSpanInput } from '@yellowwood/contracts';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { RowTarget } from './week-model';
 
-/** What the form brings: a span or a length, never both. */
+/** What the form brings: a span or a length, never both; neither where the time was left as it is. */
 export interface EntryFormValue {
   readonly target: RowTarget;
   readonly date: string;
@@ -16,6 +16,13 @@ export interface EntryFormValue {
   readonly explanation: string;
   readonly span?: TypedSpanInput;
   readonly quantity?: number;
+}
+
+/** The times of a change: a length takes a span away. */
+export function timesOf(entry: Entry, span: EntryFormValue['span'], quantity: number | undefined): Pick<EntryChange, 'span' | 'quantity'> {
+  if (span) return { span };
+  if (quantity === undefined) return {};
+  return entry.startAt ? { span: null, quantity } : { quantity };
 }
 
 const SPAN_SENTENCES: Readonly<Record<string, string>> = {
@@ -113,6 +120,14 @@ export class EntryForm {
     return { span: { start: start.value, end: end.value, breakSeconds, ...which }, worked: read.value.worked };
   }
 
+  /** What shows no seconds is not cut off by being saved: an untouched time is not sent. */
+  private timeUntouched(): boolean {
+    const entry = this.entry();
+    if (!entry || this.on() !== entry.date || this.byClock() !== !!entry.startAt) return false;
+    const pause = entry.breakSeconds > 0 ? this.text(entry.breakSeconds) : '';
+    return this.byClock() ? this.start() === entry.startClock && this.end() === entry.endClock && this.pause() === pause : this.length() === this.text(entry.quantity);
+  }
+
   protected save(event: Event): void {
     event.preventDefault();
     const target: RowTarget = {
@@ -124,7 +139,9 @@ export class EntryForm {
     const common = { target, date: this.on(), note: this.note(), explanation: this.explanation() };
     if (this.correcting() && this.explanation().trim() === '')
       return this.sentence.set('Say why you correct it; the person is shown your reason.');
-    if (this.byClock()) {
+    if (this.timeUntouched()) {
+      this.saved.emit(common);
+    } else if (this.byClock()) {
       const read = this.readSpan();
       if (!read) return this.sentence.set('Type when it started and when it ended, or choose a length.');
       if ('sentence' in read) {
@@ -135,9 +152,7 @@ export class EntryForm {
     } else {
       const read = readDuration(this.length());
       if (!read.ok || read.value === 0) return this.sentence.set('Type how long it took, such as 4:30, 4.5 or 270m.');
-      // What shows no seconds is not cut off by being saved unchanged.
-      const unchanged = this.entry() && this.length() === this.text(this.entry()!.quantity);
-      this.saved.emit({ ...common, quantity: unchanged ? this.entry()!.quantity : read.value });
+      this.saved.emit({ ...common, quantity: read.value });
     }
     this.sentence.set('');
   }

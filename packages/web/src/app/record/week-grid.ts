@@ -25,6 +25,8 @@ interface Editing {
   readonly row: number;
   readonly column: number;
   readonly text: string;
+  /** All of the text is selected: the next key replaces it. */
+  readonly whole: boolean;
 }
 
 /**
@@ -182,23 +184,30 @@ export class WeekGrid {
       return;
     }
     this.invalid.set('');
-    this.editing.set({ row, column, text: typed ?? (cell.total > 0 ? this.store.text(cell.total) : '') });
+    this.editing.set({ row, column, text: typed ?? (cell.total > 0 ? this.store.text(cell.total) : ''), whole: typed === null });
     setTimeout(() => {
       const box = this.table()?.nativeElement.querySelector<HTMLInputElement>('input.cell-edit');
       box?.focus();
-      if (typed === null) box?.select();
+      if (this.editing()?.whole) box?.select();
+      else box?.setSelectionRange(box.value.length, box.value.length);
     });
   }
 
   protected typed(text: string): void {
     const editing = this.editing();
-    if (editing) this.editing.set({ ...editing, text });
+    if (editing) this.editing.set({ ...editing, text, whole: false });
     this.invalid.set('');
   }
 
   private editKey(event: KeyboardEvent): void {
     const { row, column } = this.active();
-    if (event.key === 'Escape') {
+    const inBox = event.target instanceof HTMLInputElement;
+    if (!inBox && event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      // Somebody types faster than the box appears: no key is lost.
+      event.preventDefault();
+      const { text, whole } = this.editing()!;
+      this.typed((whole ? '' : text) + event.key);
+    } else if (event.key === 'Escape') {
       event.preventDefault();
       this.editing.set(null);
       this.invalid.set('');

@@ -1,7 +1,7 @@
 import { computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
-import { DurationForm, Seconds, durationText, readDuration, weekOf } from '@yellowwood/core';
+import { DurationForm, Seconds, clockIn, durationText, readDuration, weekOf } from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Week } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
@@ -109,7 +109,7 @@ export const WeekStore = signalStore(
       );
       if (!changed) return undefined;
       show([changed]);
-      if (!quietly) done(what, async () => void (await change(changed, factsOf(entry), 'Undone', true)));
+      if (!quietly) done(what, async () => void (await change(changed, backTo(entry, body, store.week()!.zone), 'Undone', true)));
       return changed;
     }
 
@@ -275,12 +275,12 @@ export const WeekStore = signalStore(
   }),
 );
 
-/** The facts of an entry as a change that puts them back. */
-function factsOf(entry: Entry): EntryChange {
-  const span =
-    entry.startClock && entry.endClock
-      ? { start: entry.startClock, end: entry.endClock, breakSeconds: entry.breakSeconds }
-      : null;
-  const { date, projectId, taskId, serviceId, billable, note, explanation } = entry;
-  return { date, projectId, taskId, serviceId, billable, note, explanation, ...(span ? { span } : { quantity: entry.quantity }) };
+/** What puts the changed facts of an entry back, to the second. */
+function backTo(entry: Entry, change: EntryChange, zone: string): EntryChange {
+  const { date, projectId, taskId, serviceId, billable, note, explanation, startAt, endAt, breakSeconds, quantity } = entry;
+  const facts: EntryChange = { date, projectId, taskId, serviceId, billable, note, explanation };
+  const back = Object.fromEntries(Object.entries(facts).filter(([key]) => key in change)) as EntryChange;
+  if (!('span' in change) && change.quantity === undefined) return back;
+  if (!startAt || !endAt) return { ...back, span: null, quantity };
+  return { ...back, span: { start: clockIn(zone, startAt, 'second'), end: clockIn(zone, endAt, 'second'), breakSeconds } };
 }

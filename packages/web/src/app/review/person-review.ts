@@ -4,7 +4,7 @@ import { Store } from '@ngrx/store';
 import { shiftPeriod, weekOf } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
-import { EntryForm, EntryFormValue } from '../record/entry-form';
+import { EntryForm, EntryFormValue, timesOf } from '../record/entry-form';
 import { Address } from '../state/address';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
@@ -239,13 +239,12 @@ export class PersonReview {
 
   protected async correct(entry: Entry, value: EntryFormValue): Promise<void> {
     const { target, note, date, span, quantity, explanation } = value;
-    const times = span ? { span } : entry.startAt ? { span: null, quantity } : { quantity };
     await this.send(
       () =>
         this.api.call('changeEntry', {
           params: { id: entry.id },
           version: entry.version,
-          body: { ...target, note, ...(date === entry.date ? {} : { date }), ...times, reason: explanation },
+          body: { ...target, note, ...(date === entry.date ? {} : { date }), ...timesOf(entry, span, quantity), reason: explanation },
         }),
       'Entry corrected',
     );

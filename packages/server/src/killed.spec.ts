@@ -1,0 +1,175 @@
+import { ChildProcess, spawn } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import net, { AddressInfo } from 'node:net';
+import { build } from 'esbuild';
+import { v7 as newId } from 'uuid';
+import { addDays } from '@yellowwood/core';
+import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing/world';
+
+const PROGRAM = `dist/killed-${process.pid}.mjs`;
+
+/**
+ * The server is killed (SIGKILL) during a submit, an issue and a payment, 51 times in all, at random
+ * moments: nothing that was answered with success is lost, nothing is half done, and the same request
+ * sent again does it once.
+ */
+describe('the server killed at any moment', () => {
+  let world: World;
+  let port: number;
+  let child: ChildProcess;
+
+  beforeAll(async () => {
+    world = await makeWorld();
+    // In one file it starts in half a second, and the 51 starts of this test are bearable.
+    await build({
+      entryPoints: ['packages/server/src/main.ts'],
+      outfile: PROGRAM,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      packages: 'external',
+      alias: { '@yellowwood/core': './packages/core/src/index.ts', '@yellowwood/contracts': './packages/contracts/src/index.ts' },
+      logLevel: 'silent',
+    });
+    port = await freePort();
+    await start();
+    for (const who of ['staff', 'bookkeeper'] as const) await clientOf(who).signIn(`${who}@${world.slug}.example`);
+  });
+  afterAll(async () => {
+    child.kill('SIGKILL');
+    rmSync(PROGRAM, { force: true });
+    await world.close();
+  });
+
+  const clients = new Map<string, Client>();
+  function clientOf(who: 'staff' | 'bookkeeper'): Client {
+    const found = clients.get(who) ?? new Client(`http://127.0.0.1:${port}`, world.slug);
+    clients.set(who, found);
+    return found;
+  }
+
+  function freePort(): Promise<number> {
+    return new Promise((resolve) => {
+      const server = net.createServer().listen(0, '127.0.0.1', () => {
+        const found = (server.address() as AddressInfo).port;
+        server.close(() => resolve(found));
+      });
+    });
+  }
+
+  async function start(): Promise<void> {
+    child = spawn(process.execPath, [PROGRAM], {
+      env: {
+        ...process.env,
+        PORT: String(port),
+        SESSION_SECRET: 'tests only',
+        YELLOWWOOD_CLOCK: FRIDAY_EVENING,
+        YELLOWWOOD_DEMO: 'off',
+        SIGN_IN_LIMIT: '1000',
+        LOG_LEVEL: 'silent',
+      },
+      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+    });
+    await new Promise((resolve, reject) => {
+      child.once('message', resolve);
+      child.once('exit', () => reject(new Error('the server did not start')));
+    });
+  }
+
+  /** Sends a request and kills the server at some moment on its way. @returns whether it was answered with success */
+  async function killedDuring(send: () => Promise<{ status: number }>, moment: number): Promise<boolean> {
+    child.removeAllListeners('exit');
+    const ended = new Promise((resolve) => child.once('exit', resolve));
+    const answer = send().then(
+      ({ status }) => status === 200,
+      () => false,
+    );
+    await new Promise((resolve) => setTimeout(resolve, moment));
+    child.kill('SIGKILL');
+    await ended;
+    const done = await answer;
+    await start();
+    return done;
+  }
+
+  it('loses nothing and does nothing by half', async () => {
+    // A seed of its own: the moments differ, and are the same in every run.
+    let state = 20_260_608;
+    const moment = () => ((state = (state * 48_271) % 2_147_483_647) % 45) as number;
+    let answered = 0;
+    for (let week = 0; week < 17; week += 1) {
+      const from = addDays(MONDAY, -7 * week);
+      const ids = [(await record(world, 'staff', from, 2)).id, (await record(world, 'staff', addDays(from, 1), 3)).id];
+
+      const submit = newId();
+      const submitting = () => clientOf('staff').call('submitWeek', { params: { from }, body: { note: '' }, key: submit });
+      const submitted = await killedDuring(submitting, moment());
+      const stages = async () => [
+        ...new Set(
+          (await world.sql<{ stage: string }>('select stage from entry where id = any($1)', [ids])).map((row) => row.stage),
+        ),
+      ];
+      const [sheet] = await world.sql<{ state: string; submissions: number }>(
+        "select coalesce(max(t.state), 'open') as state, count(s.id)::int as submissions from timesheet t left join submission s on s.timesheet_id = t.id where t.period_from = $1",
+        [from],
+      );
+      const whole = sheet!.state === 'submitted';
+      expect(await stages()).toEqual([whole ? 'submitted' : 'recorded']);
+      expect(sheet!.submissions).toBe(whole ? 1 : 0);
+      if (submitted) expect(whole).toBeTrue();
+      expect((await submitting()).status).toBe(200);
+      expect(await stages()).toEqual(['submitted']);
+
+      const seen = (await world.as('staff').done('readWeek', { params: { from } })).entries.map(({ id, version }) => ({
+        id,
+        version,
+      }));
+      await world.as('owner').done('approveEntries', { body: { entries: seen } });
+      const wish = {
+        clientId: world.ids.client,
+        upTo: addDays(from, 6),
+        grouping: 'task' as const,
+        entries: ids.map((id) => ({ id })),
+        texts: [],
+      };
+      const draft = (await world.as('bookkeeper').done('createDraft', { body: { id: newId(), wish } })).row;
+      const issue = newId();
+      const issuing = () =>
+        clientOf('bookkeeper').call('issueInvoice', {
+          params: { id: draft.id },
+          body: { gross: draft.gross, version: draft.version },
+          key: issue,
+        });
+      const issued = await killedDuring(issuing, moment());
+      const [invoice] = await world.sql<{ status: string; number: number | null; pdf: boolean }>(
+        'select status, number, exists (select 1 from invoice_pdf p where p.invoice_id = i.id) as pdf from invoice i where id = $1',
+        [draft.id],
+      );
+      expect(await stages()).toEqual([invoice!.status === 'issued' ? 'billed' : 'approved']);
+      expect(invoice!.pdf).toBe(invoice!.status === 'issued');
+      if (issued) expect(invoice!.status).toBe('issued');
+      expect((await issuing()).status).toBe(200);
+
+      const payment = newId();
+      const paying = () =>
+        clientOf('bookkeeper').call('recordPayment', {
+          body: { id: payment, invoiceId: draft.id, minor: draft.gross, receivedOn: '2026-06-12', reference: '' },
+        });
+      const paid = await killedDuring(paying, moment());
+      const [books] = await world.sql<{ payments: number; settled: number; gross: number }>(
+        'select (select count(*)::int from payment where id = $2) as payments, settled_minor as settled, gross_minor as gross from invoice where id = $1',
+        [draft.id, payment],
+      );
+      expect(Number(books!.settled)).toBe(books!.payments === 1 ? Number(books!.gross) : 0);
+      expect(await stages()).toEqual([books!.payments === 1 ? 'paid' : 'billed']);
+      if (paid) expect(books!.payments).toBe(1);
+      expect((await paying()).status).toBe(200);
+      expect(await stages()).toEqual(['paid']);
+      answered += Number(submitted) + Number(issued) + Number(paid);
+    }
+    // Some kills came too late and some in time, or the test would prove nothing.
+    expect(answered).toBeGreaterThan(2);
+    expect(answered).toBeLessThan(49);
+    expect(await differencesOf(world)).toEqual([]);
+  }, 300_000);
+});

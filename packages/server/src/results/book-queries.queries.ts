@@ -1,0 +1,246 @@
+/** Types generated for queries found in "packages/server/src/results/book-queries.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+/** 'BookEntries' parameters type */
+export type IBookEntriesParams = void;
+
+/** 'BookEntries' return type */
+export interface IBookEntriesResult {
+  billable: boolean;
+  billableQuantity: number;
+  billedQuantity: number;
+  billingState: string;
+  clientId: string | null;
+  cost: number | null;
+  holdReason: string | null;
+  id: string;
+  kind: string;
+  payable: number;
+  personId: string;
+  projectId: string | null;
+  quantity: number;
+  rate: number | null;
+  rateSource: string | null;
+  serviceId: string | null;
+  stage: string;
+  taskId: string | null;
+  value: number | null;
+  valueCurrency: string | null;
+  workDate: string;
+}
+
+/** 'BookEntries' query type */
+export interface IBookEntriesQuery {
+  params: IBookEntriesParams;
+  result: IBookEntriesResult;
+}
+
+const bookEntriesIR: any = {"usedParamSet":{},"params":[],"statement":"select e.id as \"id!\", e.kind as \"kind!\", e.person_id as \"personId!\", e.work_date as \"workDate!\", e.project_id as \"projectId?\", e.task_id as \"taskId?\", e.service_id as \"serviceId?\", e.client_id as \"clientId?\",\n  e.quantity as \"quantity!\", e.payable_quantity as \"payable!\", e.billable as \"billable!\", e.billable_quantity as \"billableQuantity!\", e.billed_quantity as \"billedQuantity!\", e.billing_state as \"billingState!\",\n  e.rate as \"rate?\", e.rate_source as \"rateSource?\", e.value_minor as \"value?\", e.value_currency as \"valueCurrency?\", e.cost_minor as \"cost?\", e.stage as \"stage!\", e.hold_reason as \"holdReason?\"\nfrom entry e order by e.id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select e.id as "id!", e.kind as "kind!", e.person_id as "personId!", e.work_date as "workDate!", e.project_id as "projectId?", e.task_id as "taskId?", e.service_id as "serviceId?", e.client_id as "clientId?",
+ *   e.quantity as "quantity!", e.payable_quantity as "payable!", e.billable as "billable!", e.billable_quantity as "billableQuantity!", e.billed_quantity as "billedQuantity!", e.billing_state as "billingState!",
+ *   e.rate as "rate?", e.rate_source as "rateSource?", e.value_minor as "value?", e.value_currency as "valueCurrency?", e.cost_minor as "cost?", e.stage as "stage!", e.hold_reason as "holdReason?"
+ * from entry e order by e.id
+ * ```
+ */
+export const bookEntries = new PreparedQuery<IBookEntriesParams,IBookEntriesResult>(bookEntriesIR);
+
+
+/** 'BookInvoices' parameters type */
+export type IBookInvoicesParams = void;
+
+/** 'BookInvoices' return type */
+export interface IBookInvoicesResult {
+  credited: number;
+  currency: string;
+  dueOn: string | null;
+  gross: number;
+  id: string;
+  kind: string;
+  net: number;
+  number: number | null;
+  numberText: string | null;
+  series: string;
+  settled: number;
+  snapshot: Json | null;
+  status: string;
+  tax: number;
+}
+
+/** 'BookInvoices' query type */
+export interface IBookInvoicesQuery {
+  params: IBookInvoicesParams;
+  result: IBookInvoicesResult;
+}
+
+const bookInvoicesIR: any = {"usedParamSet":{},"params":[],"statement":"select id as \"id!\", kind as \"kind!\", status as \"status!\", series as \"series!\", number as \"number?\", number_text as \"numberText?\", currency as \"currency!\", due_on as \"dueOn?\", net_minor as \"net!\", tax_minor as \"tax!\",\n  gross_minor as \"gross!\", settled_minor as \"settled!\", credited_minor as \"credited!\", snapshot as \"snapshot?\"\nfrom invoice order by id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select id as "id!", kind as "kind!", status as "status!", series as "series!", number as "number?", number_text as "numberText?", currency as "currency!", due_on as "dueOn?", net_minor as "net!", tax_minor as "tax!",
+ *   gross_minor as "gross!", settled_minor as "settled!", credited_minor as "credited!", snapshot as "snapshot?"
+ * from invoice order by id
+ * ```
+ */
+export const bookInvoices = new PreparedQuery<IBookInvoicesParams,IBookInvoicesResult>(bookInvoicesIR);
+
+
+/** 'BookLines' parameters type */
+export type IBookLinesParams = void;
+
+/** 'BookLines' return type */
+export interface IBookLinesResult {
+  agreementId: string;
+  category: string;
+  decimalPlaces: number | null;
+  id: string;
+  invoiceId: string;
+  kind: string;
+  limit: number | null;
+  net: number;
+  quantity: number;
+  rate: number;
+  taxRate: number;
+}
+
+/** 'BookLines' query type */
+export interface IBookLinesQuery {
+  params: IBookLinesParams;
+  result: IBookLinesResult;
+}
+
+const bookLinesIR: any = {"usedParamSet":{},"params":[],"statement":"select l.id as \"id!\", l.invoice_id as \"invoiceId!\", l.agreement_id as \"agreementId!\", l.kind as \"kind!\", l.quantity as \"quantity!\", l.rate as \"rate!\", l.decimal_places as \"decimalPlaces?\", l.category as \"category!\", l.tax_rate as \"taxRate!\",\n  l.net_minor as \"net!\", a.limit_minor as \"limit?\"\nfrom invoice_line l join agreement a on a.firm_id = l.firm_id and a.id = l.agreement_id order by l.invoice_id, l.place"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select l.id as "id!", l.invoice_id as "invoiceId!", l.agreement_id as "agreementId!", l.kind as "kind!", l.quantity as "quantity!", l.rate as "rate!", l.decimal_places as "decimalPlaces?", l.category as "category!", l.tax_rate as "taxRate!",
+ *   l.net_minor as "net!", a.limit_minor as "limit?"
+ * from invoice_line l join agreement a on a.firm_id = l.firm_id and a.id = l.agreement_id order by l.invoice_id, l.place
+ * ```
+ */
+export const bookLines = new PreparedQuery<IBookLinesParams,IBookLinesResult>(bookLinesIR);
+
+
+/** 'BookShares' parameters type */
+export type IBookSharesParams = void;
+
+/** 'BookShares' return type */
+export interface IBookSharesResult {
+  amount: number;
+  entryId: string;
+  lineId: string;
+  live: boolean;
+  quantity: number;
+}
+
+/** 'BookShares' query type */
+export interface IBookSharesQuery {
+  params: IBookSharesParams;
+  result: IBookSharesResult;
+}
+
+const bookSharesIR: any = {"usedParamSet":{},"params":[],"statement":"select s.line_id as \"lineId!\", s.entry_id as \"entryId!\", s.quantity as \"quantity!\", s.amount_minor as \"amount!\", s.live as \"live!\" from line_share s order by s.line_id, s.entry_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select s.line_id as "lineId!", s.entry_id as "entryId!", s.quantity as "quantity!", s.amount_minor as "amount!", s.live as "live!" from line_share s order by s.line_id, s.entry_id
+ * ```
+ */
+export const bookShares = new PreparedQuery<IBookSharesParams,IBookSharesResult>(bookSharesIR);
+
+
+/** 'BookTaxes' parameters type */
+export type IBookTaxesParams = void;
+
+/** 'BookTaxes' return type */
+export interface IBookTaxesResult {
+  base: number;
+  category: string;
+  invoiceId: string;
+  rate: number;
+  tax: number;
+}
+
+/** 'BookTaxes' query type */
+export interface IBookTaxesQuery {
+  params: IBookTaxesParams;
+  result: IBookTaxesResult;
+}
+
+const bookTaxesIR: any = {"usedParamSet":{},"params":[],"statement":"select invoice_id as \"invoiceId!\", category as \"category!\", rate as \"rate!\", base_minor as \"base!\", tax_minor as \"tax!\" from invoice_tax order by invoice_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select invoice_id as "invoiceId!", category as "category!", rate as "rate!", base_minor as "base!", tax_minor as "tax!" from invoice_tax order by invoice_id
+ * ```
+ */
+export const bookTaxes = new PreparedQuery<IBookTaxesParams,IBookTaxesResult>(bookTaxesIR);
+
+
+/** 'BookAllocations' parameters type */
+export type IBookAllocationsParams = void;
+
+/** 'BookAllocations' return type */
+export interface IBookAllocationsResult {
+  amount: number;
+  invoiceId: string;
+  kind: string;
+  live: boolean;
+  paid: number | null;
+  paymentId: string | null;
+  reversedAt: string | null;
+}
+
+/** 'BookAllocations' query type */
+export interface IBookAllocationsQuery {
+  params: IBookAllocationsParams;
+  result: IBookAllocationsResult;
+}
+
+const bookAllocationsIR: any = {"usedParamSet":{},"params":[],"statement":"select a.invoice_id as \"invoiceId!\", a.payment_id as \"paymentId?\", a.kind as \"kind!\", a.amount_minor as \"amount!\", a.live as \"live!\", p.amount_minor as \"paid?\", p.reversed_at as \"reversedAt?\"\nfrom allocation a left join payment p on p.firm_id = a.firm_id and p.id = a.payment_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select a.invoice_id as "invoiceId!", a.payment_id as "paymentId?", a.kind as "kind!", a.amount_minor as "amount!", a.live as "live!", p.amount_minor as "paid?", p.reversed_at as "reversedAt?"
+ * from allocation a left join payment p on p.firm_id = a.firm_id and p.id = a.payment_id
+ * ```
+ */
+export const bookAllocations = new PreparedQuery<IBookAllocationsParams,IBookAllocationsResult>(bookAllocationsIR);
+
+
+/** 'BookSeries' parameters type */
+export type IBookSeriesParams = void;
+
+/** 'BookSeries' return type */
+export interface IBookSeriesResult {
+  next: number;
+  series: string;
+}
+
+/** 'BookSeries' query type */
+export interface IBookSeriesQuery {
+  params: IBookSeriesParams;
+  result: IBookSeriesResult;
+}
+
+const bookSeriesIR: any = {"usedParamSet":{},"params":[],"statement":"select series as \"series!\", next_number as \"next!\" from invoice_series"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select series as "series!", next_number as "next!" from invoice_series
+ * ```
+ */
+export const bookSeries = new PreparedQuery<IBookSeriesParams,IBookSeriesResult>(bookSeriesIR);
+
+
