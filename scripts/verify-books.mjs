@@ -8,11 +8,18 @@ await run(async () => {
   checkNode();
   await installPackages();
   const given = process.env.DATABASE_ADMIN_URL;
-  const database = given ? null : await startCluster({ home: await clusterHome('database'), programs: await ensurePostgres() }).catch((error) => {
-    throw error.message.includes('already running') ? new Sentence(`${error.message} Or set DATABASE_ADMIN_URL to the running one.`) : error;
-  });
+  const database = given
+    ? null
+    : await startCluster({ home: await clusterHome('database'), programs: await ensurePostgres() }).catch((error) => {
+        throw error.message.includes('already running')
+          ? new Sentence(`${error.message} Or set DATABASE_ADMIN_URL to the running one.`)
+          : error;
+      });
   try {
-    await command(process.execPath, typescript('packages/server/src/verify.ts'), { env: { DATABASE_ADMIN_URL: given ?? database.adminUrl }, quiet: false });
+    await command(process.execPath, typescript('packages/server/src/verify.ts'), {
+      env: { DATABASE_ADMIN_URL: given ?? database.adminUrl },
+      quiet: false,
+    });
   } finally {
     await database?.stop();
   }

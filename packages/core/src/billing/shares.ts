@@ -32,7 +32,11 @@ export function shareLine(net: Minor, shares: readonly TimeShare[], rate: Rate, 
   const denominator = 3600n * BigInt(RATE_SCALE);
   const scale = BigInt(rate) * BigInt(minorPerMajor(currency));
   const order = shares
-    .map((share, index) => ({ index, entryId: share.entryId, off: BigInt(share.quantity) * scale - BigInt(own[index]!) * denominator }))
+    .map((share, index) => ({
+      index,
+      entryId: share.entryId,
+      off: BigInt(share.quantity) * scale - BigInt(own[index]!) * denominator,
+    }))
     .sort((a, b) => {
       // Ties by the entry's id, so that the shares do not depend on the order in which a document lists them.
       if (a.off === b.off) return a.entryId < b.entryId ? -1 : 1;

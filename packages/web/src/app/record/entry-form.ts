@@ -19,7 +19,11 @@ export interface EntryFormValue {
 }
 
 /** The times of a change: a length takes a span away. */
-export function timesOf(entry: Entry, span: EntryFormValue['span'], quantity: number | undefined): Pick<EntryChange, 'span' | 'quantity'> {
+export function timesOf(
+  entry: Entry,
+  span: EntryFormValue['span'],
+  quantity: number | undefined,
+): Pick<EntryChange, 'span' | 'quantity'> {
   if (span) return { span };
   if (quantity === undefined) return {};
   return entry.startAt ? { span: null, quantity } : { quantity };
@@ -125,7 +129,9 @@ export class EntryForm {
     const entry = this.entry();
     if (!entry || this.on() !== entry.date || this.byClock() !== !!entry.startAt) return false;
     const pause = entry.breakSeconds > 0 ? this.text(entry.breakSeconds) : '';
-    return this.byClock() ? this.start() === entry.startClock && this.end() === entry.endClock && this.pause() === pause : this.length() === this.text(entry.quantity);
+    return this.byClock()
+      ? this.start() === entry.startClock && this.end() === entry.endClock && this.pause() === pause
+      : this.length() === this.text(entry.quantity);
   }
 
   protected save(event: Event): void {

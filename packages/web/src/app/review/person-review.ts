@@ -244,7 +244,13 @@ export class PersonReview {
         this.api.call('changeEntry', {
           params: { id: entry.id },
           version: entry.version,
-          body: { ...target, note, ...(date === entry.date ? {} : { date }), ...timesOf(entry, span, quantity), reason: explanation },
+          body: {
+            ...target,
+            note,
+            ...(date === entry.date ? {} : { date }),
+            ...timesOf(entry, span, quantity),
+            reason: explanation,
+          },
         }),
       'Entry corrected',
     );

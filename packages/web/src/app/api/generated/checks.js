@@ -169,7 +169,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
   return validate22.errors = vErrors, errors === 0;
 }
 validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createEntry = validate23, schema34 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/i, formats4 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern7 = new RegExp("\\S", "u");
+var createEntry = validate23, schema34 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/i, formats4 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^(19|20|21)[0-9]{2}-", "u"), pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern8 = new RegExp("\\S", "u");
 function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -212,10 +212,13 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.date !== void 0) {
                 let data2 = data.date, _errs6 = errors;
                 if (errors === _errs6 && errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (!formats4.test(data2))
-                      return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                  } else
+                  if (typeof data2 == "string")
+                    if (pattern5.test(data2)) {
+                      if (!formats4.test(data2))
+                        return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                    } else
+                      return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                  else
                     return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
@@ -344,7 +347,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                                     let data8 = data7.start, _errs31 = errors;
                                     if (errors === _errs31)
                                       if (typeof data8 == "string") {
-                                        if (!pattern5.test(data8))
+                                        if (!pattern6.test(data8))
                                           return validate23.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                       } else
                                         return validate23.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -356,7 +359,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                                       let data9 = data7.end, _errs33 = errors;
                                       if (errors === _errs33)
                                         if (typeof data9 == "string") {
-                                          if (!pattern5.test(data9))
+                                          if (!pattern6.test(data9))
                                             return validate23.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                         } else
                                           return validate23.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -446,7 +449,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                                         return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                       if (func1(data16) < 1)
                                         return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                      if (!pattern7.test(data16))
+                                      if (!pattern8.test(data16))
                                         return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                     } else
                                       return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -470,7 +473,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
   return validate23.errors = vErrors, errors === 0;
 }
 validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntry = validate24, schema35 = { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
+var changeEntry = validate24, schema35 = { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
 function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -485,10 +488,13 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
         if (data.date !== void 0) {
           let data0 = data.date, _errs2 = errors;
           if (errors === _errs2 && errors === _errs2)
-            if (typeof data0 == "string") {
-              if (!formats4.test(data0))
-                return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-            } else
+            if (typeof data0 == "string")
+              if (pattern5.test(data0)) {
+                if (!formats4.test(data0))
+                  return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+              } else
+                return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+            else
               return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
           var valid0 = _errs2 === errors;
         } else
@@ -619,7 +625,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
                               let data6 = data5.start, _errs29 = errors;
                               if (errors === _errs29)
                                 if (typeof data6 == "string") {
-                                  if (!pattern5.test(data6)) {
+                                  if (!pattern6.test(data6)) {
                                     let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                     vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
                                   }
@@ -635,7 +641,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
                                 let data7 = data5.end, _errs31 = errors;
                                 if (errors === _errs31)
                                   if (typeof data7 == "string") {
-                                    if (!pattern5.test(data7)) {
+                                    if (!pattern6.test(data7)) {
                                       let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                       vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                                     }
@@ -760,7 +766,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
                                   return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                 if (func1(data14) < 1)
                                   return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                if (!pattern7.test(data14))
+                                if (!pattern8.test(data14))
                                   return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                               } else
                                 return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -781,7 +787,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 };
+var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 };
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -848,10 +854,13 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data1.date !== void 0) {
                                   let data4 = data1.date, _errs11 = errors;
                                   if (errors === _errs11 && errors === _errs11)
-                                    if (typeof data4 == "string") {
-                                      if (!formats4.test(data4))
-                                        return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                                    } else
+                                    if (typeof data4 == "string")
+                                      if (pattern5.test(data4)) {
+                                        if (!formats4.test(data4))
+                                          return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                      } else
+                                        return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                                    else
                                       return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
@@ -980,7 +989,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                       let data10 = data9.start, _errs36 = errors;
                                                       if (errors === _errs36)
                                                         if (typeof data10 == "string") {
-                                                          if (!pattern5.test(data10))
+                                                          if (!pattern6.test(data10))
                                                             return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                                         } else
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -992,7 +1001,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                         let data11 = data9.end, _errs38 = errors;
                                                         if (errors === _errs38)
                                                           if (typeof data11 == "string") {
-                                                            if (!pattern5.test(data11))
+                                                            if (!pattern6.test(data11))
                                                               return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                                           } else
                                                             return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1082,7 +1091,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                         if (func1(data18) < 1)
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                        if (!pattern7.test(data18))
+                                                        if (!pattern8.test(data18))
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                       } else
                                                         return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1178,10 +1187,13 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data23.date !== void 0) {
                                             let data24 = data23.date, _errs66 = errors;
                                             if (errors === _errs66 && errors === _errs66)
-                                              if (typeof data24 == "string") {
-                                                if (!formats4.test(data24))
-                                                  return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                                              } else
+                                              if (typeof data24 == "string")
+                                                if (pattern5.test(data24)) {
+                                                  if (!formats4.test(data24))
+                                                    return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                                } else
+                                                  return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                                              else
                                                 return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             var valid9 = _errs66 === errors;
                                           } else
@@ -1312,7 +1324,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                 let data30 = data29.start, _errs93 = errors;
                                                                 if (errors === _errs93)
                                                                   if (typeof data30 == "string") {
-                                                                    if (!pattern5.test(data30)) {
+                                                                    if (!pattern6.test(data30)) {
                                                                       let err26 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                                                       vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
                                                                     }
@@ -1328,7 +1340,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                   let data31 = data29.end, _errs95 = errors;
                                                                   if (errors === _errs95)
                                                                     if (typeof data31 == "string") {
-                                                                      if (!pattern5.test(data31)) {
+                                                                      if (!pattern6.test(data31)) {
                                                                         let err28 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                                                         vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
                                                                       }
@@ -1453,7 +1465,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                                   if (func1(data38) < 1)
                                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern7.test(data38))
+                                                                  if (!pattern8.test(data38))
                                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                                 } else
                                                                   return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1756,7 +1768,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
   return validate28.errors = vErrors, errors === 0;
 }
 validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var startTimer = validate29, schema40 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 }, formats64 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
+var startTimer = validate29, schema40 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time", pattern: "^(19|20|21)[0-9]{2}-" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 }, formats64 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
 function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1897,10 +1909,13 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data.startedAt !== void 0) {
                         let data6 = data.startedAt, _errs26 = errors;
                         if (errors === _errs26 && errors === _errs26)
-                          if (typeof data6 == "string") {
-                            if (!formats64.test(data6))
-                              return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
-                          } else
+                          if (typeof data6 == "string")
+                            if (pattern5.test(data6)) {
+                              if (!formats64.test(data6))
+                                return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
+                            } else
+                              return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                          else
                             return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs26 === errors;
                       } else
@@ -2053,10 +2068,13 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data.startedAt !== void 0) {
                     let data5 = data.startedAt, _errs24 = errors;
                     if (errors === _errs24 && errors === _errs24)
-                      if (typeof data5 == "string") {
-                        if (!formats64.test(data5))
-                          return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
-                      } else
+                      if (typeof data5 == "string")
+                        if (pattern5.test(data5)) {
+                          if (!formats64.test(data5))
+                            return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
+                        } else
+                          return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                      else
                         return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     var valid0 = _errs24 === errors;
                   } else
@@ -2303,7 +2321,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern8.test(data4))
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2336,10 +2354,13 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
           if (data.from !== void 0) {
             let data0 = data.from, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats4.test(data0))
-                  return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-              } else
+              if (typeof data0 == "string")
+                if (pattern5.test(data0)) {
+                  if (!formats4.test(data0))
+                    return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                } else
+                  return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+              else
                 return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
@@ -2353,7 +2374,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern8.test(data1))
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2457,7 +2478,7 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern8.test(data4))
                     return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2528,7 +2549,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern8.test(data1))
                     return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2632,7 +2653,7 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern8.test(data4))
                     return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2730,7 +2751,7 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
   return validate39.errors = vErrors, errors === 0;
 }
 validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var previewInvoice = validate40, schema51 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
+var previewInvoice = validate40, schema51 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
 function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -2761,10 +2782,13 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.upTo !== void 0) {
               let data1 = data.upTo, _errs4 = errors;
               if (errors === _errs4 && errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (!formats4.test(data1))
-                    return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                } else
+                if (typeof data1 == "string")
+                  if (pattern5.test(data1)) {
+                    if (!formats4.test(data1))
+                      return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                  } else
+                    return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                else
                   return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
@@ -2855,7 +2879,7 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
                                                         return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                       if (func1(data8) < 1)
                                                         return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      if (!pattern7.test(data8))
+                                                      if (!pattern8.test(data8))
                                                         return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                     } else
                                                       return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2957,7 +2981,7 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
   return validate40.errors = vErrors, errors === 0;
 }
 validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createDraft = validate41, schema52 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
+var createDraft = validate41, schema52 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
 function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -3015,10 +3039,13 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data1.upTo !== void 0) {
                           let data3 = data1.upTo, _errs9 = errors;
                           if (errors === _errs9 && errors === _errs9)
-                            if (typeof data3 == "string") {
-                              if (!formats4.test(data3))
-                                return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                            } else
+                            if (typeof data3 == "string")
+                              if (pattern5.test(data3)) {
+                                if (!formats4.test(data3))
+                                  return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                              } else
+                                return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                            else
                               return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           var valid1 = _errs9 === errors;
                         } else
@@ -3109,7 +3136,7 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                                                     return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                                   if (func1(data10) < 1)
                                                                     return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern7.test(data10))
+                                                                  if (!pattern8.test(data10))
                                                                     return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                                 } else
                                                                   return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3291,7 +3318,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                 return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
               if (func1(data0) < 1)
                 return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern7.test(data0))
+              if (!pattern8.test(data0))
                 return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
               return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3338,7 +3365,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern8.test(data1))
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3409,10 +3436,13 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.receivedOn !== void 0) {
                   let data3 = data.receivedOn, _errs8 = errors;
                   if (errors === _errs8 && errors === _errs8)
-                    if (typeof data3 == "string") {
-                      if (!formats4.test(data3))
-                        return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                    } else
+                    if (typeof data3 == "string")
+                      if (pattern5.test(data3)) {
+                        if (!formats4.test(data3))
+                          return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                      } else
+                        return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                    else
                       return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
@@ -3462,7 +3492,7 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                 return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
               if (func1(data0) < 1)
                 return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern7.test(data0))
+              if (!pattern8.test(data0))
                 return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
               return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
