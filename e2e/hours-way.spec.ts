@@ -152,7 +152,7 @@ test('owner, bookkeeper: bill by task, issue, open the PDF; the same hours are n
     .poll(async () => Math.round((before - money((await figure(owner, 'unbilled').textContent())!)) * 100))
     .toBe(Math.round(net * 100));
   // Asked why, each figure gives its entries or documents and the same sum.
-  for (const name of ['labour cost', 'standard value', 'unbilled']) {
+  for (const name of ['cost', 'standard value', 'unbilled']) {
     const shown = (await figure(owner, name).textContent())!.trim();
     await owner.locator('.figs button').filter({ hasText: name }).click();
     const why = owner.getByRole('complementary', { name: 'Why' });

@@ -10,7 +10,7 @@ export function migrate(adminUrl) {
   return command(process.execPath, typescript('packages/server/src/migrate.ts'), { env: { DATABASE_ADMIN_URL: adminUrl } });
 }
 
-/** Loads the demo firm where the database holds no firm yet. @returns whether it was loaded now */
+/** Loads the demo firm where it is not there yet. @returns whether it was loaded now */
 export async function loadDemo(adminUrl, env = {}) {
   const output = await command(process.execPath, typescript('packages/demo/src/main.ts'), {
     env: { DATABASE_ADMIN_URL: adminUrl, ...env },

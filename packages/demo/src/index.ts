@@ -1,1 +1,1 @@
-export { isEmpty, loadDemo } from './load';
+export { isLoaded, loadDemo } from './load';

@@ -676,7 +676,8 @@ function planReview(loading: Loading, rows: readonly LedgerRow[]): PlannedReview
         subjects: own.map((row) => moved(row.id, 'recorded', 'submitted')),
       });
       const decidedAt = morning(addDays(week, 7));
-      const returned = how === 'returned' ? own.filter((row) => row.kind === 'time').slice(2, 3) : [];
+      const returned =
+        how === 'returned' ? own.filter((row) => row.projectId === made.projects.get('Lantern room repair')).slice(0, 1) : [];
       const approved = how === 'waiting' ? [] : own.filter((row) => !returned.includes(row));
       for (const row of approved)
         decisions.push({
@@ -903,8 +904,8 @@ async function loadTimers(loading: Loading): Promise<void> {
   ]);
 }
 
-/** Whether the database holds no firm yet. */
-export async function isEmpty(tx: Tx): Promise<boolean> {
-  const found = await tx.query<{ count: number }>('select count(*)::int as count from firm_address');
-  return found.rows[0]!.count === 0;
+/** Whether the demo firm is there already. */
+export async function isLoaded(tx: Tx): Promise<boolean> {
+  const found = await tx.query('select 1 from firm_address where slug = $1', [SLUG]);
+  return found.rows.length > 0;
 }

@@ -68,6 +68,8 @@ export const Overview = strict({
       open: Duration,
       others: Type.Boolean(),
       returned: Count,
+      /** Work date of the oldest returned entry. */
+      returnedOn: nullable(Day),
     }),
   ),
   review: nullable(

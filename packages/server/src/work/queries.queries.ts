@@ -347,6 +347,7 @@ export interface IReturnedOwnParams {
 /** 'ReturnedOwn' return type */
 export interface IReturnedOwnResult {
   count: number;
+  oldest: string | null;
 }
 
 /** 'ReturnedOwn' query type */
@@ -355,12 +356,12 @@ export interface IReturnedOwnQuery {
   result: IReturnedOwnResult;
 }
 
-const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":61,"b":68}]}],"statement":"select count(*) as \"count!\" from entry e\nwhere e.person_id = :person! and e.stage = 'recorded'\n  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return'"};
+const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":92,"b":99}]}],"statement":"select count(*) as \"count!\", min(e.work_date) as \"oldest?\" from entry e\nwhere e.person_id = :person! and e.stage = 'recorded'\n  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return'"};
 
 /**
  * Query generated from SQL:
  * ```
- * select count(*) as "count!" from entry e
+ * select count(*) as "count!", min(e.work_date) as "oldest?" from entry e
  * where e.person_id = :person! and e.stage = 'recorded'
  *   and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return'
  * ```

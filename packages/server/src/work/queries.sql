@@ -47,7 +47,7 @@ from entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'tim
   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!));
 
 /* @name returnedOwn */
-select count(*) as "count!" from entry e
+select count(*) as "count!", min(e.work_date) as "oldest?" from entry e
 where e.person_id = :person! and e.stage = 'recorded'
   and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return';
 

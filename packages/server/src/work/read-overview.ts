@@ -40,7 +40,16 @@ async function recordFigure(context: Context, scope: ScopeFilter): Promise<Overv
   const reach = reachOf(context, 'time.read');
   const [open] = await openRecorded.run({ reach, asker: person, to: day, ...scopeParameters(scope) }, context.tx);
   const [returned] = await returnedOwn.run({ person }, context.tx);
-  return { from, to, recorded: own!.recorded, planned, open: open!.open, others: reach !== 'own', returned: returned!.count };
+  return {
+    from,
+    to,
+    recorded: own!.recorded,
+    planned,
+    open: open!.open,
+    others: reach !== 'own',
+    returned: returned!.count,
+    returnedOn: returned!.oldest,
+  };
 }
 
 async function reviewFigure(context: Context, scope: ScopeFilter): Promise<Overview['review']> {

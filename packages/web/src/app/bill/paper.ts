@@ -58,12 +58,14 @@ import { AmountPipe, DayPipe, MoneyPipe, PercentPipe } from '../ui/formats';
           <tr [class.reduction]="line.kind !== 'time'">
             <td>
               @if (editable()) {
-                <input
+                <textarea
+                  rows="1"
                   [value]="line.text"
                   maxlength="400"
                   [attr.aria-label]="'Text of the line ' + line.text"
                   (change)="textEdited.emit({ key: line.key, text: $any($event.target).value })"
-                />
+                  (keydown.enter)="$any($event.target).blur()"
+                ></textarea>
               } @else {
                 {{ line.text }}
               }

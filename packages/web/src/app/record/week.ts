@@ -88,16 +88,6 @@ import { WeekStore } from './week-store';
       margin-bottom: 12px;
       row-gap: 8px;
     }
-    .arrow {
-      border: 1px solid var(--line);
-      background: var(--surface);
-      border-radius: 6px;
-      width: 30px;
-      height: 30px;
-      cursor: pointer;
-      font-size: 17px;
-      line-height: 1;
-    }
     .pick input {
       width: 42px;
       padding: 4px 8px;

@@ -44,6 +44,7 @@ type Account = NonNullable<Session['account']>;
         </button>
       }
       <mat-divider />
+      <button mat-menu-item (click)="showKeys()">Keys</button>
       <button mat-menu-item (click)="changePassword()">Change password</button>
       <button mat-menu-item (click)="signOut()">Sign out</button>
     </mat-menu>
@@ -115,6 +116,11 @@ export class PersonMenu {
     } catch (error) {
       this.notices.failed(error);
     }
+  }
+
+  protected async showKeys(): Promise<void> {
+    const { KeysDialog } = await import('./keys-dialog');
+    this.dialog.open(KeysDialog);
   }
 
   protected async changePassword(): Promise<void> {

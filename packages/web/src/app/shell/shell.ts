@@ -42,7 +42,7 @@ export class Shell {
   protected readonly scopeOpen = signal(false);
   protected readonly over = toSignal(
     inject(BreakpointObserver)
-      .observe('(max-width: 1179px)')
+      .observe('(max-width: 1279px)')
       .pipe(map((state) => state.matches)),
     { initialValue: false },
   );

@@ -1,7 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DurationForm, durationText, minor, moneyText, percentText, seconds, shortDate, weekNumber } from '@yellowwood/core';
+import {
+  DurationForm,
+  durationText,
+  minor,
+  moneyText,
+  percentText,
+  periodText,
+  seconds,
+  shortDate,
+  weekNumber,
+  weekOf,
+} from '@yellowwood/core';
 import type { Overview } from '@yellowwood/contracts';
 import { Address, STEPS, Step } from '../state/address';
 import { sessionFeature } from '../state/session';
@@ -70,10 +81,17 @@ export class StepRail {
       word: STEP_WORDS[step]!,
       colour: COLOURS[step],
       on: this.address.step() === step,
-      link: this.address.stepLink(step),
+      link: this.linkOf(step),
       figure: this.overview() ? this.figure(step, this.overview()!) : ' ',
     })),
   );
+
+  /** The step with the present scope; Record leads to the week of what was returned, when something was. */
+  private linkOf(step: Step): ReturnType<Address['stepLink']> {
+    const link = this.address.stepLink(step);
+    const returnedOn = step === 'record' ? this.overview()?.record?.returnedOn : null;
+    return returnedOn ? { ...link, queryParams: { ...link.queryParams, period: periodText(weekOf(returnedOn)) } } : link;
+  }
 
   /** A person sees only the steps that concern them. */
   private concerns(step: Step): boolean {
@@ -105,7 +123,7 @@ export class StepRail {
 
   private recordFigure({ record, scope }: Overview): string {
     if (!record) return '';
-    if (record.returned > 0 && scope === 'all') return `${record.returned} returned`;
+    if (record.returned > 0 && scope === 'all') return `${record.returned} returned, week ${weekNumber(record.returnedOn!).week}`;
     if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${shortDate(this.today())}`;
     const { week } = weekNumber(record.from);
     return record.planned > 0 && scope === 'all'

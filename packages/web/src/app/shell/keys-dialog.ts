@@ -1,0 +1,86 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle } from '@angular/material/dialog';
+
+/** Every key of the product, in one place. They act only while their list or grid has the focus. */
+const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly [key: string, does: string])[] }[] = [
+  {
+    place: 'In the week grid',
+    keys: [
+      ['Arrows, Home, End', 'move'],
+      ['a figure', 'replaces what is in the cell'],
+      ['F2 or Enter', 'edits the cell, or opens its entries'],
+      ['Enter, Tab', 'keep and go down, go right'],
+      ['Escape', 'leaves the cell as it was'],
+      ['Delete', 'empties the cell'],
+      ['Shift with arrows', 'marks a block'],
+      ['Ctrl+C, Ctrl+V', 'copy from and to a spreadsheet'],
+      ['Ctrl+Z', 'undoes'],
+    ],
+  },
+  {
+    place: 'In the review list',
+    keys: [
+      ['Arrows', 'move'],
+      ['Enter', 'opens the person'],
+      ['F8', 'next that needs a look'],
+      ['Ctrl+Enter', 'approves the week'],
+      ['Ctrl+Backspace', 'returns the week, with a reason'],
+    ],
+  },
+  {
+    place: 'In the list of invoices',
+    keys: [
+      ['Arrows', 'move'],
+      ['Enter', 'opens the invoice'],
+    ],
+  },
+  {
+    place: 'In a form',
+    keys: [
+      ['Enter', 'saves'],
+      ['Escape', 'leaves it'],
+    ],
+  },
+];
+
+@Component({
+  selector: 'yw-keys-dialog',
+  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  template: `
+    <h2 mat-dialog-title>Keys</h2>
+    <mat-dialog-content>
+      @for (group of groups; track group.place) {
+        <h3>{{ group.place }}</h3>
+        <dl>
+          @for (key of group.keys; track key[0]) {
+            <dt>{{ key[0] }}</dt>
+            <dd>{{ key[1] }}</dd>
+          }
+        </dl>
+      }
+    </mat-dialog-content>
+    <mat-dialog-actions align="end"><button mat-flat-button mat-dialog-close>Close</button></mat-dialog-actions>
+  `,
+  styles: `
+    h3 {
+      margin-top: 10px;
+    }
+    dl {
+      display: grid;
+      grid-template-columns: 170px 1fr;
+      gap: 2px 16px;
+      margin: 4px 0;
+    }
+    dt {
+      color: var(--ink-2);
+    }
+    dd {
+      margin: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KeysDialog {
+  protected readonly groups = KEYS;
+}
