@@ -1,8 +1,8 @@
 // npm start: installs what is missing, builds, starts the database, migrates, loads the demo firm when
 // the database is empty, serves, and says where and how to sign in.
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { buildWeb } from './lib/build.mjs';
+import { buildWeb, contentHash } from './lib/build.mjs';
 import { clusterHome, startCluster } from './lib/cluster.mjs';
 import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
@@ -23,9 +23,23 @@ export async function openDatabase(fresh) {
   if (fresh && existsSync(path.join(home, 'cluster'))) {
     say('Throwing the demo data away …');
     rmSync(path.join(home, 'cluster'), { recursive: true, force: true });
+    rmSync(path.join(home, 'prepared'), { force: true });
   }
   say('Starting PostgreSQL on loopback …');
-  return startCluster({ home, programs });
+  const cluster = await startCluster({ home, programs });
+  return { ...cluster, stamp: path.join(home, 'prepared') };
+}
+
+/** Migrates and loads the demo firm, unless just this was done on this database before. */
+async function prepare(database, demo) {
+  const wanted = `${contentHash(['packages/server/migrations'])} ${demo}`;
+  if (database.stamp && existsSync(database.stamp) && readFileSync(database.stamp, 'utf8') === wanted) return;
+  await migrate(database.adminUrl);
+  if (demo) {
+    say('Looking for the demo firm; loading it takes half a minute the first time …');
+    await loadDemo(database.adminUrl);
+  }
+  if (database.stamp) writeFileSync(database.stamp, wanted);
 }
 
 await run(async () => {
@@ -47,12 +61,8 @@ await run(async () => {
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
   try {
-    await migrate(database.adminUrl);
     const demo = process.env.YELLOWWOOD_DEMO !== 'off';
-    if (demo) {
-      say('Looking for the demo firm; loading it takes half a minute the first time …');
-      await loadDemo(database.adminUrl);
-    }
+    await prepare(database, demo);
     const webRoot = await building;
     const port = Number(process.env.PORT ?? 4170);
     const env = database.secrets.session ? { SESSION_SECRET: process.env.SESSION_SECRET ?? database.secrets.session } : {};

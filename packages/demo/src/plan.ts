@@ -136,7 +136,7 @@ function workday(seed: Seed, who: PlannedPerson, date: string, weekend: boolean,
     ? seed.whole(2, 4) * 3600
     : (mason ? 8.5 : 7.5) * 3600 + seed.whole(-3, 4) * 900 + (seed.chance(0.01) ? 7200 : 0);
   const parts = seed.whole(2, 3);
-  const habit = who.person.name.length % 3;
+  const habit = (who.person.name.length + 2) % 3;
   const rows: LedgerRow[] = [];
   let clock = at(date, seed.pick(mason ? ['07:00', '07:15', '07:30'] : ['07:50', '08:00', '08:15', '08:30']), plan);
   let left = goal;

@@ -73,7 +73,8 @@ import { WeekStore } from './week-store';
       }
       <yw-week-grid [day]="day()" (dayChosen)="chooseDay($event)" (entryOpened)="open($event.date, $event.id)" />
       <p class="saved quiet" role="status" aria-live="polite">
-        {{ store.saved() || 'Type hours into a cell; every cell is saved by itself.' }}
+        {{ store.saved()
+        }}<span class="wide">{{ store.saved() ? '' : 'Type hours into a cell; every cell is saved by itself.' }}</span>
       </p>
       <yw-day-panel [day]="day()" (dayChosen)="chooseDay($event)" />
     } @else if (!store.sentence()) {
@@ -117,6 +118,11 @@ import { WeekStore } from './week-store';
       padding: 8px 12px;
       margin-bottom: 10px;
       font-size: 14px;
+    }
+    @media (max-width: 700px) {
+      .wide {
+        display: none;
+      }
     }
     .saved {
       font-size: 13px;
