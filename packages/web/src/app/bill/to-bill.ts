@@ -36,7 +36,7 @@ import { WorkNames } from '../ui/work-names';
           @for (one of l.projects; track one.projectId) {
             <tr>
               <td class="left">
-                <button class="link" type="button" (click)="open(one.projectId)">{{ one.projectName }}</button><small>{{
+                <button class="link" type="button" (click)="choose(one.projectId)">{{ one.projectName }}</button><small>{{
                   one.clientName
                 }}</small>
               </td>
@@ -127,8 +127,8 @@ export class ToBillScreen {
     return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first`;
   });
 
-  protected open(project: string): void {
-    void this.address.set({ scope: `project:${project}` });
+  protected choose(projectId: string): void {
+    void this.address.set({ scope: `project:${projectId}` });
   }
 
   protected why(entry: Entry): void {

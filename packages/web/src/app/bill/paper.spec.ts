@@ -1,0 +1,88 @@
+import { provideZonelessChangeDetection } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import { provideState, provideStore } from '@ngrx/store';
+import type { InvoiceDocument } from '@yellowwood/contracts';
+import { sessionFeature } from '../state/session';
+import { Paper } from './paper';
+
+const party = { name: 'Harbour Trust', address: ['Quay 1'], country: 'GB', taxId: null, email: '' };
+const DOCUMENT: InvoiceDocument = {
+  kind: 'invoice',
+  number: null,
+  credits: null,
+  reason: '',
+  seller: { ...party, name: 'Firm', taxId: 'GB 1' },
+  buyer: party,
+  orderReference: 'HT-1',
+  issuedOn: null,
+  supplyFrom: '2026-06-08',
+  supplyTo: '2026-06-12',
+  dueOn: null,
+  paymentDays: 30,
+  paymentDetails: 'Bank 1',
+  currency: 'GBP',
+  lines: [
+    {
+      key: 'a',
+      kind: 'time',
+      text: 'Glazing, site survey',
+      quantity: '4:00',
+      price: '90.00',
+      minor: 36_000,
+      category: 'S',
+      taxRate: 200_000,
+      projectId: 'p',
+      entries: 2,
+    },
+    {
+      key: 'b',
+      kind: 'over-limit',
+      text: 'Over the agreed limit, not charged',
+      quantity: '−1',
+      price: '60.00',
+      minor: -6000,
+      category: 'S',
+      taxRate: 200_000,
+      projectId: 'p',
+      entries: 2,
+    },
+  ],
+  net: 30_000,
+  taxes: [{ category: 'S', name: 'VAT', rate: 200_000, base: 30_000, minor: 6000, reason: '' }],
+  tax: 6000,
+  gross: 36_000,
+  taxInFirmCurrency: null,
+};
+
+describe('a document on paper', () => {
+  it('shows every figure of the document, and lets a text be edited and nothing else', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    fixture.componentRef.setInput('document', DOCUMENT);
+    fixture.componentRef.setInput('editable', true);
+    const edits: { key: string; text: string }[] = [];
+    fixture.componentInstance.textEdited.subscribe((edit) => edits.push(edit));
+    await fixture.whenStable();
+    const element = fixture.nativeElement as HTMLElement;
+    const rows = [...element.querySelectorAll('tr')].map((row) =>
+      [...row.querySelectorAll('td')].map((cell) => cell.querySelector('textarea')?.value ?? cell.textContent!.trim()),
+    );
+    expect(rows).toContain(['Glazing, site survey', '4:00', '90.00', '360.00']);
+    expect(rows).toContain(['Over the agreed limit, not charged', '−1', '60.00', '−60.00']);
+    expect(rows).toContain(['VAT 20.0% on 300.00', '60.00']);
+    expect(rows).toContain(['To pay, GBP', '360.00']);
+    expect(element.textContent).toContain('Draft, number given when issued');
+    expect(element.querySelectorAll('input, textarea').length).toBe(2);
+    const text = element.querySelector('textarea')!;
+    text.value = 'As agreed';
+    text.dispatchEvent(new Event('change'));
+    expect(edits).toEqual([{ key: 'a', text: 'As agreed' }]);
+    fixture.componentRef.setInput('editable', false);
+    fixture.componentRef.setInput('document', { ...DOCUMENT, number: 'T-0001', issuedOn: '2026-06-12', dueOn: '2026-07-12' });
+    await fixture.whenStable();
+    expect(element.querySelectorAll('textarea').length).toBe(0);
+    expect(element.textContent).toContain('due 12 Jul');
+  });
+});

@@ -1,0 +1,181 @@
+import { provideZonelessChangeDetection, signal } from '@angular/core';
+import { ComponentFixture, TestBed } from '@angular/core/testing';
+import { provideState, provideStore } from '@ngrx/store';
+import { durationText, seconds } from '@yellowwood/core';
+import type { Entry, Week } from '@yellowwood/contracts';
+import { Address } from '../state/address';
+import { sessionFeature } from '../state/session';
+import { workFeature } from '../state/work';
+import { WeekGrid } from './week-grid';
+import { gridOf } from './week-model';
+import { WeekStore } from './week-store';
+
+const DATES = ['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12', '2026-06-13', '2026-06-14'];
+
+describe('the week grid by keyboard', () => {
+  let fixture: ComponentFixture<WeekGrid>;
+  let typed: [row: number, column: number, text: string][];
+  let undone: number;
+
+  beforeEach(async () => {
+    const entry = (id: string, date: string, serviceId: string, names: object = {}) =>
+      ({
+        id,
+        kind: 'time',
+        personId: 'me',
+        date,
+        projectId: 'p',
+        taskId: null,
+        serviceId,
+        quantity: 5400,
+        billable: true,
+        note: '',
+        stage: 'recorded',
+        startAt: null,
+        problems: [],
+        returned: null,
+        version: 1,
+        ...names,
+      }) as unknown as Entry;
+    const week = {
+      personId: 'me',
+      from: DATES[0],
+      to: DATES[6],
+      zone: 'Europe/London',
+      state: 'open',
+      rows: [],
+      may: { record: true, submit: true, correct: false },
+      dayMaximum: 36_000,
+      entries: [
+        entry('a', DATES[0]!, 's'),
+        entry('b', DATES[1]!, 's', { startAt: '2026-06-09T07:00:00Z', endAt: '2026-06-09T08:30:00Z' }),
+        entry('c', DATES[0]!, 't'),
+      ],
+      days: DATES.map((date) => ({ date, planned: 27_000, recorded: 0, gaps: [], overlaps: [] })),
+    } as unknown as Week;
+    typed = [];
+    undone = 0;
+    const rows = gridOf(week);
+    const store = {
+      week: signal(week),
+      rows: signal(rows),
+      today: signal(DATES[2]),
+      text: (value: number) => durationText(seconds(value)),
+      typeCell: (row: (typeof rows)[number], column: number, text: string) => typed.push([rows.indexOf(row), column, text]),
+      undo: () => (undone += 1),
+    };
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideStore(),
+        provideState(sessionFeature),
+        provideState(workFeature),
+        { provide: WeekStore, useValue: store },
+        { provide: Address, useValue: { scope: signal('all'), set: () => Promise.resolve(true), selection: signal(null) } },
+      ],
+    });
+    fixture = TestBed.createComponent(WeekGrid);
+    fixture.componentRef.setInput('day', DATES[0]);
+    document.body.appendChild(fixture.nativeElement as HTMLElement);
+    await settle();
+    cell(0, 0).focus();
+  });
+  afterEach(() => (fixture.nativeElement as HTMLElement).remove());
+
+  const cell = (row: number, column: number) =>
+    (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>(`[data-cell="${row}-${column}"]`)!;
+  async function settle() {
+    await fixture.whenStable();
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    await fixture.whenStable();
+  }
+  async function press(...keys: string[]) {
+    for (const key of keys) {
+      const [modifier, name] = key.includes('+') ? key.split('+') : ['', key];
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', {
+          key: name!,
+          ctrlKey: modifier === 'Control',
+          shiftKey: modifier === 'Shift',
+          bubbles: true,
+          cancelable: true,
+        }),
+      );
+      await settle();
+    }
+  }
+  async function fill(text: string) {
+    const box = document.activeElement as HTMLInputElement;
+    box.value = text;
+    box.dispatchEvent(new Event('input', { bubbles: true }));
+    await settle();
+  }
+
+  it('moves by arrows within its bounds, one cell reachable by Tab', async () => {
+    await press('ArrowRight', 'ArrowRight', 'ArrowDown');
+    expect(document.activeElement).toBe(cell(1, 2));
+    await press('ArrowDown', 'ArrowDown', 'End', 'ArrowRight');
+    expect(document.activeElement).toBe(cell(1, 6));
+    expect((fixture.nativeElement as HTMLElement).querySelectorAll('td[tabindex="0"]').length).toBe(1);
+  });
+
+  it('replaces by typing, goes down by Enter and right by Tab', async () => {
+    await press('2');
+    expect((document.activeElement as HTMLInputElement).value).toBe('2');
+    await fill('2:15');
+    expect((fixture.nativeElement as HTMLElement).querySelector('#cell-reading')!.textContent).toContain('2:15');
+    await press('Enter');
+    expect(typed).toEqual([[0, 0, '2:15']]);
+    expect(document.activeElement).toBe(cell(1, 0));
+    await press('F2');
+    expect((document.activeElement as HTMLInputElement).value).toBe('1:30');
+    await press('Tab');
+    // Unchanged text is no change.
+    expect(typed.length).toBe(1);
+    expect(document.activeElement).toBe(cell(1, 1));
+  });
+
+  it('loses no key of somebody who types faster than the box appears', async () => {
+    const target = cell(0, 2);
+    target.dispatchEvent(new MouseEvent('mousedown', { bubbles: true }));
+    await settle();
+    for (const key of ['1', ',', '5'])
+      cell(0, 2).dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+    await settle();
+    await press('Enter');
+    expect(typed).toEqual([[0, 2, '1,5']]);
+  });
+
+  it('keeps what cannot be read, with a sentence, and leaves by Escape', async () => {
+    await press('9');
+    await fill('90');
+    await press('Enter');
+    expect((fixture.nativeElement as HTMLElement).querySelector('#cell-reading')!.textContent).toContain('More than 24');
+    expect([typed.length, (document.activeElement as HTMLInputElement).value]).toEqual([0, '90']);
+    await press('Escape');
+    expect(cell(0, 0).textContent).toContain('1:30');
+    expect(document.activeElement).toBe(cell(0, 0));
+  });
+
+  it('opens the entries of a cell that holds a span, instead of typing over it', async () => {
+    const opened: string[] = [];
+    fixture.componentInstance.entryOpened.subscribe(({ id }) => opened.push(id));
+    await press('ArrowRight', '3');
+    expect([opened, document.activeElement!.tagName]).toEqual([['b'], 'TD']);
+    expect(cell(0, 1).getAttribute('aria-readonly')).toBe('true');
+  });
+
+  it('empties by Delete, undoes by Ctrl+Z, and copies a marked block', async () => {
+    await press('Delete', 'Control+z');
+    expect([typed, undone]).toEqual([[[0, 0, '']], 1]);
+    await press('Shift+ArrowRight', 'Shift+ArrowDown');
+    const data = new DataTransfer();
+    document.activeElement!.dispatchEvent(new ClipboardEvent('copy', { clipboardData: data, bubbles: true, cancelable: true }));
+    expect(data.getData('text/plain')).toBe('1:30\t1:30\n1:30\t');
+  });
+
+  it('names every cell for those who do not see it', () => {
+    expect(cell(0, 0).getAttribute('aria-label')).toContain('2026-06-08, 1:30');
+    expect(cell(0, 3).getAttribute('aria-label')).toContain('empty');
+  });
+});
