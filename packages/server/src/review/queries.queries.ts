@@ -467,7 +467,7 @@ export interface IHistoryOfQuery {
   result: IHistoryOfResult;
 }
 
-const historyOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":405,"b":408}]}],"statement":"select v.id as \"id!\", v.at as \"at!\", p.name as \"by!\", v.action as \"action!\", v.reason as \"reason!\", s.subject_kind as \"kind!\", s.before as \"before?\", s.after as \"after?\", s.money_before as \"moneyBefore?\", s.money_after as \"moneyAfter?\"\nfrom audit_subject s\njoin audit_event v on v.firm_id = s.firm_id and v.id = s.event_id\njoin person p on p.firm_id = v.firm_id and p.id = v.actor_id\nwhere s.subject_id = :id! order by v.at, v.id"};
+const historyOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":405,"b":408}]}],"statement":"select v.id as \"id!\", v.at as \"at!\", p.name as \"by!\", v.action as \"action!\", v.reason as \"reason!\", s.subject_kind as \"kind!\", s.before as \"before?\", s.after as \"after?\", s.money_before as \"moneyBefore?\", s.money_after as \"moneyAfter?\"\nfrom audit_subject s\njoin audit_event v on v.firm_id = s.firm_id and v.id = s.event_id\njoin person p on p.firm_id = v.firm_id and p.id = v.actor_id\nwhere s.subject_id = :id! order by v.at, v.xact, v.id"};
 
 /**
  * Query generated from SQL:
@@ -476,7 +476,7 @@ const historyOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","req
  * from audit_subject s
  * join audit_event v on v.firm_id = s.firm_id and v.id = s.event_id
  * join person p on p.firm_id = v.firm_id and p.id = v.actor_id
- * where s.subject_id = :id! order by v.at, v.id
+ * where s.subject_id = :id! order by v.at, v.xact, v.id
  * ```
  */
 export const historyOf = new PreparedQuery<IHistoryOfParams,IHistoryOfResult>(historyOfIR);

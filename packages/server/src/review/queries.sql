@@ -62,7 +62,7 @@ select v.id as "id!", v.at as "at!", p.name as "by!", v.action as "action!", v.r
 from audit_subject s
 join audit_event v on v.firm_id = s.firm_id and v.id = s.event_id
 join person p on p.firm_id = v.firm_id and p.id = v.actor_id
-where s.subject_id = :id! order by v.at, v.id;
+where s.subject_id = :id! order by v.at, v.xact, v.id;
 
 /* @name namesOfWork */
 select id as "id!", name as "name!" from project where id = any(:ids!)

@@ -70,13 +70,18 @@ export class Client {
     return answer.body;
   }
 
+  /** What a browser would send as its cookies. */
+  cookieHeader(): string {
+    return [...this.cookies].map(([key, value]) => `${key}=${value}`).join('; ');
+  }
+
   async request(method: string, url: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<unknown>> {
     const xsrf = this.cookies.get('XSRF-TOKEN');
     const answer = await fetch(this.base + url, {
       method,
       headers: {
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-        Cookie: [...this.cookies].map(([key, value]) => `${key}=${value}`).join('; '),
+        Cookie: this.cookieHeader(),
         ...(xsrf ? { 'X-XSRF-TOKEN': xsrf } : {}),
         ...headers,
       },

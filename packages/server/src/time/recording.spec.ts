@@ -3,7 +3,7 @@ import { MONDAY, World, makeWorld, record, submitAndApprove } from '../testing/w
 
 describe('recording', () => {
   let world: World;
-  const at = (time: string) => world.clock.set(`2026-06-10T${time}:00.000Z`);
+  const at = (time: string) => world.clock.hold(`2026-06-10T${time}:00.000Z`);
   const start = (names: object = {}) =>
     world.as('staff').done('startTimer', {
       body: { id: newId(), projectId: null, taskId: null, serviceId: null, note: '', others: 'pause', ...names },

@@ -1,0 +1,157 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { get } from 'node:http';
+import { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { endpoints } from '@yellowwood/contracts';
+import { buildApp } from '../app';
+import { World, makeWorld } from '../testing/world';
+import { ServerClock } from './clock';
+import { READ, WRITE, transaction } from './database';
+
+describe('the platform', () => {
+  let world: World;
+
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  it('answers when it is ready, and describes every endpoint in OpenAPI 3.1', async () => {
+    expect(await (await fetch(`${world.base}/readyz`)).json()).toEqual({ ready: true });
+    const description = (await (await fetch(`${world.base}/api/openapi.json`)).json()) as {
+      openapi: string;
+      paths: Record<string, Record<string, { operationId: string; parameters: { name: string; in: string }[] }>>;
+    };
+    expect(description.openapi).toBe('3.1.0');
+    const operations = Object.values(description.paths).flatMap((methods) => Object.values(methods));
+    expect(operations.map((operation) => operation.operationId).sort()).toEqual(Object.keys(endpoints).sort());
+    const change = operations.find((operation) => operation.operationId === 'changeEntry')!;
+    expect(change.parameters.map((parameter) => `${parameter.in} ${parameter.name}`)).toEqual([
+      'path firm',
+      'path id',
+      'header If-Match',
+    ]);
+  });
+
+  it('serves the page with a nonce of its own each time, no inline script allowed, and the theme in place', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-page-'));
+    writeFileSync(path.join(folder, 'index.html'), '<html data-theme="system"><yw-root ngCspNonce="NONCE"></yw-root></html>');
+    const app = buildApp(
+      {
+        port: 0,
+        databaseUrl: '',
+        sessionSecret: 's',
+        demo: true,
+        webRoot: folder,
+        clockStart: null,
+        logLevel: 'silent',
+        signInLimit: 3,
+        secureCookies: false,
+      },
+      world.database,
+      new ServerClock(),
+    );
+    const server = app.listen(0, '127.0.0.1');
+    await new Promise((resolve) => server.once('listening', resolve));
+    const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+    const pages = await Promise.all(
+      [1, 2].map(() => fetch(`${base}/f/any/record?period=2026-W24`, { headers: { Cookie: 'a=1; theme=dark' } })),
+    );
+    const nonces = await Promise.all(
+      pages.map(async (page) => {
+        const text = await page.text();
+        const policy = page.headers.get('content-security-policy')!;
+        const script = /script-src ([^;]*)/.exec(policy)![1]!;
+        const nonce = /'nonce-([^']+)'/.exec(script)![1]!;
+        expect(script).not.toMatch(/unsafe/);
+        expect(text).toBe(`<html data-theme="dark"><yw-root ngCspNonce="${nonce}"></yw-root></html>`);
+        return nonce;
+      }),
+    );
+    expect(nonces[0]).not.toBe(nonces[1]!);
+    expect((await fetch(`${base}/api/nothing/here`)).status).toBe(404);
+    // Too many attempts to sign in are refused before any password is looked at.
+    const attempts = [];
+    for (let attempt = 0; attempt < 5; attempt += 1)
+      attempts.push(
+        (
+          await fetch(`${base}/api/session`, {
+            method: 'POST',
+            headers: { 'Content-Type': 'application/json' },
+            body: JSON.stringify({ email: 'a@b.example', password: 'wrong' }),
+          })
+        ).status,
+      );
+    expect(attempts).toEqual([401, 401, 401, 429, 429]);
+    const session = (await (await fetch(`${base}/api/session`)).json()) as { account: null; demo: { role: string }[] };
+    expect([session.account, session.demo.map((one) => one.role)]).toEqual([null, ['owner', 'manager', 'bookkeeper', 'staff']]);
+    server.closeAllConnections();
+    await new Promise((resolve) => server.close(resolve));
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  it('answers a question that was asked before with 304 while nothing has changed', async () => {
+    // node:http sends what it is told; fetch would add a header that forbids every cache.
+    const ask = (headers: Record<string, string>) =>
+      new Promise<{ status: number; etag: string }>((resolve) =>
+        get(
+          `${world.base}/api/f/${world.slug}/work`,
+          { headers: { Cookie: world.as('owner').cookieHeader(), ...headers } },
+          (answer) => {
+            answer.resume();
+            answer.on('end', () => resolve({ status: answer.statusCode!, etag: answer.headers.etag ?? '' }));
+          },
+        ),
+      );
+    const first = await ask({});
+    expect(first.status).toBe(200);
+    expect((await ask({ 'If-None-Match': first.etag })).status).toBe(304);
+    await world.sql("update task set name = name || ' ' where id = $1", [world.ids.task]);
+    expect((await ask({ 'If-None-Match': first.etag })).status).toBe(200);
+  });
+
+  it('shows nothing where no firm was entered, and lets a reading transaction write nothing', async () => {
+    const counted = await transaction(world.database, READ, (tx) =>
+      tx.query<{ count: number }>('select count(*)::int as count from person'),
+    );
+    expect(counted.rows[0]!.count).toBe(0);
+    await expectAsync(
+      transaction(world.database, READ, (tx) => tx.query("delete from session where sid = 'x'")),
+    ).toBeRejectedWithError(/read-only/);
+    for (const table of ['account', 'membership', 'firm_address'])
+      await expectAsync(world.database.query(`select * from ${table}`))
+        .withContext(table)
+        .toBeRejectedWithError(/permission denied/);
+    for (const statement of [
+      'update audit_event set reason = reason',
+      'delete from audit_subject',
+      'delete from decision',
+      'update payment set amount_minor = 1',
+      'delete from payment',
+    ]) {
+      const tried = world.database.query(statement).then(
+        () => 'done',
+        (error: Error) => error.message,
+      );
+      if (statement.startsWith('update payment')) await tried;
+      else
+        expect(await tried)
+          .withContext(statement)
+          .toMatch(/permission denied/);
+    }
+  });
+
+  it('tries again when the database gives a transaction up, three times and no more', async () => {
+    let tries = 0;
+    const deadlock = Object.assign(new Error('deadlock'), { code: '40P01' });
+    const answer = await transaction(world.database, WRITE, () => {
+      tries += 1;
+      return tries < 3 ? Promise.reject(deadlock) : Promise.resolve('done');
+    });
+    expect([answer, tries]).toEqual(['done', 3]);
+    tries = 0;
+    await expectAsync(transaction(world.database, WRITE, () => Promise.reject(((tries += 1), deadlock)))).toBeRejectedWith(
+      deadlock,
+    );
+    expect(tries).toBe(4);
+  });
+});

@@ -1,0 +1,121 @@
+import { covers, rightsOf } from '@yellowwood/core';
+import { MONDAY, Who, World, makeWorld, record } from '../testing/world';
+
+describe('review', () => {
+  let world: World;
+  const review = (who: Who = 'manager', scope = 'all') => world.as(who).done('readReview', { query: { from: MONDAY, scope } });
+  const person = async (name: string) => (await review()).people.find((one) => one.name === name)!;
+
+  beforeAll(async () => {
+    world = await makeWorld();
+    for (const date of ['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12'])
+      await record(world, 'mate', date, 7.5, { taskId: world.ids.subtask });
+    // Every entry is recorded on Friday evening; those of earlier days are late.
+    await world.sql('update entry set lag_days = 0 where person_id = $1', [world.ids.mate]);
+    await record(world, 'staff', '2026-06-08', 10.5);
+    await record(world, 'staff', '2026-06-12', 4);
+    await world.as('mate').done('submitWeek', { params: { from: MONDAY }, body: { note: 'All on the upper tier' } });
+    await world.as('staff').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+  });
+  afterAll(() => world.close());
+
+  it('shows people by days: what is clean, and what needs a look and why', async () => {
+    const clean = await person('Mate Person');
+    expect([clean.clean, clean.looks, clean.note, clean.recorded, clean.planned]).toEqual([
+      true,
+      [],
+      'All on the upper tier',
+      135_000,
+      135_000,
+    ]);
+    const staff = await person('Staff Person');
+    expect(staff.clean).toBeFalse();
+    expect(staff.looks.map((look) => [look.reason, look.date]).sort()).toEqual([
+      ['late', '2026-06-08'],
+      ['missing', '2026-06-09'],
+      ['missing', '2026-06-10'],
+      ['missing', '2026-06-11'],
+      ['over-day', '2026-06-08'],
+    ]);
+    expect(staff.days[0]).toEqual(jasmine.objectContaining({ recorded: 37_800, billable: 37_800, looks: ['late', 'over-day'] }));
+    expect((await person('Owner Person')).state).toBe('missing');
+  });
+
+  it('narrows to a project or task, and then judges no missing days', async () => {
+    const { people } = await review('manager', `task:${world.ids.task}`);
+    expect(people.map((one) => [one.name, one.recorded, one.looks])).toEqual([['Mate Person', 135_000, []]]);
+    expect((await review('manager', `project:${world.ids.internal}`)).people).toEqual([]);
+    expect((await world.as('manager').call('readReview', { query: { from: '2026-06-09' } })).problem.fields).toEqual([
+      { path: '/path/from', message: 'must be a Monday' },
+    ]);
+  });
+
+  it('opens a person with the entries, the decisions and the estimates behind the week', async () => {
+    const detail = await world
+      .as('manager')
+      .done('readReviewPerson', { params: { id: world.ids.mate }, query: { from: MONDAY } });
+    expect(detail.entries.length).toBe(5);
+    expect(detail.estimates).toEqual([{ id: world.ids.subtask, name: 'Upper tier', recorded: 135_000, estimate: 36_000 }]);
+    expect(
+      (await world.as('manager').call('readReviewPerson', { params: { id: world.ids.bookkeeper }, query: { from: MONDAY } }))
+        .problem.code,
+    ).toBe('person-unknown');
+  });
+
+  it('returns a whole week, a missing day included; the person sees who and why', async () => {
+    const answer = await world.as('manager').done('returnPeriod', {
+      params: { id: world.ids.staff },
+      body: { from: MONDAY, reason: 'Tuesday to Thursday are missing' },
+    });
+    expect(answer).toEqual({ decided: 2, seconds: 52_200 });
+    const week = await world.as('staff').done('readWeek', { params: { from: MONDAY } });
+    expect(week.returned).toEqual(jasmine.objectContaining({ by: 'Manager Person', reason: 'Tuesday to Thursday are missing' }));
+    expect(week.entries.every((entry) => entry.returned !== null && entry.stage === 'recorded')).toBeTrue();
+    expect((await world.as('staff').done('readOverview')).record).toEqual(
+      jasmine.objectContaining({ returned: 2, returnedOn: '2026-06-08' }),
+    );
+    expect(
+      (await world.as('manager').call('returnPeriod', { params: { id: world.ids.staff }, body: { from: MONDAY, reason: 'x' } }))
+        .problem.code,
+    ).toBe('period-not-submitted');
+  });
+
+  it('re-opens what is approved, with a reason, and then it is nobody’s to bill', async () => {
+    const entries = (await person('Mate Person')).entries;
+    await world.as('manager').done('approveEntries', { body: { entries } });
+    const overview = () => world.as('owner').done('readOverview', { query: { scope: `project:${world.ids.project}` } });
+    expect((await overview()).bill!.ready).toEqual([{ currency: 'GBP', minor: 225_000 }]);
+    const seen = entries.slice(0, 1).map(({ id, version }) => ({ id, version: version + 1 }));
+    expect((await world.as('manager').call('reopenEntries', { body: { entries: seen, reason: ' ' } })).status).toBe(400);
+    await world.as('manager').done('reopenEntries', { body: { entries: seen, reason: 'Wrong task' } });
+    expect((await overview()).bill!.ready).toEqual([{ currency: 'GBP', minor: 180_000 }]);
+    expect((await world.as('mate').done('readWeek', { params: { from: MONDAY } })).state).toBe('open');
+  });
+
+  it('reaches in the database exactly what the core says that a reach covers', async () => {
+    const rows = await world.sql<{ id: string; person_id: string; manager_id: string | null }>(
+      'select e.id, e.person_id, p.manager_id from entry e left join project p on p.id = e.project_id',
+    );
+    const team = new Set(
+      (
+        await world.sql<{ person_id: string }>(
+          'select tp.person_id from team_person tp join team t on t.id = tp.team_id where t.lead_id = $1',
+          [world.ids.manager],
+        )
+      ).map((row) => row.person_id),
+    );
+    for (const who of ['owner', 'manager', 'bookkeeper', 'staff', 'mate'] as const) {
+      for (const reach of ['own', 'team', 'firm'] as const) {
+        const found = await world.sql<{ id: string }>('select id from entries_in_reach($1, $2)', [reach, world.ids[who]]);
+        const asker = { personId: world.ids[who], teamPeople: who === 'manager' ? team : new Set<string>() };
+        const expected = rows
+          .filter((row) => covers(reach, asker, { personId: row.person_id, managerId: row.manager_id }))
+          .map((row) => row.id);
+        expect(found.map((row) => row.id).sort())
+          .withContext(`${who} ${reach}`)
+          .toEqual(expected.sort());
+      }
+    }
+    expect(rightsOf(['manager'])['time.review']).toBe('team');
+  });
+});
