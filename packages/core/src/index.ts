@@ -27,6 +27,6 @@ export * from './billing/paid-part';
 export * from './billing/settlement';
 export * from './billing/value-entry';
 export * from './billing/shares';
-export * from './results/project-result';
+export * from './results/revenue-earned';
 export * from './results/ratios';
 export * from './results/roll-up';

@@ -23,7 +23,7 @@ function garbage(schema: TSchema & { [key: string]: unknown }, depth = 0): fc.Ar
 }
 
 function shaped(schema: TSchema & { [key: string]: unknown }, depth: number): fc.Arbitrary<unknown> {
-  const any = schema as {
+  const shape = schema as {
     anyOf?: TSchema[];
     enum?: string[];
     type?: string;
@@ -35,35 +35,35 @@ function shaped(schema: TSchema & { [key: string]: unknown }, depth: number): fc
     minimum?: number;
     maximum?: number;
   };
-  if (any.anyOf) return fc.oneof(...any.anyOf.map((one) => garbage(one as never, depth)));
-  if (any.enum) return fc.constantFrom(...any.enum);
-  if (any.format === 'uuid')
+  if (shape.anyOf) return fc.oneof(...shape.anyOf.map((one) => garbage(one as never, depth)));
+  if (shape.enum) return fc.constantFrom(...shape.enum);
+  if (shape.format === 'uuid')
     return fc.oneof(fc.uuid({ version: 7 }), fc.constant('00000000-0000-0000-0000-000000000000'), fc.constant('not-an-id'));
-  if (any.format === 'date')
+  if (shape.format === 'date')
     return fc.constantFrom('2026-06-08', '2026-06-12', '0001-01-01', '9999-12-31', '2026-02-30', '2030-01-07');
-  if (any.format === 'date-time')
+  if (shape.format === 'date-time')
     return fc.constantFrom('2026-06-08T09:00:00Z', '2026-06-08T09:00:00.000Z', '9999-12-31T23:59:59Z', '2026-06-08');
-  if (any.pattern?.startsWith('^([01]')) return fc.constantFrom('08:00', '23:59', '01:30', '25:00', '00:00:30');
-  if (any.pattern?.startsWith('^(all|'))
+  if (shape.pattern?.startsWith('^([01]')) return fc.constantFrom('08:00', '23:59', '01:30', '25:00', '00:00:30');
+  if (shape.pattern?.startsWith('^(all|'))
     return fc.oneof(
       fc.constant('all'),
       fc.uuid({ version: 7 }).map((id) => `project:${id}`),
       fc.constant('project:x'),
     );
-  if (any.type === 'array') return fc.array(garbage((any.items ?? {}) as never, depth + 1), { maxLength: depth > 1 ? 2 : 4 });
-  if (any.type === 'object') {
+  if (shape.type === 'array') return fc.array(garbage((shape.items ?? {}) as never, depth + 1), { maxLength: depth > 1 ? 2 : 4 });
+  if (shape.type === 'object') {
     const fields = Object.fromEntries(
-      Object.entries(any.properties ?? {}).map(([key, value]) => [key, garbage(value as never, depth + 1)]),
+      Object.entries(shape.properties ?? {}).map(([key, value]) => [key, garbage(value as never, depth + 1)]),
     );
-    return fc.record(fields, { requiredKeys: [...(any.required ?? [])] as never[] });
+    return fc.record(fields, { requiredKeys: [...(shape.required ?? [])] as never[] });
   }
-  if (any.type === 'integer')
+  if (shape.type === 'integer')
     return fc.oneof(
-      fc.integer({ min: any.minimum ?? -1000, max: Math.min(any.maximum ?? 1000, 2_000_000_000) }),
-      fc.constantFrom(any.minimum ?? 0, any.maximum ?? 1),
+      fc.integer({ min: shape.minimum ?? -1000, max: Math.min(shape.maximum ?? 1000, 2_000_000_000) }),
+      fc.constantFrom(shape.minimum ?? 0, shape.maximum ?? 1),
     );
-  if (any.type === 'boolean') return fc.boolean();
-  if (any.type === 'null') return fc.constant(null);
+  if (shape.type === 'boolean') return fc.boolean();
+  if (shape.type === 'null') return fc.constant(null);
   return fc.oneof(
     fc.string({ maxLength: 40 }),
     fc.constant(' '),

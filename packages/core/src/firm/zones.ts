@@ -12,16 +12,6 @@ export type Which = 'earlier' | 'later';
 
 export type WallClockFailure = 'clock-time-missing' | 'clock-time-twice';
 
-/** Whether the zone is one of the IANA database. */
-export function isZone(zone: string): boolean {
-  try {
-    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(zone);
-    return true;
-  } catch {
-    return false;
-  }
-}
-
 /**
  * The instant of a wall-clock time. A time that the clocks skip is an error; one that comes twice is
  * asked back (unless `which` says which is meant), never guessed.
@@ -55,11 +45,6 @@ export function clockIn(zone: string, instant: InstantText, smallestUnit: 'minut
 export function clockSeconds(zone: string, date: DateText, instant: InstantText): number {
   const local = Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainDateTime();
   return local.since(Temporal.PlainDateTime.from(`${date}T00:00`), { largestUnit: 'seconds' }).seconds;
-}
-
-/** The instant at which a date begins in a zone. */
-export function startOfDate(zone: string, date: DateText): InstantText {
-  return instantText(Temporal.PlainDate.from(date).toZonedDateTime(zone).toInstant());
 }
 
 /** Elapsed seconds between two instants, whole, the fraction cut off. */

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { millionths, minor } from '../firm/units';
-import { projectResult, revenueEarned } from './project-result';
+import { revenueEarned } from './revenue-earned';
 import { margin, markUp, ratio, realisation } from './ratios';
 import { TreeNode, rollUp } from './roll-up';
 
@@ -24,27 +24,6 @@ describe('revenue earned', () => {
     expect(revenueEarned(minor(8000), minor(3500), minor(10_000))).toBe(minor(10_000));
     expect(revenueEarned(minor(8000), minor(1500), minor(10_000))).toBe(minor(9500));
     expect(revenueEarned(minor(8000), minor(3500), null)).toBe(minor(11_500));
-  });
-
-  it('makes a project’s result', () => {
-    const result = projectResult({
-      cost: minor(6000),
-      standardValue: minor(11_500),
-      billed: minor(8000),
-      billedStandard: minor(8200),
-      unbilled: minor(3300),
-      limit: minor(10_000),
-    });
-    expect(result).toEqual(
-      jasmine.objectContaining({
-        revenue: minor(10_000),
-        margin: millionths(400_000),
-        markUp: millionths(666_667),
-        realisation: millionths(975_610),
-        limitUsed: millionths(800_000),
-      }),
-    );
-    expect(projectResult({ ...result, cost: minor(6000) }, minor(9000)).margin).toBe(millionths(333_333));
   });
 });
 

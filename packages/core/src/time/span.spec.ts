@@ -3,7 +3,7 @@ import * as fc from 'fast-check';
 import { expectOk } from '../firm/result';
 import { seconds } from '../firm/units';
 import { addSeconds, secondsBetween } from '../firm/zones';
-import { partsOfTimer, readClock, spanOf, splitAtMidnight } from './span';
+import { partsOfTimer, readClock, spanOf } from './span';
 
 const hours = (zone: string, date: string, start: string, end: string) =>
   expectOk(spanOf({ date, start, end, breakSeconds: seconds(0) }, zone)).worked / 3600;
@@ -137,10 +137,5 @@ describe('partsOfTimer', () => {
         },
       ),
     );
-  });
-
-  it('splits at midnight without losing a second', () => {
-    const parts = splitAtMidnight({ startAt: '2026-10-24T20:00:00.000Z', endAt: '2026-10-26T05:00:00.000Z' }, 'Europe/London');
-    expect(parts.map((part) => secondsBetween(part.startAt, part.endAt) / 3600)).toEqual([3, 25, 5]);
   });
 });

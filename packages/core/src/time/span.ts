@@ -1,6 +1,6 @@
 import { DateText, InstantText, Seconds, seconds } from '../firm/units';
 import { addDays } from '../firm/dates';
-import { Which, WallClockFailure, addSeconds, dateIn, instantOf, secondsBetween, startOfDate } from '../firm/zones';
+import { Which, WallClockFailure, addSeconds, dateIn, instantOf, secondsBetween } from '../firm/zones';
 import { Result, fail, ok } from '../firm/result';
 
 /** A span as it is typed: a local date, two clock times, and unpaid time inside it. */
@@ -115,21 +115,4 @@ export function partsOfTimer(segments: readonly Segment[], zone: string): TimedP
       worked,
     };
   });
-}
-
-/**
- * Cuts a span at every local midnight inside it; the seconds of the parts add up to the span's.
- * For firms that book a night shift on both dates.
- */
-export function splitAtMidnight(segment: Segment, zone: string): Segment[] {
-  const parts: Segment[] = [];
-  let startAt = segment.startAt;
-  for (;;) {
-    const midnight = startOfDate(zone, addDays(dateIn(zone, startAt), 1));
-    if (Date.parse(midnight) >= Date.parse(segment.endAt)) break;
-    parts.push({ startAt, endAt: midnight });
-    startAt = midnight;
-  }
-  parts.push({ startAt, endAt: segment.endAt });
-  return parts;
 }

@@ -9,52 +9,37 @@ export type LedgerRow = Omit<ILedgerDaysResult, 'kind' | 'origin'> & {
 };
 
 /** What the history keeps of a row: everything that is not money. */
-export function rowFacts(row: LedgerRow) {
-  const {
-    id,
-    kind,
-    personId,
-    workDate,
-    projectId,
-    taskId,
-    serviceId,
-    quantity,
-    billable,
-    note,
-    explanation,
-    startAt,
-    endAt,
-    breakSeconds,
-    zone,
-  } = row;
-  const { absenceCode, absencePaid, origin, enteredBy, enteredAt, late, lagDays, changedByOther, rateReason, rateSource } = row;
-  return {
-    id,
-    kind,
-    personId,
-    workDate,
-    projectId,
-    taskId,
-    serviceId,
-    quantity,
-    billable,
-    note,
-    explanation,
-    startAt,
-    endAt,
-    breakSeconds,
-    zone,
-    absenceCode,
-    absencePaid,
-    origin,
-    enteredBy,
-    enteredAt,
-    late,
-    lagDays,
-    changedByOther,
-    rateReason,
-    rateSource,
-  };
+const KEPT = [
+  'id',
+  'kind',
+  'personId',
+  'workDate',
+  'projectId',
+  'taskId',
+  'serviceId',
+  'quantity',
+  'billable',
+  'note',
+  'explanation',
+  'startAt',
+  'endAt',
+  'breakSeconds',
+  'zone',
+  'absenceCode',
+  'absencePaid',
+  'origin',
+  'enteredBy',
+  'enteredAt',
+  'late',
+  'lagDays',
+  'changedByOther',
+  'rateReason',
+  'rateSource',
+] as const satisfies readonly (keyof LedgerRow)[];
+
+/** The facts of a row as the history keeps them. */
+export function rowFacts(row: LedgerRow): Pick<LedgerRow, (typeof KEPT)[number]> {
+  return Object.fromEntries(KEPT.map((key) => [key, row[key]])) as Pick<LedgerRow, (typeof KEPT)[number]>;
 }
 
 /** The money of a row, kept apart in the history. */
