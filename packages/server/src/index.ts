@@ -1,6 +1,7 @@
 // What the demo firm and the measurements use of the server: the same use cases as requests do.
 export { transaction, openDatabase, WRITE, READ } from './platform/database';
 export type { Tx, Database } from './platform/database';
+export { enterFirm } from './platform/context';
 export type { Context, Actor, FirmFacts } from './platform/context';
 export { demoSignIns } from './people/demo-sign-ins';
 export { hashPassword } from './people/sign-in';
@@ -13,6 +14,7 @@ export { issueInvoice } from './billing/issue-invoice';
 export { markSent, creditInvoice } from './billing/end-invoice';
 export { holdEntries } from './billing/hold-entries';
 export { recordPayment } from './billing/settle-invoice';
+export { writeEntries } from './time/write-entries';
 export { insertEntries, putAbsences, putSpans } from './time/queries.queries';
 export type { LedgerRow } from './time/ledger-row';
 export { rowSubject } from './time/ledger-row';

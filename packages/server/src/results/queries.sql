@@ -1,30 +1,27 @@
 /* @name resultSums */
-select e.project_id as "projectId!", e.task_id as "taskId?", e.value_currency as "currency?",
-  sum(e.quantity) as "seconds!", coalesce(sum(e.quantity) filter (where e.billable), 0) as "billable!", coalesce(sum(e.cost_minor), 0) as "cost!",
-  coalesce(sum(e.value_minor), 0) as "value!",
-  coalesce(sum(e.value_minor) filter (where e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved')), 0) as "unbilled!",
-  coalesce(sum(e.value_minor) filter (where e.stage in ('billed', 'paid')), 0) as "billedStandard!"
-from entries_in_reach(:reach!, :asker!) e
-where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
-group by 1, 2, 3;
+select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nullif(s.currency, '') as "currency?",
+  sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
+  sum(s.value_minor)::bigint as "value!",
+  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
+  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
+from work_sums_between(:reach!, :asker!, :from!, :to!) s
+where s.kind = 'time' and s.project_id <> no_id()
+  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+group by 1, 2, 3 having sum(s.entries) > 0;
 
 /* @name resultBilled */
-select e.project_id as "projectId!", e.task_id as "taskId?", i.currency as "currency!", i.issued_on as "issuedOn!", sum(s.amount_minor) as "amount!",
-  coalesce(sum(case when l.kind = 'time' then e.value_minor * sign(s.quantity) end), 0)::bigint as "standard!"
-from invoice i
-join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
-join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
-join entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id
-where i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!
+select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
+  sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3, 4;
 
 /* @name monthSums */
-select e.project_id as "projectId!", to_char(e.work_date, 'YYYY-MM') as "month!", e.value_currency as "currency?", coalesce(sum(e.value_minor), 0) as "value!", coalesce(sum(e.cost_minor), 0) as "cost!"
-from entries_in_reach(:reach!, :asker!) e
-where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
-group by 1, 2, 3 order by 2;
+select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
+from work_sums_between(:reach!, :asker!, :from!, :to!) s
+where s.kind = 'time' and s.project_id <> no_id()
+  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+group by 1, 2, 3 having sum(s.entries) > 0 order by 2;
 
 /* @name resultNodes */
 select p.id as "projectId!", p.name as "name!", p.client_id as "clientId?", p.department_id as "departmentId?", c.name as "clientName?", d.name as "departmentName?", p.estimate as "estimate!", p.budget_minor as "budget!",
@@ -40,33 +37,31 @@ select t.id as "id!", t.project_id as "projectId!", t.parent_id as "parentId?", 
 from task t where t.project_id = any(:projects!) order by t.place, t.name;
 
 /* @name ownHours */
-select p.id as "projectId!", p.name as "name!", sum(e.quantity) as "seconds!", coalesce(sum(e.quantity) filter (where e.billable), 0) as "billable!"
-from entry e join project p on p.firm_id = e.firm_id and p.id = e.project_id
-where e.person_id = :person! and e.kind = 'time' and e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
-group by p.id, p.name order by 3 desc;
+select p.id as "projectId!", p.name as "name!", sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!"
+from work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
+where s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+group by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name;
 
 /* @name behindEntries */
 select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
 where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
-  and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0
-    when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end
+  and case when :figure! in ('billable-hours', 'standard-value') then e.billable
+    when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end
 order by e.work_date desc, e.id desc offset :offset! limit :limit!;
 
 /* @name behindSums */
-select e.value_currency as "currency?", count(*) as "count!", sum(e.quantity) as "seconds!", coalesce(sum(e.value_minor), 0) as "value!", coalesce(sum(e.cost_minor), 0) as "cost!"
-from entries_in_reach(:reach!, :asker!) e
-where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
-  and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0
-    when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end
+select nullif(s.currency, '') as "currency?", sum(s.entries)::bigint as "count!", sum(s.quantity)::bigint as "seconds!", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
+from work_sums_between(:reach!, :asker!, :from!, :to!) s
+where s.kind = 'time' and s.project_id <> no_id()
+  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+  and case when :figure! in ('billable-hours', 'standard-value') then s.billable
+    when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end
 group by 1;
 
 /* @name behindDocuments */
-select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor) as "minor!"
-from invoice i
-join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
-join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
-join entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id
-where i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!
+select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor)::bigint as "minor!"
+from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+join invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id
+where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc;

@@ -32,8 +32,8 @@ with recursive below as (
 select id as "id!", project_id as "projectId!" from below;
 
 /* @name stageSums */
-select project_id as "projectId?", task_id as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity) as "seconds!"
-from entries_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4;
+select nullif(project_id, no_id()) as "projectId?", nullif(task_id, no_id()) as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity)::bigint as "seconds!"
+from work_sums_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0;
 
 /* @name ownPeriod */
 select coalesce(sum(quantity) filter (where kind = 'time'), 0) as "recorded!",

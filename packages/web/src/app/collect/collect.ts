@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, ElementRef, computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { AGE_BUCKETS } from '@yellowwood/core';
 import type { InvoiceRow } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { sessionFeature } from '../state/session';
 import { BUCKET_WORDS } from '../state/words';
 import { AmountPipe, DayPipe, MoneyPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
@@ -27,6 +29,8 @@ export class CollectScreen {
   private readonly api = inject(Api);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly address = inject(Address);
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
+  protected readonly firmCurrency = computed(() => this.me()?.firm.currency ?? '');
   protected readonly shows = SHOWS;
   protected readonly buckets = AGE_BUCKETS;
   protected readonly words = BUCKET_WORDS;

@@ -128,8 +128,11 @@ export class WeekGrid {
 
   private focusActive(): void {
     const { row, column } = this.active();
-    // After the change has been painted: the cell may just have become focusable.
-    setTimeout(() => this.table()?.nativeElement.querySelector<HTMLElement>(`[data-cell="${row}-${column}"]`)?.focus());
+    const cell = () => this.table()?.nativeElement.querySelector<HTMLElement>(`[data-cell="${row}-${column}"]`);
+    // At once, so that a key that follows finds the cell and not the box that is going; a new row's cell
+    // is there only after it has been drawn.
+    if (cell()) cell()!.focus();
+    else setTimeout(() => cell()?.focus());
   }
 
   /** Selecting a cell with one entry asks why of it. */

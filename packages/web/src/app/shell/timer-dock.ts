@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject, signal } from '@angular/core';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
-import { clockText, durationText, instantOf, readClock, seconds, shortDate } from '@yellowwood/core';
+import { clockText, dateIn, durationText, instantOf, readClock, seconds, shortDate } from '@yellowwood/core';
 import type { Timer, Timers } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
@@ -56,7 +56,7 @@ export class TimerDock {
     const today = this.today();
     if (!today) return '';
     const open = this.all()
-      .filter((timer) => timer.startedAt.slice(0, 10) === today.date)
+      .filter((timer) => dateIn(this.me()?.person.zone ?? 'UTC', timer.startedAt) === today.date)
       .reduce((sum, timer) => sum + this.secondsOf(timer), 0);
     return `${durationText(seconds(today.recorded + open))} today, at most ${durationText(seconds(today.maximum))}`;
   });

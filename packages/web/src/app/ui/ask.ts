@@ -49,7 +49,7 @@ export interface Question {
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button mat-button mat-dialog-close>Cancel</button>
+      <button mat-button [mat-dialog-close]="undefined">Cancel</button>
       <button mat-flat-button (click)="answer()">{{ question.button }}</button>
     </mat-dialog-actions>
   `,

@@ -1,0 +1,16 @@
+// Fills a new, migrated database with the measured firm. Arguments: address of the database's owner, entries.
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import pg from 'pg';
+import { hashPassword } from '@yellowwood/server';
+import { PASSWORD } from './firm';
+
+const [address, entries] = process.argv.slice(2);
+const connection = new pg.Client({ connectionString: address! });
+await connection.connect();
+const text = readFileSync(path.join(import.meta.dirname, 'firm.sql'), 'utf8')
+  .replaceAll(':entries', entries!)
+  .replaceAll(':password', `'${await hashPassword(PASSWORD)}'`);
+await connection.query(text);
+await connection.query('vacuum analyze');
+await connection.end();

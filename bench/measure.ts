@@ -1,0 +1,21 @@
+// Measures one firm. Arguments: address of the server, of the database, entries, file to write to, `page` to measure it too.
+import { writeFileSync } from 'node:fs';
+import { openDatabase } from '@yellowwood/server';
+import { PageFigures, measurePage } from './page';
+import { Measured, measureRequests } from './requests';
+
+/** What was measured of a firm, in milliseconds. */
+export interface FirmFigures {
+  readonly entries: number;
+  readonly measured: readonly Measured[];
+  readonly page: PageFigures | null;
+}
+
+const RUNS = Number(process.env['BENCH_RUNS'] ?? 40);
+
+const [server, url, entries, file, page] = process.argv.slice(2);
+const database = openDatabase(url!, 2);
+const measured = await measureRequests(server!, url!, database, RUNS);
+const figures: FirmFigures = { entries: Number(entries), measured, page: page ? await measurePage(server!) : null };
+await database.end();
+writeFileSync(file!, JSON.stringify(figures));

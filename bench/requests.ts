@@ -1,0 +1,200 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { v7 as newId } from 'uuid';
+import { addDays } from '@yellowwood/core';
+import { Client } from '../packages/server/src/testing/world';
+import { Database, issueInvoice, writeEntries } from '@yellowwood/server';
+import { CLOCK, LAST_MONDAY, MONDAY, PASSWORD, SLUG, TODAY, idOf } from './firm';
+import { Asker, BareConnection, Statement, statementsOf } from './bounds';
+import { Subject, measureInTurns } from './timing';
+
+type Role = 'owner' | 'manager' | 'bookkeeper' | 'staff';
+const NUMBERS: Readonly<Record<Role, number>> = { owner: 0, manager: 1, bookkeeper: 2, staff: 3 };
+const asker = (role: Role): Asker => ({ account: idOf(`account${NUMBERS[role]}`), now: CLOCK });
+
+/** The times of an endpoint, of an empty request, and of their lower bound. */
+export interface Measured {
+  readonly measure: string;
+  readonly bound: string;
+  readonly times: { readonly endpoint: number[]; readonly empty: number[]; readonly bound: number[]; readonly barest?: number[] };
+}
+
+const SAME = 'the same statements in one hand-written transaction without HTTP';
+const BARE = 'the bare queries by hand, in one transaction without HTTP';
+
+/** Hand-written queries for what a screen shows, from bare.sql, by name. */
+function bareQueries(): Map<string, string[]> {
+  const text = readFileSync(path.join(import.meta.dirname, 'bare.sql'), 'utf8');
+  return new Map(
+    text
+      .split(/^-- @/m)
+      .slice(1)
+      .map((part) => {
+        const [name, ...lines] = part.split('\n');
+        const statements = lines.join('\n').split(/;\s*$/m);
+        return [name!.trim(), statements.map((one) => one.trim()).filter(Boolean)] as [string, string[]];
+      }),
+  );
+}
+
+/** Measures the endpoints of one firm, each beside its lower bound. */
+export async function measureRequests(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
+  const clients = {} as Record<Role, Client>;
+  for (const role of Object.keys(NUMBERS) as Role[]) {
+    clients[role] = new Client(base, SLUG);
+    if ((await clients[role].signIn(`person${NUMBERS[role]}@measured.example`, PASSWORD)) !== 200)
+      throw new Error(`${role} could not sign in`);
+  }
+  const bare = await new BareConnection(url).open();
+  const queries = bareQueries();
+  const measured: Measured[] = [];
+  const empty = (role: Role): Subject => ({ run: () => clients[role].done('readMe') });
+  const reading = async (measure: string, role: Role, run: () => Promise<unknown>, values: Record<string, unknown>) => {
+    const statements = queries.get(measure)!.map((text) => fill(text, values));
+    const times = await measureInTurns(runs, {
+      empty: empty(role),
+      endpoint: { run },
+      bound: { run: () => bare.read(asker(role), statements) },
+    });
+    measured.push({ measure, bound: BARE, times });
+  };
+
+  const person = idOf('person3');
+  await reading('week grid', 'staff', () => clients.staff.done('readWeek', { params: { from: MONDAY } }), {
+    person,
+    from: MONDAY,
+    to: addDays(MONDAY, 6),
+  });
+  await reading('review list', 'owner', () => clients.owner.done('readReview', { query: { from: LAST_MONDAY } }), {
+    from: LAST_MONDAY,
+    to: addDays(LAST_MONDAY, 6),
+    me: idOf('person0'),
+  });
+  await reading('to-bill list', 'bookkeeper', () => clients.bookkeeper.done('listToBill', { query: { upTo: TODAY } }), {
+    upTo: TODAY,
+  });
+  const project = idOf('project1');
+  await reading('project results', 'owner', () => clients.owner.done('readResults', { query: { scope: `project:${project}` } }), {
+    project,
+  });
+  await reading('firm results', 'owner', () => clients.owner.done('readResults', { query: { scope: 'all' } }), {});
+  await reading('rail and tree', 'owner', () => clients.owner.done('readOverview', { query: { scope: 'all' } }), {
+    me: idOf('person0'),
+    today: TODAY,
+    quarter: '2026-04-01',
+    monday: MONDAY,
+  });
+  await reading(
+    'rail and tree of a manager',
+    'manager',
+    () => clients.manager.done('readOverview', { query: { scope: 'all' } }),
+    {
+      me: idOf('person1'),
+      today: TODAY,
+      quarter: '2026-04-01',
+      monday: MONDAY,
+    },
+  );
+  measured.push(await recordOne(clients.staff, bare, database, runs));
+  measured.push(await issueOne(clients.bookkeeper, bare, database, Math.ceil(runs / 4)));
+  await bare.close();
+  return measured;
+}
+
+function fill(text: string, values: Readonly<Record<string, unknown>>): Statement {
+  const used: unknown[] = [];
+  const filled = text.replace(/(?<!:):(\w+)/g, (_, name: string) => {
+    used.push(values[name]);
+    return `$${used.length}`;
+  });
+  return { text: filled, values: used };
+}
+
+/** One entry of one and a half hours, each on a day of its own. */
+async function recordOne(client: Client, bare: BareConnection, database: Database, runs: number): Promise<Measured> {
+  const who = asker('staff');
+  let day = TODAY;
+  const body = () => {
+    day = addDays(day, 3);
+    return {
+      id: newId(),
+      personId: idOf('person3'),
+      date: day,
+      projectId: idOf('project1'),
+      taskId: idOf('task1-0'),
+      serviceId: idOf('service'),
+      quantity: 5400,
+      note: '',
+      origin: 'grid' as const,
+    };
+  };
+  let statements: Statement[] = [];
+  const times = await measureInTurns(runs, {
+    empty: { run: () => client.done('readMe') },
+    endpoint: { run: () => client.done('createEntry', { body: body() }) },
+    bound: {
+      before: async () => {
+        const entry = body();
+        statements = await statementsOf(database, who, (context) =>
+          writeEntries(context, {
+            create: [{ entry, origin: 'grid' }],
+            change: [],
+            remove: [],
+            action: 'entry recorded',
+            stale: 'version-stale',
+          }),
+        );
+      },
+      run: () => bare.send(who, statements),
+    },
+    barest: { run: () => bare.send(who, [{ name: 'barest', ...barest(body()) }]) },
+  });
+  return { measure: 'record one entry', bound: `${SAME}, with the audit event`, times };
+}
+
+function barest(entry: {
+  id: string;
+  personId: string;
+  date: string;
+  projectId: string;
+  taskId: string;
+  serviceId: string;
+}): Statement {
+  return {
+    text: `insert into entry (firm_id, id, kind, person_id, work_date, posted_on, project_id, task_id, service_id, quantity, payable_quantity, billable, billable_quantity,
+      rate, rate_source, value_minor, value_currency, cost_minor, cost_currency, tax_category, billing_state, origin, entered_by, entered_at)
+      values ($1, $2, 'time', $3, $4, $4, $5, $6, $7, 5400, 5400, true, 5400, 900000, 'rule', 13500, 'GBP', 4200, 'GBP', 'S', 'to bill', 'grid', $3, now())`,
+    values: [idOf('firm'), entry.id, entry.personId, entry.date, entry.projectId, entry.taskId, entry.serviceId],
+  };
+}
+
+/** An invoice over 500 entries, made void again after each run. */
+async function issueOne(client: Client, bare: BareConnection, database: Database, runs: number): Promise<Measured> {
+  const who = asker('bookkeeper');
+  const entries = Array.from({ length: 500 }, (_, index) => ({ id: idOf(`entry${9500 + index}`) }));
+  const draft = async () => {
+    const wish = { clientId: idOf('client1'), upTo: TODAY, grouping: 'task' as const, entries, texts: [] };
+    const made = await client.done('createDraft', { body: { id: newId(), wish } });
+    return made.row;
+  };
+  const voided = (id: string) => client.done('voidInvoice', { params: { id }, body: { reason: 'measured' } });
+  let row = { id: '', gross: 0, version: 0 };
+  let statements: Statement[] = [];
+  const times = await measureInTurns(runs, {
+    empty: { run: () => client.done('readMe') },
+    endpoint: {
+      before: async () => (row = await draft()),
+      run: () => client.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } }),
+      after: () => voided(row.id),
+    },
+    bound: {
+      before: async () => {
+        row = await draft();
+        statements = await statementsOf(database, who, (context) => issueInvoice(context, row.id, row.gross, row.version));
+      },
+      run: () => bare.send(who, statements),
+      after: () => voided(row.id),
+    },
+  });
+  return { measure: 'issue an invoice over 500 entries', bound: `${SAME}, with the audit event`, times };
+}

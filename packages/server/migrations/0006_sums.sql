@@ -1,0 +1,242 @@
+-- Coarse sums, so that the overviews read as little in ten years as on the first day. Kept by triggers
+-- in the transaction of every change; verify-books proves them equal to the plain sums.
+-- Up Migration
+
+-- The id of nothing: all people, no project, no task.
+create function no_id() returns uuid language sql immutable parallel safe as $$ select '00000000-0000-0000-0000-000000000000'::uuid $$;
+
+-- The ledger by month and work, once for each person and once for all people together. Nothing is null,
+-- so that keys compare by =: no_id() stands for all people, or for no project and no task; '' for
+-- no currency. The figures of a key are the sum of its rows, of which there may be several.
+create table work_sum (
+  firm_id uuid not null references firm,
+  person_id uuid not null,
+  kind text not null,
+  project_id uuid not null,
+  task_id uuid not null,
+  -- First day of the month of the work dates.
+  month date not null,
+  stage text not null,
+  billing_state text not null,
+  billable boolean not null,
+  currency text not null,
+  entries bigint not null,
+  quantity bigint not null,
+  value_minor bigint not null,
+  cost_minor bigint not null
+-- Counting in place must not touch the indexes.
+) with (fillfactor = 70);
+create index work_sum_key on work_sum (firm_id, person_id, project_id, task_id, month);
+create index work_sum_project on work_sum (firm_id, project_id, task_id, month);
+
+-- Adds what came to the sums and takes off what went. A row that another transaction is counting in is
+-- passed over, and a row beside it made: writers never wait for each other here, so no two of them can
+-- stop each other. A key has at most about as many rows as there were ever writers at once.
+create function add_to_work_sums(deltas work_sum[]) returns void
+  language sql security definer set search_path = public as $$
+  with delta as (
+    select d.firm_id, coalesce(d.person_id, no_id()) as person_id, d.kind, d.project_id, d.task_id, d.month, d.stage, d.billing_state, d.billable, d.currency,
+      sum(d.entries)::bigint as entries, sum(d.quantity)::bigint as quantity, sum(d.value_minor)::bigint as value_minor, sum(d.cost_minor)::bigint as cost_minor
+    from unnest(deltas) d
+    group by d.firm_id, d.kind, d.project_id, d.task_id, d.month, d.stage, d.billing_state, d.billable, d.currency, grouping sets ((d.person_id), ())
+    having sum(d.entries) <> 0 or sum(d.quantity) <> 0 or sum(d.value_minor) <> 0 or sum(d.cost_minor) <> 0
+  ), free as (
+    select s.ctid as place, d.*, s.entries + d.entries as new_entries, s.quantity + d.quantity as new_quantity, s.value_minor + d.value_minor as new_value, s.cost_minor + d.cost_minor as new_cost
+    from delta d join work_sum s using (firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, currency)
+    for update of s skip locked
+  ), chosen as (
+    select distinct on (firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, currency) * from free
+  ), emptied as (
+    delete from work_sum s using chosen c
+    where s.ctid = c.place and c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_cost = 0
+    returning s.firm_id, s.person_id, s.kind, s.project_id, s.task_id, s.month, s.stage, s.billing_state, s.billable, s.currency
+  ), counted as (
+    update work_sum s set entries = c.new_entries, quantity = c.new_quantity, value_minor = c.new_value, cost_minor = c.new_cost from chosen c
+    where s.ctid = c.place and not (c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_cost = 0)
+    returning s.firm_id, s.person_id, s.kind, s.project_id, s.task_id, s.month, s.stage, s.billing_state, s.billable, s.currency
+  ), done as (
+    select * from emptied union all select * from counted
+  )
+  insert into work_sum
+  select d.* from delta d
+  where not exists (
+    select from done c where (c.firm_id, c.person_id, c.kind, c.project_id, c.task_id, c.month, c.stage, c.billing_state, c.billable, c.currency)
+      = (d.firm_id, d.person_id, d.kind, d.project_id, d.task_id, d.month, d.stage, d.billing_state, d.billable, d.currency))
+$$;
+revoke execute on function add_to_work_sums from public;
+
+create function sum_entries() returns trigger language plpgsql security definer set search_path = public as $$
+declare
+  deltas work_sum[] := '{}';
+begin
+  if tg_op <> 'DELETE' then
+    deltas := array(select row(c.firm_id, c.person_id, c.kind, coalesce(c.project_id, no_id()), coalesce(c.task_id, no_id()), date_trunc('month', c.work_date), c.stage, c.billing_state, c.billable,
+      coalesce(c.value_currency, ''), 1, c.quantity, coalesce(c.value_minor, 0), coalesce(c.cost_minor, 0))::work_sum from come c);
+  end if;
+  if tg_op <> 'INSERT' then
+    deltas := deltas || array(select row(g.firm_id, g.person_id, g.kind, coalesce(g.project_id, no_id()), coalesce(g.task_id, no_id()), date_trunc('month', g.work_date), g.stage, g.billing_state, g.billable,
+      coalesce(g.value_currency, ''), -1, -g.quantity, -coalesce(g.value_minor, 0), -coalesce(g.cost_minor, 0))::work_sum from gone g);
+  end if;
+  perform add_to_work_sums(deltas);
+  return null;
+end $$;
+create trigger entry_sums_insert after insert on entry referencing new table as come for each statement execute function sum_entries();
+create trigger entry_sums_update after update on entry referencing old table as gone new table as come for each statement execute function sum_entries();
+create trigger entry_sums_delete after delete on entry referencing old table as gone for each statement execute function sum_entries();
+
+-- What issued documents bill of which work, once for each person and once for all people together: it
+-- comes with the number and goes when a document becomes void.
+create table billed_sum (
+  firm_id uuid not null references firm,
+  invoice_id uuid not null,
+  person_id uuid not null,
+  project_id uuid not null,
+  task_id uuid not null,
+  month date not null,
+  currency text not null,
+  issued_on date not null,
+  amount_minor bigint not null,
+  -- The value by the rates of the time that the document bills or credits.
+  standard_minor bigint not null,
+  foreign key (firm_id, invoice_id) references invoice
+);
+create index billed_sum_key on billed_sum (firm_id, person_id, project_id, month);
+create index billed_sum_project on billed_sum (firm_id, project_id, month);
+create index billed_sum_invoice on billed_sum (firm_id, invoice_id);
+
+create function sum_document(of_firm uuid, document uuid) returns void language sql security definer set search_path = public as $$
+  insert into billed_sum
+  select i.firm_id, i.id, coalesce(e.person_id, no_id()), e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, i.currency, i.issued_on,
+    sum(s.amount_minor), coalesce(sum(case when l.kind = 'time' then e.value_minor * sign(s.quantity)::bigint end), 0)
+  from invoice i
+  join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
+  join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
+  join entry e on e.firm_id = s.firm_id and e.id = s.entry_id
+  where i.firm_id = of_firm and i.id = document
+  group by i.firm_id, i.id, e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, grouping sets ((e.person_id), ())
+$$;
+revoke execute on function sum_document from public;
+
+create function sum_billed() returns trigger language plpgsql security definer set search_path = public as $$
+begin
+  if old.status = 'issued' then delete from billed_sum where firm_id = old.firm_id and invoice_id = old.id; end if;
+  if new.status = 'issued' then perform sum_document(new.firm_id, new.id); end if;
+  return null;
+end $$;
+create trigger invoice_sums after update of status on invoice for each row when (old.status is distinct from new.status) execute function sum_billed();
+
+-- The counters of entries move by one statement for all shares of a document. Adding to the row itself,
+-- under its lock, is what keeps two transactions from billing the same hour; the check on entry refuses
+-- the second one.
+create function move_billed_quantities() returns trigger language plpgsql as $$
+begin
+  if tg_op = 'INSERT' then
+    update entry e set billed_quantity = billed_quantity + d.quantity
+    from (select firm_id, entry_id, sum(quantity)::bigint as quantity from come where live group by 1, 2 having sum(quantity) <> 0) d where e.firm_id = d.firm_id and e.id = d.entry_id;
+  elsif tg_op = 'DELETE' then
+    update entry e set billed_quantity = billed_quantity - d.quantity
+    from (select firm_id, entry_id, sum(quantity)::bigint as quantity from gone where live group by 1, 2 having sum(quantity) <> 0) d where e.firm_id = d.firm_id and e.id = d.entry_id;
+  else
+    if exists (select from come c full join gone g using (firm_id, line_id, entry_id) where c.live is null or g.live is null) then
+      raise exception 'a share cannot move to another entry or line';
+    end if;
+    update entry e set billed_quantity = billed_quantity + d.quantity
+    from (
+      select firm_id, entry_id, sum(quantity)::bigint as quantity
+      from (select firm_id, entry_id, quantity from come where live union all select firm_id, entry_id, -quantity from gone where live) m
+      group by 1, 2 having sum(quantity) <> 0
+    ) d where e.firm_id = d.firm_id and e.id = d.entry_id;
+  end if;
+  return null;
+end $$;
+drop trigger line_share_moves_billed on line_share;
+drop function move_billed_quantity;
+create trigger line_share_moves_billed_insert after insert on line_share referencing new table as come for each statement execute function move_billed_quantities();
+create trigger line_share_moves_billed_update after update on line_share referencing old table as gone new table as come for each statement execute function move_billed_quantities();
+create trigger line_share_moves_billed_delete after delete on line_share referencing old table as gone for each statement execute function move_billed_quantities();
+
+-- The sums that a reach covers: the same people and work as entries_in_reach. Those of all people are
+-- for those who see the firm; the others read those of each person.
+create function work_sums_in_reach(reach text, asker uuid) returns setof work_sum
+  language sql stable as $$
+  select s.* from work_sum s
+  where (reach = 'firm' and s.person_id = no_id())
+     or (reach = 'own' and s.person_id = asker)
+     or (reach = 'team' and s.person_id <> no_id() and (
+          s.person_id = asker
+          or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))
+          or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
+$$;
+
+create function billed_sums_in_reach(reach text, asker uuid) returns setof billed_sum
+  language sql stable as $$
+  select s.* from billed_sum s
+  where (reach = 'firm' and s.person_id = no_id())
+     or (reach = 'own' and s.person_id = asker)
+     or (reach = 'team' and s.person_id <> no_id() and (
+          s.person_id = asker
+          or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))
+          or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
+$$;
+
+-- The ledger's sums over the work dates first..last: the sums of the months that they touch, less the
+-- entries of those months that lie outside. A span of whole months reads no entry.
+create function work_sums_between(reach text, asker uuid, first date, last date) returns setof work_sum
+  language sql stable as $$
+  select s.* from work_sums_in_reach(reach, asker) s
+  where first <= last and s.month between date_trunc('month', first)::date and last
+  union all
+  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()),
+    date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable, coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
+  from entries_in_reach(reach, asker) e
+  where first <= last and e.work_date >= date_trunc('month', first)::date and e.work_date < first
+  union all
+  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()),
+    date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable, coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
+  from entries_in_reach(reach, asker) e
+  where first <= last and e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date
+$$;
+
+create function billed_sums_between(reach text, asker uuid, first date, last date) returns setof billed_sum
+  language sql stable as $$
+  select s.* from billed_sums_in_reach(reach, asker) s
+  where first <= last and s.month between date_trunc('month', first)::date and last
+  union all
+  select i.firm_id, i.id, coalesce(e.person_id, no_id()), e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, i.currency, i.issued_on,
+    -s.amount_minor, case when l.kind = 'time' then -coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
+  from entries_in_reach(reach, asker) e
+  join line_share s on s.firm_id = e.firm_id and s.entry_id = e.id
+  join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
+  join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
+  where first <= last
+    and ((e.work_date >= date_trunc('month', first)::date and e.work_date < first)
+      or (e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date))
+$$;
+
+do $$
+declare
+  t text;
+  one uuid;
+begin
+  foreach t in array array['work_sum', 'billed_sum'] loop
+    execute format('alter table %I enable row level security', t);
+    execute format('alter table %I force row level security', t);
+    execute format('create policy own_firm on %I using (firm_id = nullif(current_setting(''app.firm_id'', true), '''')::uuid)', t);
+    -- Only the triggers write here.
+    execute format('grant select on %I to yellowwood_app', t);
+  end loop;
+  -- What is there already.
+  for one in select firm_id from firm_address loop
+    perform set_config('app.firm_id', one::text, true);
+    insert into work_sum
+    select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.cost)
+    from (
+      select firm_id, person_id, kind, coalesce(project_id, no_id()) as project_id, coalesce(task_id, no_id()) as task_id, date_trunc('month', work_date)::date as month,
+        stage, billing_state, billable, coalesce(value_currency, '') as currency, quantity, coalesce(value_minor, 0) as value, coalesce(cost_minor, 0) as cost
+      from entry
+    ) e
+    group by e.firm_id, e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.currency, grouping sets ((e.person_id), ());
+    perform sum_document(firm_id, id) from invoice where status = 'issued';
+  end loop;
+  perform set_config('app.firm_id', '', true);
+end $$;

@@ -1,0 +1,220 @@
+import { HttpErrorResponse, HttpEvent, HttpRequest, HttpResponse, HttpBackend, provideHttpClient } from '@angular/common/http';
+import { EnvironmentProviders, Injectable, Provider, Type, provideZonelessChangeDetection } from '@angular/core';
+import { ComponentFixture, TestBed } from '@angular/core/testing';
+import { Router, provideRouter } from '@angular/router';
+import { Store, provideState, provideStore } from '@ngrx/store';
+import { Role, rightsOf } from '@yellowwood/core';
+import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
+import { Observable, defer } from 'rxjs';
+import { addresses } from '../api/generated/endpoints';
+import { sessionActions, sessionFeature } from '../state/session';
+import { timersFeature } from '../state/timers';
+import { workActions, workFeature } from '../state/work';
+
+/** What a request carried, as the server of the tests gets it. */
+export interface Sent<N extends EndpointName = EndpointName> {
+  readonly name: N;
+  readonly params: Readonly<Record<string, string>>;
+  readonly query: QueryOf<Endpoints[N]>;
+  readonly body: BodyOf<Endpoints[N]>;
+  readonly version: string | null;
+}
+
+type Answering = (sent: Sent) => unknown;
+
+/** A refusal, as the server words it. */
+export function refusal(status: number, code: string, detail: string): Problem {
+  return { type: `/problems/${code}`, title: code, status, detail, code } as Problem;
+}
+
+/**
+ * Stands where the network begins: the page's own client builds, checks and sends its requests, and the
+ * answers are typed by the contracts. A request that nobody expected fails the test.
+ */
+@Injectable({ providedIn: 'root' })
+export class FakeServer implements HttpBackend {
+  private readonly answers = new Map<EndpointName, Answering>();
+  /** Everything that was asked, in order. */
+  readonly sent: Sent[] = [];
+
+  /** Says how an endpoint answers from now on; a problem is sent as a refusal. */
+  on<N extends EndpointName>(name: N, answer: (sent: Sent<N>) => AnswerOf<Endpoints[N]> | Problem): this {
+    this.answers.set(name, answer as unknown as Answering);
+    return this;
+  }
+
+  /** The requests to one endpoint. */
+  to<N extends EndpointName>(name: N): Sent<N>[] {
+    return this.sent.filter((one) => one.name === name) as unknown as Sent<N>[];
+  }
+
+  handle(request: HttpRequest<unknown>): Observable<HttpEvent<unknown>> {
+    return defer(async () => {
+      const sent = read(request);
+      this.sent.push(sent);
+      const answering = this.answers.get(sent.name);
+      if (!answering) throw new Error(`${sent.name} was asked, and the test has no answer`);
+      const body = answering(sent);
+      const problem = body as Problem | null;
+      if (problem && typeof problem === 'object' && 'code' in problem && 'status' in problem)
+        throw new HttpErrorResponse({ status: problem.status, error: problem, url: request.url });
+      return new HttpResponse({ status: 200, body: structuredClone(body) });
+    });
+  }
+}
+
+function read(request: HttpRequest<unknown>): Sent {
+  const path = request.url.replace(/^\/api/, '');
+  for (const name of Object.keys(addresses) as EndpointName[]) {
+    const address = addresses[name];
+    const names = [...address.path.matchAll(/:(\w+)/g)].map((match) => match[1]!);
+    const found = new RegExp(`^${address.path.replace(/:(\w+)/g, '([^/]+)')}$`).exec(path);
+    if (!found || address.method !== request.method) continue;
+    return {
+      name,
+      params: Object.fromEntries(names.map((one, index) => [one, decodeURIComponent(found[index + 1]!)])),
+      query: Object.fromEntries(request.params.keys().map((key) => [key, request.params.get(key)])) as never,
+      body: request.body as never,
+      version: request.headers.get('If-Match'),
+    };
+  }
+  throw new Error(`no endpoint has the address ${request.method} ${request.url}`);
+}
+
+/** Ids of things that tests name. */
+export const id = (number: number) => `0193b1f0-0000-7000-8000-${String(number).padStart(12, '0')}`;
+
+export const ME = id(1);
+export const TODAY = '2026-06-10';
+
+/** One client with a project of two tasks, and a department. */
+export const WORK: Work = {
+  clients: [{ id: id(10), name: 'Harbour Trust', currency: 'GBP' }],
+  departments: [{ id: id(11), name: 'Practice' }],
+  projects: [
+    { id: id(20), clientId: id(10), departmentId: null, name: 'Pier', code: 'P1', tone: 3, open: true, billable: true, managerId: id(2) },
+    { id: id(21), clientId: null, departmentId: id(11), name: 'Running the office', code: 'P2', tone: 4, open: true, billable: false, managerId: id(2) },
+  ],
+  tasks: [
+    { id: id(30), projectId: id(20), parentId: null, name: 'Survey of piles', kind: 'task', open: true },
+    { id: id(31), projectId: id(20), parentId: id(30), name: 'Soundings', kind: 'task', open: true },
+  ],
+  services: [
+    { id: id(40), code: 'S', name: 'Survey', kind: 'direct', billable: true },
+    { id: id(41), code: 'O', name: 'Office', kind: 'indirect', billable: false },
+  ],
+};
+
+export function me(...roles: Role[]): Me {
+  return {
+    person: { id: ME, name: 'Anna Test', zone: 'Europe/London', position: null },
+    roles,
+    rights: rightsOf(roles),
+    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 900 },
+    today: TODAY,
+  } as Me;
+}
+
+/** Providers of a page with its real client, address and store, and the server of the tests. */
+export function pageProviders(): (Provider | EnvironmentProviders)[] {
+  return [
+    provideZonelessChangeDetection(),
+    provideRouter([{ path: '**', children: [] }]),
+    provideHttpClient(),
+    { provide: HttpBackend, useExisting: FakeServer },
+    provideStore(),
+    provideState(sessionFeature),
+    provideState(workFeature),
+    provideState(timersFeature),
+  ];
+}
+
+/** A part of the page as somebody sees it. */
+export class Page<C> {
+  readonly element: HTMLElement;
+
+  constructor(
+    readonly fixture: ComponentFixture<C>,
+    readonly server: FakeServer,
+  ) {
+    this.element = fixture.nativeElement as HTMLElement;
+  }
+
+  /** Waits until nothing is asked and nothing is to be drawn any more. */
+  async settle(milliseconds = 5): Promise<void> {
+    await this.fixture.whenStable();
+    await new Promise((resolve) => setTimeout(resolve, milliseconds));
+    await this.fixture.whenStable();
+  }
+
+  /** The words of the first thing that a selector finds, spaces taken together. */
+  text(selector?: string): string {
+    const found = selector ? this.element.querySelector(selector) : this.element;
+    return (found?.textContent ?? '').replace(/\s+/g, ' ').trim();
+  }
+
+  texts(selector: string): string[] {
+    return [...this.element.querySelectorAll(selector)].map((one) => (one.textContent ?? '').replace(/\s+/g, ' ').trim());
+  }
+
+  /** The button with these words, also in a dialog over the page. */
+  button(words: string | RegExp): HTMLButtonElement {
+    const all = [...this.element.querySelectorAll('button'), ...document.querySelectorAll<HTMLButtonElement>('.cdk-overlay-container button')];
+    const fits = (text: string) => (typeof words === 'string' ? text === words : words.test(text));
+    const found = all.find((one) => fits((one.textContent ?? '').replace(/\s+/g, ' ').trim()) || fits(one.getAttribute('aria-label') ?? ''));
+    if (!found) throw new Error(`there is no button ${words}; there are ${all.map((one) => one.textContent?.trim()).join(' | ')}`);
+    return found;
+  }
+
+  async press(words: string | RegExp): Promise<void> {
+    this.button(words).click();
+    await this.settle();
+  }
+
+  /** Types into a box, replacing what is there. */
+  async type(selector: string, text: string, event = 'input'): Promise<void> {
+    const box = (this.element.querySelector(selector) ?? document.querySelector(`.cdk-overlay-container ${selector}`)) as HTMLInputElement;
+    box.value = text;
+    box.dispatchEvent(new Event(event, { bubbles: true }));
+    await this.settle();
+  }
+
+  async key(target: Element, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {
+    target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...modifiers }));
+    await this.settle();
+  }
+
+  /** Answers the dialog that asks: writes the words, presses the button. */
+  async answer(button: string, words?: string): Promise<void> {
+    await this.settle(20);
+    if (words !== undefined) await this.type('mat-dialog-container textarea', words);
+    await this.press(button);
+    await this.settle(200);
+  }
+
+  /** What the notice at the foot says. */
+  notice(): string {
+    const bars = document.querySelectorAll('mat-snack-bar-container');
+    return (bars[bars.length - 1]?.textContent ?? '').replace(/\s+/g, ' ').trim();
+  }
+}
+
+/** Opens a part of the page at an address, as somebody with roles, in a firm with work. */
+export async function open<C>(
+  component: Type<C>,
+  options: { url: string; roles: Role[]; inputs?: Record<string, unknown>; prepare?: (server: FakeServer) => void; providers?: Provider[] },
+): Promise<Page<C>> {
+  TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
+  const server = TestBed.inject(FakeServer);
+  options.prepare?.(server);
+  const store = TestBed.inject(Store);
+  store.dispatch(sessionActions.meRead({ me: me(...options.roles) }));
+  store.dispatch(workActions.workKnown({ work: WORK }));
+  await TestBed.inject(Router).navigateByUrl(options.url);
+  const fixture = TestBed.createComponent(component);
+  for (const [name, value] of Object.entries(options.inputs ?? {})) fixture.componentRef.setInput(name, value);
+  document.body.appendChild(fixture.nativeElement as HTMLElement);
+  const page = new Page(fixture, server);
+  await page.settle();
+  return page;
+}

@@ -1,0 +1,60 @@
+// npm run bench [-- entries …]: makes firms of these sizes and measures each beside its lower bounds.
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { buildWeb } from './lib/build.mjs';
+import { clusterHome, freePort, startCluster } from './lib/cluster.mjs';
+import { command, typescript } from './lib/command.mjs';
+import { checkNode, ensureChromium, ensurePostgres, installPackages } from './lib/install.mjs';
+import { run, say } from './lib/say.mjs';
+import { migrate, startServer } from './lib/server.mjs';
+
+const CLOCK = '2026-06-12T15:00:00.000Z';
+
+await run(async () => {
+  checkNode();
+  const given = process.argv.slice(2).map(Number);
+  const sizes = given.length > 0 ? given : [10_000, 100_000, 1_000_000];
+  await installPackages();
+  const programs = await ensurePostgres();
+  const chromium = await ensureChromium();
+  const webRoot = await buildWeb();
+  const figures = mkdtempSync(path.join(tmpdir(), 'yellowwood-bench-'));
+  const home = await clusterHome(`bench-${process.pid}`);
+  const files = [];
+  // As durable as in use: a commit waits for the disk, in the request and in its bound.
+  const cluster = await startCluster({ home, programs });
+  const psql = (sql) =>
+    command(path.join(programs, 'psql'), ['-v', 'ON_ERROR_STOP=1', '-q', cluster.rootUrl], { input: sql, cwd: '/' });
+  const inBench = (file, args) =>
+    command(process.execPath, [...typescript(`bench/${file}`), ...args], { env: { CHROMIUM_BIN: chromium } });
+  try {
+    for (const entries of sizes) {
+      say(`A firm of ${entries.toLocaleString('en')} entries …`);
+      const name = `bench_${entries}`;
+      await psql(`create database ${name} owner yellowwood_owner`);
+      const at = (address) => address.replace(/\/[^/]*$/, `/${name}`);
+      await psql(`\\c ${name}\nrevoke all on schema public from public; grant all on schema public to yellowwood_owner;`);
+      await migrate(at(cluster.adminUrl));
+      await inBench('found.ts', [at(cluster.rootUrl), String(entries)]);
+      await command(path.join(programs, 'psql'), ['-q', at(cluster.rootUrl)], { input: 'checkpoint', cwd: '/' });
+      const port = await freePort();
+      const env = { YELLOWWOOD_CLOCK: CLOCK, LOG_LEVEL: 'error', SIGN_IN_LIMIT: '1000' };
+      const server = await startServer({ port, url: at(cluster.url), webRoot, env });
+      try {
+        files.push(path.join(figures, `${entries}.json`));
+        const page = entries === sizes.at(-1) ? ['page'] : [];
+        await inBench('measure.ts', [server.address, at(cluster.url), String(entries), files.at(-1), ...page]);
+      } finally {
+        await server.stop();
+      }
+      await psql(`drop database ${name} with (force)`);
+    }
+    const commit = (await command('git', ['rev-parse', 'HEAD'])).trim();
+    say(await inBench('report.ts', [commit, ...files]));
+  } finally {
+    await cluster.stop();
+    rmSync(home, { recursive: true, force: true });
+    rmSync(figures, { recursive: true, force: true });
+  }
+});
