@@ -34,7 +34,7 @@ module.exports = {
     {
       name: 'only-api-talks-http',
       severity: 'error',
-      from: { path: '^packages/web/src/app', pathNot: '^packages/web/src/app/(api/|app\\.config)' },
+      from: { path: '^packages/web/src/app', pathNot: '^packages/web/src/app/(api/|testing/|app\\.config)' },
       to: { path: '@angular/common/http|@angular/common/.*http' },
     },
     { name: 'no-circles', severity: 'error', from: { path: '^packages/core' }, to: { circular: true } },

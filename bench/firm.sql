@@ -67,7 +67,7 @@ from generate_series(0, 149) p, generate_series((select min(date) - extract(isod
 
 -- Billed work stands on invoices of at most 500 entries each, one line per task.
 create temporary table share as
-select r.id as entry, r.t, w.p, w.currency, case w.currency when 'GBP' then 13500 else 15600 end as minor, r.date, r.i < 30000 as open,
+select r.id as entry, r.person, r.t, w.p, w.currency, case w.currency when 'GBP' then 13500 else 15600 end as minor, r.date, r.i < 30000 as open,
   pg_temp.id('invoice' || w.p || (r.i < 30000) || (row_number() over (partition by w.p, r.i < 30000 order by r.i desc) - 1) / 500) as invoice
 from recorded r join work w using (p) where not w.internal and r.i >= 10000;
 create temporary table document as
@@ -86,10 +86,18 @@ insert into invoice_series values (pg_temp.id('firm'), 'invoice', 'M-', (select 
 insert into invoice_line (firm_id, id, invoice_id, place, key, kind, project_id, agreement_id, text, quantity, rate, category, tax_rate, net_minor)
 select pg_temp.id('firm'), pg_temp.id('line' || invoice || t), invoice, t + 1, 'task ' || t, 'time', pg_temp.id('project' || p), pg_temp.id('agreement' || p), 'Task ' || t, quantity, case currency when 'GBP' then 900000 else 1040000 end, 'S', 200000, net
 from line;
-insert into line_share select pg_temp.id('firm'), pg_temp.id('line' || invoice || t), entry, 5400, minor, true from share;
+insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor, person_id, project_id, task_id, work_date, standard_minor)
+select pg_temp.id('firm'), pg_temp.id('line' || invoice || t), entry, 5400, minor, pg_temp.id('person' || person), pg_temp.id('project' || p), pg_temp.id('task' || p || '-' || t), date, minor from share;
 insert into invoice_tax select pg_temp.id('firm'), invoice, 'S', 200000, net, net / 5, '' from document;
 insert into payment select pg_temp.id('firm'), pg_temp.id('payment' || invoice), pg_temp.id('client' || w.client), d.currency, net + net / 5, last + 20, '', pg_temp.id('person2'), last + time '18:00', null, '' from document d join work w using (p) where not open;
 insert into allocation select pg_temp.id('firm'), pg_temp.id('allocation' || invoice), invoice, 'payment', pg_temp.id('payment' || invoice), null, net + net / 5, true, last + time '18:00' from document where not open;
+
+insert into work_sum
+select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.value_currency, count(*), sum(e.quantity), sum(e.value_minor), sum(e.cost_minor)
+from (select *, date_trunc('month', work_date)::date as month from entry) e
+group by e.firm_id, e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.value_currency, grouping sets ((e.person_id), ());
+select set_config('app.firm_id', pg_temp.id('firm')::text, false);
+select count(sum_document(firm_id, id)) from invoice;
 
 drop table line, share, document, recorded, work;
 set session_replication_role = origin;

@@ -7,7 +7,7 @@ create function no_id() returns uuid language sql immutable parallel safe as $$ 
 
 -- The ledger by month and work, once for each person and once for all people together. Nothing is null,
 -- so that keys compare by =: no_id() stands for all people, or for no project and no task; '' for
--- no currency. The figures of a key are the sum of its rows, of which there may be several.
+-- no currency. (What nobody recorded would need an id of its own here; everything has a person so far.) The figures of a key are the sum of its rows, of which there may be several.
 create table work_sum (
   firm_id uuid not null references firm,
   person_id uuid not null,
@@ -84,6 +84,11 @@ create trigger entry_sums_insert after insert on entry referencing new table as 
 create trigger entry_sums_update after update on entry referencing old table as gone new table as come for each statement execute function sum_entries();
 create trigger entry_sums_delete after delete on entry referencing old table as gone for each statement execute function sum_entries();
 
+-- A share keeps what was billed as it was: after a credit its entry may move to other work or another day.
+alter table line_share add person_id uuid, add project_id uuid, add task_id uuid, add work_date date,
+  -- The value by its rate of the time that is billed; negative on credit notes, zero for what is no time.
+  add standard_minor bigint;
+
 -- What issued documents bill of which work, once for each person and once for all people together: it
 -- comes with the number and goes when a document becomes void.
 create table billed_sum (
@@ -106,14 +111,12 @@ create index billed_sum_invoice on billed_sum (firm_id, invoice_id);
 
 create function sum_document(of_firm uuid, document uuid) returns void language sql security definer set search_path = public as $$
   insert into billed_sum
-  select i.firm_id, i.id, coalesce(e.person_id, no_id()), e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, i.currency, i.issued_on,
-    sum(s.amount_minor), coalesce(sum(case when l.kind = 'time' then e.value_minor * sign(s.quantity)::bigint end), 0)
+  select i.firm_id, i.id, coalesce(s.person_id, no_id()), s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, i.currency, i.issued_on, sum(s.amount_minor), sum(s.standard_minor)
   from invoice i
   join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
   join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
-  join entry e on e.firm_id = s.firm_id and e.id = s.entry_id
   where i.firm_id = of_firm and i.id = document
-  group by i.firm_id, i.id, e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, grouping sets ((e.person_id), ())
+  group by i.firm_id, i.id, s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, grouping sets ((s.person_id), ())
 $$;
 revoke execute on function sum_document from public;
 
@@ -155,46 +158,59 @@ create trigger line_share_moves_billed_insert after insert on line_share referen
 create trigger line_share_moves_billed_update after update on line_share referencing old table as gone new table as come for each statement execute function move_billed_quantities();
 create trigger line_share_moves_billed_delete after delete on line_share referencing old table as gone for each statement execute function move_billed_quantities();
 
--- The sums that a reach covers: the same people and work as entries_in_reach. Those of all people are
--- for those who see the firm; the others read those of each person.
+-- Whose time and which work somebody sees beyond their own, as lists: an index can be asked for a list.
+create function people_led_by(asker uuid) returns uuid[] language sql stable as $$
+  select array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)
+$$;
+create function projects_managed_by(asker uuid) returns uuid[] language sql stable as $$
+  select array(select p.id from project p where p.manager_id = asker)
+$$;
+
+create or replace function entries_in_reach(reach text, asker uuid) returns setof entry
+  language sql stable as $$
+  select e.* from entry e
+  where reach = 'firm'
+     or (reach = 'own' and e.person_id = asker)
+     or (reach = 'team' and (e.person_id = asker or e.person_id = any(people_led_by(asker)) or e.project_id = any(projects_managed_by(asker))))
+$$;
+
+-- The same for shares and sums. The sums of all people are for those who see the firm; the others read
+-- those of each person.
+create function shares_in_reach(reach text, asker uuid) returns setof line_share
+  language sql stable as $$
+  select s.* from line_share s
+  where reach = 'firm'
+     or (reach = 'own' and s.person_id = asker)
+     or (reach = 'team' and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
+$$;
 create function work_sums_in_reach(reach text, asker uuid) returns setof work_sum
   language sql stable as $$
   select s.* from work_sum s
   where (reach = 'firm' and s.person_id = no_id())
      or (reach = 'own' and s.person_id = asker)
-     or (reach = 'team' and s.person_id <> no_id() and (
-          s.person_id = asker
-          or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))
-          or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
+     or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
 $$;
-
 create function billed_sums_in_reach(reach text, asker uuid) returns setof billed_sum
   language sql stable as $$
   select s.* from billed_sum s
   where (reach = 'firm' and s.person_id = no_id())
      or (reach = 'own' and s.person_id = asker)
-     or (reach = 'team' and s.person_id <> no_id() and (
-          s.person_id = asker
-          or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))
-          or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
+     or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
 $$;
 
--- The ledger's sums over the work dates first..last: the sums of the months that they touch, less the
--- entries of those months that lie outside. A span of whole months reads no entry.
+-- The ledger's sums over the work dates first..last: the sums of the months that they touch, less what
+-- lies in those months outside. A span of whole months reads no entry.
 create function work_sums_between(reach text, asker uuid, first date, last date) returns setof work_sum
   language sql stable as $$
   select s.* from work_sums_in_reach(reach, asker) s
   where first <= last and s.month between date_trunc('month', first)::date and last
   union all
-  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()),
-    date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable, coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
+  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable,
+    coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
   from entries_in_reach(reach, asker) e
-  where first <= last and e.work_date >= date_trunc('month', first)::date and e.work_date < first
-  union all
-  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()),
-    date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable, coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
-  from entries_in_reach(reach, asker) e
-  where first <= last and e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date
+  where first <= last
+    and ((e.work_date >= date_trunc('month', first)::date and e.work_date < first)
+      or (e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date))
 $$;
 
 create function billed_sums_between(reach text, asker uuid, first date, last date) returns setof billed_sum
@@ -202,15 +218,13 @@ create function billed_sums_between(reach text, asker uuid, first date, last dat
   select s.* from billed_sums_in_reach(reach, asker) s
   where first <= last and s.month between date_trunc('month', first)::date and last
   union all
-  select i.firm_id, i.id, coalesce(e.person_id, no_id()), e.project_id, coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, i.currency, i.issued_on,
-    -s.amount_minor, case when l.kind = 'time' then -coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
-  from entries_in_reach(reach, asker) e
-  join line_share s on s.firm_id = e.firm_id and s.entry_id = e.id
+  select i.firm_id, i.id, s.person_id, s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, i.currency, i.issued_on, -s.amount_minor, -s.standard_minor
+  from shares_in_reach(reach, asker) s
   join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
   join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
   where first <= last
-    and ((e.work_date >= date_trunc('month', first)::date and e.work_date < first)
-      or (e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date))
+    and ((s.work_date >= date_trunc('month', first)::date and s.work_date < first)
+      or (s.work_date > last and s.work_date < (date_trunc('month', last) + interval '1 month')::date))
 $$;
 
 do $$
@@ -236,7 +250,12 @@ begin
       from entry
     ) e
     group by e.firm_id, e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.currency, grouping sets ((e.person_id), ());
+    update line_share s set person_id = e.person_id, project_id = e.project_id, task_id = e.task_id, work_date = e.work_date,
+      standard_minor = case when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
+    from entry e, invoice_line l where e.firm_id = s.firm_id and e.id = s.entry_id and l.firm_id = s.firm_id and l.id = s.line_id;
     perform sum_document(firm_id, id) from invoice where status = 'issued';
   end loop;
   perform set_config('app.firm_id', '', true);
 end $$;
+alter table line_share alter person_id set not null, alter project_id set not null, alter work_date set not null, alter standard_minor set not null;
+create index line_share_date on line_share (firm_id, work_date);

@@ -761,13 +761,15 @@ export interface IInsertSharesQuery {
   result: IInsertSharesResult;
 }
 
-const insertSharesIR: any = {"usedParamSet":{"firm":true,"shares":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":83,"b":88}]},{"name":"shares","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":168}]}],"statement":"insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor)\nselect :firm!, s.\"lineId\", s.\"entryId\", s.quantity, s.amount from jsonb_to_recordset(:shares!) as s(\"lineId\" uuid, \"entryId\" uuid, quantity bigint, amount bigint) order by s.\"entryId\""};
+const insertSharesIR: any = {"usedParamSet":{"firm":true,"shares":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":142,"b":147}]},{"name":"shares","required":true,"transform":{"type":"scalar"},"locs":[{"a":368,"b":375}]}],"statement":"insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor, person_id, project_id, task_id, work_date, standard_minor)\nselect :firm!, s.\"lineId\", s.\"entryId\", s.quantity, s.amount, e.person_id, e.project_id, e.task_id, e.work_date, case when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end\nfrom jsonb_to_recordset(:shares!) as s(\"lineId\" uuid, \"entryId\" uuid, quantity bigint, amount bigint)\njoin invoice_line l on l.id = s.\"lineId\" join entry e on e.id = s.\"entryId\" order by s.\"entryId\""};
 
 /**
  * Query generated from SQL:
  * ```
- * insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor)
- * select :firm!, s."lineId", s."entryId", s.quantity, s.amount from jsonb_to_recordset(:shares!) as s("lineId" uuid, "entryId" uuid, quantity bigint, amount bigint) order by s."entryId"
+ * insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor, person_id, project_id, task_id, work_date, standard_minor)
+ * select :firm!, s."lineId", s."entryId", s.quantity, s.amount, e.person_id, e.project_id, e.task_id, e.work_date, case when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
+ * from jsonb_to_recordset(:shares!) as s("lineId" uuid, "entryId" uuid, quantity bigint, amount bigint)
+ * join invoice_line l on l.id = s."lineId" join entry e on e.id = s."entryId" order by s."entryId"
  * ```
  */
 export const insertShares = new PreparedQuery<IInsertSharesParams,IInsertSharesResult>(insertSharesIR);

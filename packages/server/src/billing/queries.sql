@@ -118,8 +118,10 @@ from jsonb_to_recordset(:lines!) as l(id uuid, place int, key text, kind text, "
   category text, "taxRate" bigint, net bigint, reason text);
 
 /* @name insertShares */
-insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor)
-select :firm!, s."lineId", s."entryId", s.quantity, s.amount from jsonb_to_recordset(:shares!) as s("lineId" uuid, "entryId" uuid, quantity bigint, amount bigint) order by s."entryId";
+insert into line_share (firm_id, line_id, entry_id, quantity, amount_minor, person_id, project_id, task_id, work_date, standard_minor)
+select :firm!, s."lineId", s."entryId", s.quantity, s.amount, e.person_id, e.project_id, e.task_id, e.work_date, case when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
+from jsonb_to_recordset(:shares!) as s("lineId" uuid, "entryId" uuid, quantity bigint, amount bigint)
+join invoice_line l on l.id = s."lineId" join entry e on e.id = s."entryId" order by s."entryId";
 
 /* @name insertTaxes */
 insert into invoice_tax (firm_id, invoice_id, category, rate, base_minor, tax_minor, reason)

@@ -61,6 +61,7 @@ export interface IBookInvoicesResult {
   dueOn: string | null;
   gross: number;
   id: string;
+  issuedOn: string | null;
   kind: string;
   net: number;
   number: number | null;
@@ -78,12 +79,12 @@ export interface IBookInvoicesQuery {
   result: IBookInvoicesResult;
 }
 
-const bookInvoicesIR: any = {"usedParamSet":{},"params":[],"statement":"select id as \"id!\", kind as \"kind!\", status as \"status!\", series as \"series!\", number as \"number?\", number_text as \"numberText?\", currency as \"currency!\", due_on as \"dueOn?\", net_minor as \"net!\", tax_minor as \"tax!\",\n  gross_minor as \"gross!\", settled_minor as \"settled!\", credited_minor as \"credited!\", snapshot as \"snapshot?\"\nfrom invoice order by id"};
+const bookInvoicesIR: any = {"usedParamSet":{},"params":[],"statement":"select id as \"id!\", kind as \"kind!\", status as \"status!\", series as \"series!\", number as \"number?\", number_text as \"numberText?\", currency as \"currency!\", issued_on as \"issuedOn?\", due_on as \"dueOn?\", net_minor as \"net!\", tax_minor as \"tax!\",\n  gross_minor as \"gross!\", settled_minor as \"settled!\", credited_minor as \"credited!\", snapshot as \"snapshot?\"\nfrom invoice order by id"};
 
 /**
  * Query generated from SQL:
  * ```
- * select id as "id!", kind as "kind!", status as "status!", series as "series!", number as "number?", number_text as "numberText?", currency as "currency!", due_on as "dueOn?", net_minor as "net!", tax_minor as "tax!",
+ * select id as "id!", kind as "kind!", status as "status!", series as "series!", number as "number?", number_text as "numberText?", currency as "currency!", issued_on as "issuedOn?", due_on as "dueOn?", net_minor as "net!", tax_minor as "tax!",
  *   gross_minor as "gross!", settled_minor as "settled!", credited_minor as "credited!", snapshot as "snapshot?"
  * from invoice order by id
  * ```
@@ -137,7 +138,12 @@ export interface IBookSharesResult {
   entryId: string;
   lineId: string;
   live: boolean;
+  personId: string;
+  projectId: string;
   quantity: number;
+  standard: number;
+  taskId: string | null;
+  workDate: string;
 }
 
 /** 'BookShares' query type */
@@ -146,12 +152,13 @@ export interface IBookSharesQuery {
   result: IBookSharesResult;
 }
 
-const bookSharesIR: any = {"usedParamSet":{},"params":[],"statement":"select s.line_id as \"lineId!\", s.entry_id as \"entryId!\", s.quantity as \"quantity!\", s.amount_minor as \"amount!\", s.live as \"live!\" from line_share s order by s.line_id, s.entry_id"};
+const bookSharesIR: any = {"usedParamSet":{},"params":[],"statement":"select s.line_id as \"lineId!\", s.entry_id as \"entryId!\", s.quantity as \"quantity!\", s.amount_minor as \"amount!\", s.live as \"live!\",\n  s.person_id as \"personId!\", s.project_id as \"projectId!\", s.task_id as \"taskId?\", s.work_date as \"workDate!\", s.standard_minor as \"standard!\" from line_share s order by s.line_id, s.entry_id"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.line_id as "lineId!", s.entry_id as "entryId!", s.quantity as "quantity!", s.amount_minor as "amount!", s.live as "live!" from line_share s order by s.line_id, s.entry_id
+ * select s.line_id as "lineId!", s.entry_id as "entryId!", s.quantity as "quantity!", s.amount_minor as "amount!", s.live as "live!",
+ *   s.person_id as "personId!", s.project_id as "projectId!", s.task_id as "taskId?", s.work_date as "workDate!", s.standard_minor as "standard!" from line_share s order by s.line_id, s.entry_id
  * ```
  */
 export const bookShares = new PreparedQuery<IBookSharesParams,IBookSharesResult>(bookSharesIR);
@@ -242,5 +249,78 @@ const bookSeriesIR: any = {"usedParamSet":{},"params":[],"statement":"select ser
  * ```
  */
 export const bookSeries = new PreparedQuery<IBookSeriesParams,IBookSeriesResult>(bookSeriesIR);
+
+
+/** 'BookWorkSums' parameters type */
+export type IBookWorkSumsParams = void;
+
+/** 'BookWorkSums' return type */
+export interface IBookWorkSumsResult {
+  billable: boolean;
+  billingState: string;
+  cost: number;
+  currency: string;
+  entries: number;
+  kind: string;
+  month: string;
+  personId: string;
+  projectId: string;
+  quantity: number;
+  stage: string;
+  taskId: string;
+  value: number;
+}
+
+/** 'BookWorkSums' query type */
+export interface IBookWorkSumsQuery {
+  params: IBookWorkSumsParams;
+  result: IBookWorkSumsResult;
+}
+
+const bookWorkSumsIR: any = {"usedParamSet":{},"params":[],"statement":"select person_id as \"personId!\", kind as \"kind!\", project_id as \"projectId!\", task_id as \"taskId!\", month as \"month!\", stage as \"stage!\", billing_state as \"billingState!\", billable as \"billable!\", currency as \"currency!\",\n  sum(entries)::bigint as \"entries!\", sum(quantity)::bigint as \"quantity!\", sum(value_minor)::bigint as \"value!\", sum(cost_minor)::bigint as \"cost!\"\nfrom work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select person_id as "personId!", kind as "kind!", project_id as "projectId!", task_id as "taskId!", month as "month!", stage as "stage!", billing_state as "billingState!", billable as "billable!", currency as "currency!",
+ *   sum(entries)::bigint as "entries!", sum(quantity)::bigint as "quantity!", sum(value_minor)::bigint as "value!", sum(cost_minor)::bigint as "cost!"
+ * from work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9
+ * ```
+ */
+export const bookWorkSums = new PreparedQuery<IBookWorkSumsParams,IBookWorkSumsResult>(bookWorkSumsIR);
+
+
+/** 'BookBilledSums' parameters type */
+export type IBookBilledSumsParams = void;
+
+/** 'BookBilledSums' return type */
+export interface IBookBilledSumsResult {
+  amount: number;
+  currency: string;
+  invoiceId: string;
+  issuedOn: string;
+  month: string;
+  personId: string;
+  projectId: string;
+  standard: number;
+  taskId: string;
+}
+
+/** 'BookBilledSums' query type */
+export interface IBookBilledSumsQuery {
+  params: IBookBilledSumsParams;
+  result: IBookBilledSumsResult;
+}
+
+const bookBilledSumsIR: any = {"usedParamSet":{},"params":[],"statement":"select invoice_id as \"invoiceId!\", person_id as \"personId!\", project_id as \"projectId!\", task_id as \"taskId!\", month as \"month!\", currency as \"currency!\", issued_on as \"issuedOn!\", amount_minor as \"amount!\", standard_minor as \"standard!\"\nfrom billed_sum"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select invoice_id as "invoiceId!", person_id as "personId!", project_id as "projectId!", task_id as "taskId!", month as "month!", currency as "currency!", issued_on as "issuedOn!", amount_minor as "amount!", standard_minor as "standard!"
+ * from billed_sum
+ * ```
+ */
+export const bookBilledSums = new PreparedQuery<IBookBilledSumsParams,IBookBilledSumsResult>(bookBilledSumsIR);
 
 

@@ -5,7 +5,7 @@ select e.id as "id!", e.kind as "kind!", e.person_id as "personId!", e.work_date
 from entry e order by e.id;
 
 /* @name bookInvoices */
-select id as "id!", kind as "kind!", status as "status!", series as "series!", number as "number?", number_text as "numberText?", currency as "currency!", due_on as "dueOn?", net_minor as "net!", tax_minor as "tax!",
+select id as "id!", kind as "kind!", status as "status!", series as "series!", number as "number?", number_text as "numberText?", currency as "currency!", issued_on as "issuedOn?", due_on as "dueOn?", net_minor as "net!", tax_minor as "tax!",
   gross_minor as "gross!", settled_minor as "settled!", credited_minor as "credited!", snapshot as "snapshot?"
 from invoice order by id;
 
@@ -15,7 +15,8 @@ select l.id as "id!", l.invoice_id as "invoiceId!", l.agreement_id as "agreement
 from invoice_line l join agreement a on a.firm_id = l.firm_id and a.id = l.agreement_id order by l.invoice_id, l.place;
 
 /* @name bookShares */
-select s.line_id as "lineId!", s.entry_id as "entryId!", s.quantity as "quantity!", s.amount_minor as "amount!", s.live as "live!" from line_share s order by s.line_id, s.entry_id;
+select s.line_id as "lineId!", s.entry_id as "entryId!", s.quantity as "quantity!", s.amount_minor as "amount!", s.live as "live!",
+  s.person_id as "personId!", s.project_id as "projectId!", s.task_id as "taskId?", s.work_date as "workDate!", s.standard_minor as "standard!" from line_share s order by s.line_id, s.entry_id;
 
 /* @name bookTaxes */
 select invoice_id as "invoiceId!", category as "category!", rate as "rate!", base_minor as "base!", tax_minor as "tax!" from invoice_tax order by invoice_id;
@@ -26,3 +27,12 @@ from allocation a left join payment p on p.firm_id = a.firm_id and p.id = a.paym
 
 /* @name bookSeries */
 select series as "series!", next_number as "next!" from invoice_series;
+
+/* @name bookWorkSums */
+select person_id as "personId!", kind as "kind!", project_id as "projectId!", task_id as "taskId!", month as "month!", stage as "stage!", billing_state as "billingState!", billable as "billable!", currency as "currency!",
+  sum(entries)::bigint as "entries!", sum(quantity)::bigint as "quantity!", sum(value_minor)::bigint as "value!", sum(cost_minor)::bigint as "cost!"
+from work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9;
+
+/* @name bookBilledSums */
+select invoice_id as "invoiceId!", person_id as "personId!", project_id as "projectId!", task_id as "taskId!", month as "month!", currency as "currency!", issued_on as "issuedOn!", amount_minor as "amount!", standard_minor as "standard!"
+from billed_sum;

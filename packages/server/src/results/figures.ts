@@ -28,15 +28,24 @@ export interface MoneyFigures {
   readonly realisation: Millionths | null;
 }
 
-/** What the results of a scope are computed from. */
-export interface ResultBasis {
-  readonly nodes: readonly IResultNodesResult[];
+/** Sums of recorded work, and what documents bill of it. */
+export interface SumRows {
   readonly sums: readonly IResultSumsResult[];
   readonly billed: readonly IResultBilledResult[];
+}
+
+/** What the results of a scope are computed from. */
+export interface ResultBasis extends SumRows {
+  readonly nodes: readonly IResultNodesResult[];
   readonly exchange: Exchange;
   readonly today: string;
-  /** What lies before the span: a limit is used up in the order of work. Null for results to date. */
-  readonly before: Pick<ResultBasis, 'sums' | 'billed'> | null;
+  /** The limits of the projects that have one, minor units of their agreements' currencies. */
+  readonly limits: ReadonlyMap<string, Minor>;
+  /**
+   * What lies before the span, of projects with a limit: it is used up in the order of work. Null for
+   * results to date.
+   */
+  readonly before: SumRows | null;
 }
 
 /** Reads the sums behind the results of a scope. */
@@ -44,51 +53,84 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope) };
   const money = may(context, 'values.read');
-  const before = { ...filter, from: TO_DATE.from, to: span.from === TO_DATE.from ? TO_DATE.from : addDays(span.from, -1) };
-  const earlier = span.from !== TO_DATE.from && money;
+  const nodes = await resultNodes.run(
+    { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
+    context.tx,
+  );
+  const limits = new Map(nodes.flatMap((node) => (node.limit === null ? [] : [[node.projectId, minor(node.limit)]])));
   return {
-    nodes: await resultNodes.run(
-      { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
-      context.tx,
-    ),
+    nodes,
+    limits,
     sums: await resultSums.run(filter, context.tx),
     billed: money ? await resultBilled.run(filter, context.tx) : [],
     exchange: await readExchange(context.tx, context.firm.currency),
     today: today(context),
-    before: earlier
-      ? { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) }
-      : null,
+    before: span.from !== TO_DATE.from && money ? await readBefore(context, { ...filter, limited: [...limits.keys()] }) : null,
   };
 }
 
+async function readBefore(
+  context: Context,
+  { limited, ...filter }: Parameters<typeof resultSums.run>[0] & { readonly limited: string[] },
+): Promise<SumRows> {
+  if (limited.length === 0) return { sums: [], billed: [] };
+  const before = { ...filter, from: TO_DATE.from, to: addDays(String(filter.from), -1), all: false, projects: limited };
+  return { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) };
+}
+
+/** The rows of each project by themselves. */
+export function rowsByProject(rows: SumRows): Map<string, SumRows> {
+  const split = new Map<string, { sums: IResultSumsResult[]; billed: IResultBilledResult[] }>();
+  const of = (projectId: string) => {
+    const found = split.get(projectId) ?? { sums: [], billed: [] };
+    split.set(projectId, found);
+    return found;
+  };
+  for (const row of rows.sums) of(row.projectId).sums.push(row);
+  for (const row of rows.billed) of(row.projectId).billed.push(row);
+  return split;
+}
+
 interface Part {
-  currency: string;
+  readonly projectId: string;
+  readonly currency: string;
   value: number;
   billed: number;
+  /** In the firm's currency, at the rate of each document's date. */
+  billedInFirm: number;
   unbilled: number;
   billedStandard: number;
 }
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
-function partsOf(
-  basis: Pick<ResultBasis, 'sums' | 'billed'>,
-  belongs: (row: { projectId: string; taskId: string | null }) => boolean,
-): Map<string, Part & { projectId: string }> {
-  const parts = new Map<string, Part & { projectId: string }>();
+function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
+  const parts = new Map<string, Part>();
   const part = (projectId: string, currency: string) => {
     const key = `${projectId} ${currency}`;
-    const found = parts.get(key) ?? { projectId, currency, value: 0, billed: 0, unbilled: 0, billedStandard: 0 };
+    const found = parts.get(key) ?? {
+      projectId,
+      currency,
+      value: 0,
+      billed: 0,
+      billedInFirm: 0,
+      unbilled: 0,
+      billedStandard: 0,
+    };
     parts.set(key, found);
     return found;
   };
-  for (const row of basis.sums) {
-    if (!row.currency || !belongs(row)) continue;
+  for (const row of rows.sums) {
+    if (!row.currency) continue;
     const found = part(row.projectId, row.currency);
     found.value += row.value;
     found.unbilled += row.unbilled;
     found.billedStandard += row.billedStandard;
   }
-  for (const row of basis.billed) if (belongs(row)) part(row.projectId, row.currency).billed += row.amount;
+  for (const row of rows.billed) {
+    const found = part(row.projectId, row.currency);
+    found.billed += row.amount;
+    found.billedInFirm += exchange.toFirm(minor(row.amount), row.currency, row.issuedOn);
+  }
   return parts;
 }
 
@@ -96,43 +138,38 @@ function partsOf(
  * Revenue of a part of one project. A limit caps what is earned to the end of the span; what was earned
  * before the span is taken off again, so that quarters add up to the whole.
  */
-function revenueOf(basis: ResultBasis, part: Part & { projectId: string }, before: Part | undefined, whole: boolean): Minor {
-  const limit = whole ? basis.nodes.find((node) => node.projectId === part.projectId)?.limit : null;
-  if (limit === null || limit === undefined) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
+function revenueOf(basis: ResultBasis, part: Part, before: Part | undefined, whole: boolean): Minor {
+  const limit = whole ? basis.limits.get(part.projectId) : undefined;
+  if (limit === undefined) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
   const earlier = before ?? { billed: 0, unbilled: 0 };
-  const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), minor(limit));
-  return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), minor(limit)));
+  const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), limit);
+  return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
 }
 
 /**
- * Money of the rows that belong to something, one figure per currency, never added up.
+ * Money of some rows, one figure per currency, never added up.
+ * @param rows of the basis, all or some
+ * @param before the rows before the span that belong to the same work; null for results to date
  * @param whole whether whole projects are meant, so that their limits count
  */
-export function moneyOf(
-  basis: ResultBasis,
-  belongs: (row: { projectId: string; taskId: string | null }) => boolean,
-  whole: boolean,
-): MoneyFigures[] {
-  const byCurrency = new Map<
-    string,
-    { standardValue: number; billed: number; unbilled: number; revenue: number; billedStandard: number }
-  >();
-  const before = basis.before ? partsOf(basis.before, belongs) : null;
-  for (const [key, part] of partsOf(basis, belongs)) {
-    const sum = byCurrency.get(part.currency) ?? { standardValue: 0, billed: 0, unbilled: 0, revenue: 0, billedStandard: 0 };
-    sum.standardValue += part.value;
+export function moneyOf(basis: ResultBasis, rows: SumRows, before: SumRows | null, whole: boolean): MoneyFigures[] {
+  const byCurrency = new Map<string, Omit<Part, 'projectId' | 'currency' | 'billedInFirm'> & { revenue: number }>();
+  const earlier = before && partsOf(before, basis.exchange);
+  for (const [key, part] of partsOf(rows, basis.exchange)) {
+    const sum = byCurrency.get(part.currency) ?? { value: 0, billed: 0, unbilled: 0, revenue: 0, billedStandard: 0 };
+    sum.value += part.value;
     sum.billed += part.billed;
     sum.unbilled += part.unbilled;
     sum.billedStandard += part.billedStandard;
-    sum.revenue += revenueOf(basis, part, before?.get(key), whole);
+    sum.revenue += revenueOf(basis, part, earlier?.get(key), whole);
     byCurrency.set(part.currency, sum);
   }
   return [...byCurrency]
-    .filter(([, sum]) => sum.standardValue !== 0 || sum.billed !== 0)
+    .filter(([, sum]) => sum.value !== 0 || sum.billed !== 0)
     .sort(([a], [b]) => a.localeCompare(b))
     .map(([currency, sum]) => ({
       currency,
-      standardValue: minor(sum.standardValue),
+      standardValue: minor(sum.value),
       billed: minor(sum.billed),
       unbilled: minor(sum.unbilled),
       revenue: minor(sum.revenue),
@@ -146,14 +183,10 @@ export function moneyOf(
  */
 export function revenueInFirmCurrency(basis: ResultBasis, whole: boolean): Minor {
   let total = 0;
-  const before = basis.before ? partsOf(basis.before, () => true) : null;
-  for (const [key, part] of partsOf(basis, () => true)) {
-    const revenue = revenueOf(basis, part, before?.get(key), whole);
-    const billed = basis.billed
-      .filter((row) => row.projectId === part.projectId && row.currency === part.currency)
-      .reduce((sum, row) => sum + basis.exchange.toFirm(minor(row.amount), row.currency, row.issuedOn), 0);
-    const rest = basis.exchange.toFirm(minor(revenue - part.billed), part.currency, basis.today);
-    total += billed + rest;
+  const earlier = basis.before && partsOf(basis.before, basis.exchange);
+  for (const [key, part] of partsOf(basis, basis.exchange)) {
+    const revenue = revenueOf(basis, part, earlier?.get(key), whole);
+    total += part.billedInFirm + basis.exchange.toFirm(minor(revenue - part.billed), part.currency, basis.today);
   }
   return minor(total);
 }

@@ -34,20 +34,20 @@ export interface IResultSumsQuery {
   result: IResultSumsResult;
 }
 
-const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":556,"b":562}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":565,"b":571}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":651,"b":656}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":662,"b":665}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":674,"b":678}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":702,"b":711}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":720,"b":728}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":749,"b":755}]}],"statement":"select e.project_id as \"projectId!\", e.task_id as \"taskId?\", e.value_currency as \"currency?\",\n  sum(e.quantity) as \"seconds!\", coalesce(sum(e.quantity) filter (where e.billable), 0) as \"billable!\", coalesce(sum(e.cost_minor), 0) as \"cost!\",\n  coalesce(sum(e.value_minor), 0) as \"value!\",\n  coalesce(sum(e.value_minor) filter (where e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved')), 0) as \"unbilled!\",\n  coalesce(sum(e.value_minor) filter (where e.stage in ('billed', 'paid')), 0) as \"billedStandard!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by 1, 2, 3"};
+const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":602,"b":608}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":611,"b":617}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":620,"b":625}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":628,"b":631}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":693,"b":697}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":721,"b":730}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":739,"b":747}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":768,"b":774}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
  * ```
- * select e.project_id as "projectId!", e.task_id as "taskId?", e.value_currency as "currency?",
- *   sum(e.quantity) as "seconds!", coalesce(sum(e.quantity) filter (where e.billable), 0) as "billable!", coalesce(sum(e.cost_minor), 0) as "cost!",
- *   coalesce(sum(e.value_minor), 0) as "value!",
- *   coalesce(sum(e.value_minor) filter (where e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved')), 0) as "unbilled!",
- *   coalesce(sum(e.value_minor) filter (where e.stage in ('billed', 'paid')), 0) as "billedStandard!"
- * from entries_in_reach(:reach!, :asker!) e
- * where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
- *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
- * group by 1, 2, 3
+ * select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nullif(s.currency, '') as "currency?",
+ *   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
+ *   sum(s.value_minor)::bigint as "value!",
+ *   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
+ *   coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
+ * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * where s.kind = 'time' and s.project_id <> no_id()
+ *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by 1, 2, 3 having sum(s.entries) > 0
  * ```
  */
 export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>(resultSumsIR);
@@ -81,18 +81,15 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"from":true,"to":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":431,"b":437}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":440,"b":446}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":529,"b":533}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":557,"b":566}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":575,"b":583}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":604,"b":610}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":638,"b":643}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":649,"b":652}]}],"statement":"select e.project_id as \"projectId!\", e.task_id as \"taskId?\", i.currency as \"currency!\", i.issued_on as \"issuedOn!\", sum(s.amount_minor) as \"amount!\",\n  coalesce(sum(case when l.kind = 'time' then e.value_minor * sign(s.quantity) end), 0)::bigint as \"standard!\"\nfrom invoice i\njoin invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id\njoin line_share s on s.firm_id = l.firm_id and s.line_id = l.id\njoin entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id\nwhere i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!\ngroup by 1, 2, 3, 4"};
+const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":253}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":262}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":265,"b":270}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":276}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":292}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":325}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":334,"b":342}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":363,"b":369}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
 
 /**
  * Query generated from SQL:
  * ```
- * select e.project_id as "projectId!", e.task_id as "taskId?", i.currency as "currency!", i.issued_on as "issuedOn!", sum(s.amount_minor) as "amount!",
- *   coalesce(sum(case when l.kind = 'time' then e.value_minor * sign(s.quantity) end), 0)::bigint as "standard!"
- * from invoice i
- * join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
- * join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
- * join entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id
- * where i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!
+ * select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
+ *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+ * from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+ * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3, 4
  * ```
  */
@@ -126,16 +123,16 @@ export interface IMonthSumsQuery {
   result: IMonthSumsResult;
 }
 
-const monthSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":224,"b":230}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":233,"b":239}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":319,"b":324}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":330,"b":333}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":342,"b":346}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":379}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":388,"b":396}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":417,"b":423}]}],"statement":"select e.project_id as \"projectId!\", to_char(e.work_date, 'YYYY-MM') as \"month!\", e.value_currency as \"currency?\", coalesce(sum(e.value_minor), 0) as \"value!\", coalesce(sum(e.cost_minor), 0) as \"cost!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by 1, 2, 3 order by 2"};
+const monthSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":223}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":226,"b":232}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":240}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":246}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":308,"b":312}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":336,"b":345}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":362}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":383,"b":389}]}],"statement":"select s.project_id as \"projectId!\", to_char(s.month, 'YYYY-MM') as \"month!\", nullif(s.currency, '') as \"currency?\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0 order by 2"};
 
 /**
  * Query generated from SQL:
  * ```
- * select e.project_id as "projectId!", to_char(e.work_date, 'YYYY-MM') as "month!", e.value_currency as "currency?", coalesce(sum(e.value_minor), 0) as "value!", coalesce(sum(e.cost_minor), 0) as "cost!"
- * from entries_in_reach(:reach!, :asker!) e
- * where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
- *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
- * group by 1, 2, 3 order by 2
+ * select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
+ * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * where s.kind = 'time' and s.project_id <> no_id()
+ *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by 1, 2, 3 having sum(s.entries) > 0 order by 2
  * ```
  */
 export const monthSums = new PreparedQuery<IMonthSumsParams,IMonthSumsResult>(monthSumsIR);
@@ -246,15 +243,15 @@ export interface IOwnHoursQuery {
   result: IOwnHoursResult;
 }
 
-const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":246,"b":253}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":299,"b":304}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":310,"b":313}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":320,"b":324}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":366,"b":374}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":395,"b":401}]}],"statement":"select p.id as \"projectId!\", p.name as \"name!\", sum(e.quantity) as \"seconds!\", coalesce(sum(e.quantity) filter (where e.billable), 0) as \"billable!\"\nfrom entry e join project p on p.firm_id = e.firm_id and p.id = e.project_id\nwhere e.person_id = :person! and e.kind = 'time' and e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by p.id, p.name order by 3 desc"};
+const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":195,"b":202}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":205,"b":210}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":216}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":312,"b":316}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":349}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":366}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]}],"statement":"select p.id as \"projectId!\", p.name as \"name!\", sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\"\nfrom work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id\nwhere s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name"};
 
 /**
  * Query generated from SQL:
  * ```
- * select p.id as "projectId!", p.name as "name!", sum(e.quantity) as "seconds!", coalesce(sum(e.quantity) filter (where e.billable), 0) as "billable!"
- * from entry e join project p on p.firm_id = e.firm_id and p.id = e.project_id
- * where e.person_id = :person! and e.kind = 'time' and e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
- * group by p.id, p.name order by 3 desc
+ * select p.id as "projectId!", p.name as "name!", sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!"
+ * from work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
+ * where s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name
  * ```
  */
 export const ownHours = new PreparedQuery<IOwnHoursParams,IOwnHoursResult>(ownHoursIR);
@@ -286,7 +283,7 @@ export interface IBehindEntriesQuery {
   result: IBehindEntriesResult;
 }
 
-const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":58}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":143}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":152}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":165}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":198}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":207,"b":215}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":257,"b":264}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":581,"b":588}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":596,"b":602}]}],"statement":"select e.id as \"id!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\n  and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0\n    when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end\norder by e.work_date desc, e.id desc offset :offset! limit :limit!"};
+const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":58}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":143}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":152}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":165}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":198}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":207,"b":215}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":269},{"a":336,"b":343},{"a":449,"b":456}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":567,"b":574}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":582,"b":588}]}],"statement":"select e.id as \"id!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then e.billable\n    when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end\norder by e.work_date desc, e.id desc offset :offset! limit :limit!"};
 
 /**
  * Query generated from SQL:
@@ -294,8 +291,8 @@ const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":t
  * select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
  * where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
  *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
- *   and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0
- *     when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end
+ *   and case when :figure! in ('billable-hours', 'standard-value') then e.billable
+ *     when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end
  * order by e.work_date desc, e.id desc offset :offset! limit :limit!
  * ```
  */
@@ -330,17 +327,17 @@ export interface IBehindSumsQuery {
   result: IBehindSumsResult;
 }
 
-const behindSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":202,"b":208}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":211,"b":217}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":302}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":308,"b":311}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":320,"b":324}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":366,"b":374}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":395,"b":401}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":416,"b":423}]}],"statement":"select e.value_currency as \"currency?\", count(*) as \"count!\", sum(e.quantity) as \"seconds!\", coalesce(sum(e.value_minor), 0) as \"value!\", coalesce(sum(e.cost_minor), 0) as \"cost!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\n  and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0\n    when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end\ngroup by 1"};
+const behindSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":227}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":230,"b":236}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":239,"b":244}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":250}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":312,"b":316}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":349}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":366}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":420},{"a":487,"b":494},{"a":600,"b":607}]}],"statement":"select nullif(s.currency, '') as \"currency?\", sum(s.entries)::bigint as \"count!\", sum(s.quantity)::bigint as \"seconds!\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then s.billable\n    when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end\ngroup by 1"};
 
 /**
  * Query generated from SQL:
  * ```
- * select e.value_currency as "currency?", count(*) as "count!", sum(e.quantity) as "seconds!", coalesce(sum(e.value_minor), 0) as "value!", coalesce(sum(e.cost_minor), 0) as "cost!"
- * from entries_in_reach(:reach!, :asker!) e
- * where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
- *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
- *   and case :figure! when 'billable-hours' then e.billable when 'standard-value' then coalesce(e.value_minor, 0) <> 0
- *     when 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when 'realisation' then e.stage in ('billed', 'paid') else true end
+ * select nullif(s.currency, '') as "currency?", sum(s.entries)::bigint as "count!", sum(s.quantity)::bigint as "seconds!", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
+ * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * where s.kind = 'time' and s.project_id <> no_id()
+ *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ *   and case when :figure! in ('billable-hours', 'standard-value') then s.billable
+ *     when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end
  * group by 1
  * ```
  */
@@ -374,17 +371,15 @@ export interface IBehindDocumentsQuery {
   result: IBehindDocumentsResult;
 }
 
-const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"from":true,"to":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":313}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":322}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":405,"b":409}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":433,"b":442}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":451,"b":459}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":480,"b":486}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":514,"b":519}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":525,"b":528}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor) as \"minor!\"\nfrom invoice i\njoin invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id\njoin line_share s on s.firm_id = l.firm_id and s.line_id = l.id\njoin entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id\nwhere i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc"};
+const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":176}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":185}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":188,"b":193}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":199}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":275,"b":279}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":303,"b":312}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":321,"b":329}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":350,"b":356}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor)::bigint as \"minor!\"\nfrom billed_sums_between(:reach!, :asker!, :from!, :to!) s\njoin invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc"};
 
 /**
  * Query generated from SQL:
  * ```
- * select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor) as "minor!"
- * from invoice i
- * join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
- * join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
- * join entries_in_reach(:reach!, :asker!) e on e.firm_id = s.firm_id and e.id = s.entry_id
- * where i.status = 'issued' and (:all! or l.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and e.work_date between :from! and :to!
+ * select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor)::bigint as "minor!"
+ * from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+ * join invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id
+ * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc
  * ```
  */

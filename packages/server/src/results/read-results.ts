@@ -2,7 +2,7 @@ import { Minor, RolledUp, TreeNode, minor, ratio, revenueEarned, rollUp, moneyTe
 import { ResultRow, Results } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { ScopeFilter, resolveScope, scopeParameters } from '../work/scope';
-import { ResultBasis, Span, TO_DATE, earningsOf, moneyOf, readBasis } from './figures';
+import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, readBasis, rowsByProject } from './figures';
 import { IResultTasksResult, monthSums, ownHours, resultTasks } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
@@ -10,6 +10,7 @@ interface NodeFigures extends Record<string, number> {
   billable: number;
   cost: number;
 }
+const NO_ROWS: SumRows = { sums: [], billed: [] };
 const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0 };
 
 /** Hours, cost, value and margin of the firm, a client, a project or a task, within the reader's rights. */
@@ -40,7 +41,7 @@ export async function readResults(
     agreement: project ? agreementText(project, money) : null,
     limit: money && project?.limit ? limitFigure(basis, project.limit, project.currency!) : null,
     hours: top,
-    money: money ? moneyOf(basis, () => true, scope.kind !== 'task') : null,
+    money: money ? moneyOf(basis, basis, basis.before, scope.kind !== 'task') : null,
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
     series: earned ? await seriesOf(context, scope, span, basis) : null,
@@ -128,7 +129,8 @@ function rowsOf(
     name: string,
     estimate: number,
     budget: number,
-    belongs: (one: { projectId: string; taskId: string | null }) => boolean,
+    rows: SumRows | undefined,
+    before: SumRows | null | undefined,
   ): ResultRow => {
     const figures = tree.get(id);
     return {
@@ -140,7 +142,7 @@ function rowsOf(
       cost: cost
         ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget }
         : null,
-      money: money ? moneyOf(basis, belongs, kind === 'project') : null,
+      money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project') : null,
     };
   };
   if (scope.kind === 'project' || scope.kind === 'task') {
@@ -148,17 +150,14 @@ function rowsOf(
     const shown = scope.kind === 'project' ? tasks : tasks.filter((task) => scope.tasks.includes(task.id));
     return shown.map((task) => {
       const inside = below.get(task.id)!;
-      return row(
-        task.id,
-        'task',
-        task.parentId,
-        task.name,
-        task.estimate,
-        task.budget,
-        (one) => one.taskId !== null && inside.has(one.taskId),
-      );
+      const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
+      const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs) };
+      // A limit is the project's, so what lay before does not count for a task.
+      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, own, null);
     });
   }
+  const own = rowsByProject(basis);
+  const before = basis.before && rowsByProject(basis.before);
   return basis.nodes.map((node) =>
     row(
       node.projectId,
@@ -167,7 +166,8 @@ function rowsOf(
       node.name,
       node.estimate,
       node.budget,
-      (one) => one.projectId === node.projectId,
+      own.get(node.projectId),
+      before?.get(node.projectId),
     ),
   );
 }
@@ -189,19 +189,22 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     { reach: reachOf(context, 'results.read'), asker: context.actor.personId, ...span, ...scopeParameters(scope) },
     context.tx,
   );
-  const months = [...new Set([...rows.map((row) => row.month), ...basis.billed.map((row) => row.issuedOn.slice(0, 7))])].sort();
+  const recorded = grouped(rows, (row) => row.month);
+  const documents = grouped(basis.billed, (row) => row.issuedOn.slice(0, 7));
+  const months = [...new Set([...recorded.keys(), ...documents.keys()])].sort();
   let cost = 0;
   const value = new Map<string, number>();
   const adjusted = new Map<string, number>();
   const billed = new Map<string, number>();
   let billedTotal = 0;
   const add = (sums: Map<string, number>, key: string, amount: number) => sums.set(key, (sums.get(key) ?? 0) + amount);
+  const currencies = new Map(basis.nodes.map((node) => [node.projectId, node.currency]));
   return months.map((month) => {
-    for (const row of rows.filter((one) => one.month === month)) {
+    for (const row of recorded.get(month) ?? []) {
       cost += row.cost;
       if (row.currency) add(value, row.projectId, basis.exchange.toFirm(minor(row.value), row.currency, basis.today));
     }
-    for (const row of basis.billed.filter((one) => one.issuedOn.slice(0, 7) === month)) {
+    for (const row of documents.get(month) ?? []) {
       const amount = basis.exchange.toFirm(minor(row.amount), row.currency, row.issuedOn);
       add(billed, row.projectId, amount);
       add(adjusted, row.projectId, amount - basis.exchange.toFirm(minor(row.standard), row.currency, basis.today));
@@ -210,14 +213,22 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     let earned = 0;
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
-      const node = basis.nodes.find((one) => one.projectId === project);
-      const limit =
-        !basis.before && scope.kind !== 'task' && node?.limit && node.currency === context.firm.currency
-          ? minor(node.limit)
-          : null;
+      const capped = !basis.before && scope.kind !== 'task' && currencies.get(project) === context.firm.currency;
+      const limit = capped ? (basis.limits.get(project) ?? null) : null;
       const inDocuments = minor(billed.get(project) ?? 0);
       earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
     }
     return { month, cost: cost as Minor, earned, billed: billedTotal };
   });
+}
+
+function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) {
+    const key = keyOf(row);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return groups;
 }

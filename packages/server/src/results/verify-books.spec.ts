@@ -83,6 +83,27 @@ describe('the books, recomputed', () => {
       'settled sum of an invoice',
       'update invoice set settled_minor = settled_minor - 1 where settled_minor > 1 and id = (select invoice_id from allocation where live limit 1)',
     ],
+    [
+      'sum of recorded work',
+      'update work_sum set quantity = quantity + 1 where (person_id, stage) in (select person_id, stage from work_sum where person_id = no_id() limit 1)',
+    ],
+    [
+      'sum of recorded work',
+      "insert into work_sum select firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, 'EUR', 1, 60, 0, 0 from work_sum limit 1",
+    ],
+    [
+      'sum of recorded work',
+      'delete from work_sum where (person_id, month, stage, billing_state) = (select person_id, month, stage, billing_state from work_sum where value_minor > 0 limit 1)',
+    ],
+    [
+      'sum of billed work',
+      'update billed_sum set amount_minor = amount_minor + 1 where invoice_id = (select invoice_id from billed_sum limit 1)',
+    ],
+    ['sum of billed work', 'delete from billed_sum where invoice_id = (select invoice_id from billed_sum limit 1)'],
+    [
+      'facts of a share',
+      'update line_share set standard_minor = standard_minor + 1 where live and quantity > 0 and line_id in (select line_id from line_share where live and quantity > 0)',
+    ],
     ['numbers of a series', "update invoice_series set next_number = next_number + 1 where series = 'invoice'"],
   ];
   for (const [index, [what, sql]] of mistakes.entries()) {

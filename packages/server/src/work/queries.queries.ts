@@ -255,13 +255,13 @@ export interface IStageSumsQuery {
   result: IStageSumsResult;
 }
 
-const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":160,"b":166}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":169,"b":175}]}],"statement":"select project_id as \"projectId?\", task_id as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity) as \"seconds!\"\nfrom entries_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4"};
+const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":219}]}],"statement":"select nullif(project_id, no_id()) as \"projectId?\", nullif(task_id, no_id()) as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity)::bigint as \"seconds!\"\nfrom work_sums_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0"};
 
 /**
  * Query generated from SQL:
  * ```
- * select project_id as "projectId?", task_id as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity) as "seconds!"
- * from entries_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4
+ * select nullif(project_id, no_id()) as "projectId?", nullif(task_id, no_id()) as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity)::bigint as "seconds!"
+ * from work_sums_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0
  * ```
  */
 export const stageSums = new PreparedQuery<IStageSumsParams,IStageSumsResult>(stageSumsIR);

@@ -24,7 +24,11 @@ function timer(number: number, names: Partial<Timer> = {}): Timer {
   };
 }
 
-const timers = (...all: Timer[]): Timers => ({ timers: all, now: NOW, today: { date: TODAY, recorded: 3600, maximum: 36_000, planned: 27_000 } });
+const timers = (...all: Timer[]): Timers => ({
+  timers: all,
+  now: NOW,
+  today: { date: TODAY, recorded: 3600, maximum: 36_000, planned: 27_000 },
+});
 
 describe('the timer dock', () => {
   let page: Page<TimerDock>;
@@ -96,7 +100,9 @@ describe('the timer dock', () => {
   });
 
   it('takes an earlier start on its own day, and refuses what is no time', async () => {
-    await dock(timers(timer(1)), (server) => server.on('changeTimer', () => timers(timer(1, { startedAt: `${TODAY}T06:45:00.000Z` }))));
+    await dock(timers(timer(1)), (server) =>
+      server.on('changeTimer', () => timers(timer(1, { startedAt: `${TODAY}T06:45:00.000Z` }))),
+    );
     await page.press(/Not classified/);
     const box = 'section input.short';
     expect((page.element.querySelector(box) as HTMLInputElement).value).toBe('09:00');

@@ -92,8 +92,28 @@ export const WORK: Work = {
   clients: [{ id: id(10), name: 'Harbour Trust', currency: 'GBP' }],
   departments: [{ id: id(11), name: 'Practice' }],
   projects: [
-    { id: id(20), clientId: id(10), departmentId: null, name: 'Pier', code: 'P1', tone: 3, open: true, billable: true, managerId: id(2) },
-    { id: id(21), clientId: null, departmentId: id(11), name: 'Running the office', code: 'P2', tone: 4, open: true, billable: false, managerId: id(2) },
+    {
+      id: id(20),
+      clientId: id(10),
+      departmentId: null,
+      name: 'Pier',
+      code: 'P1',
+      tone: 3,
+      open: true,
+      billable: true,
+      managerId: id(2),
+    },
+    {
+      id: id(21),
+      clientId: null,
+      departmentId: id(11),
+      name: 'Running the office',
+      code: 'P2',
+      tone: 4,
+      open: true,
+      billable: false,
+      managerId: id(2),
+    },
   ],
   tasks: [
     { id: id(30), projectId: id(20), parentId: null, name: 'Survey of piles', kind: 'task', open: true },
@@ -159,10 +179,16 @@ export class Page<C> {
 
   /** The button with these words, also in a dialog over the page. */
   button(words: string | RegExp): HTMLButtonElement {
-    const all = [...this.element.querySelectorAll('button'), ...document.querySelectorAll<HTMLButtonElement>('.cdk-overlay-container button')];
+    const all = [
+      ...this.element.querySelectorAll('button'),
+      ...document.querySelectorAll<HTMLButtonElement>('.cdk-overlay-container button'),
+    ];
     const fits = (text: string) => (typeof words === 'string' ? text === words : words.test(text));
-    const found = all.find((one) => fits((one.textContent ?? '').replace(/\s+/g, ' ').trim()) || fits(one.getAttribute('aria-label') ?? ''));
-    if (!found) throw new Error(`there is no button ${words}; there are ${all.map((one) => one.textContent?.trim()).join(' | ')}`);
+    const found = all.find(
+      (one) => fits((one.textContent ?? '').replace(/\s+/g, ' ').trim()) || fits(one.getAttribute('aria-label') ?? ''),
+    );
+    if (!found)
+      throw new Error(`there is no button ${words}; there are ${all.map((one) => one.textContent?.trim()).join(' | ')}`);
     return found;
   }
 
@@ -173,7 +199,8 @@ export class Page<C> {
 
   /** Types into a box, replacing what is there. */
   async type(selector: string, text: string, event = 'input'): Promise<void> {
-    const box = (this.element.querySelector(selector) ?? document.querySelector(`.cdk-overlay-container ${selector}`)) as HTMLInputElement;
+    const box = (this.element.querySelector(selector) ??
+      document.querySelector(`.cdk-overlay-container ${selector}`)) as HTMLInputElement;
     box.value = text;
     box.dispatchEvent(new Event(event, { bubbles: true }));
     await this.settle();
@@ -188,7 +215,11 @@ export class Page<C> {
   async answer(button: string, words?: string): Promise<void> {
     await this.settle(20);
     if (words !== undefined) await this.type('mat-dialog-container textarea', words);
-    await this.press(button);
+    const found = [...document.querySelectorAll<HTMLButtonElement>('mat-dialog-container button')].find(
+      (one) => one.textContent!.trim() === button,
+    );
+    if (!found) throw new Error(`no dialog asks with ${button}`);
+    found.click();
     await this.settle(200);
   }
 
@@ -202,7 +233,13 @@ export class Page<C> {
 /** Opens a part of the page at an address, as somebody with roles, in a firm with work. */
 export async function open<C>(
   component: Type<C>,
-  options: { url: string; roles: Role[]; inputs?: Record<string, unknown>; prepare?: (server: FakeServer) => void; providers?: Provider[] },
+  options: {
+    url: string;
+    roles: Role[];
+    inputs?: Record<string, unknown>;
+    prepare?: (server: FakeServer) => void;
+    providers?: Provider[];
+  },
 ): Promise<Page<C>> {
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);

@@ -1,0 +1,154 @@
+import type { InvoiceDetail } from '@yellowwood/contracts';
+import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
+import { invoiceDetail, invoiceRow } from '../testing/fixtures';
+import { InvoicePanel } from './invoice-panel';
+
+describe('one invoice', () => {
+  let page: Page<InvoicePanel>;
+
+  async function panel(
+    detail: InvoiceDetail,
+    prepare: (server: FakeServer) => void = () => undefined,
+    role: 'bookkeeper' | 'manager' = 'bookkeeper',
+  ) {
+    page = await open(InvoicePanel, {
+      url: '/f/f/collect',
+      roles: [role],
+      inputs: { id: detail.row.id },
+      prepare: (server) => {
+        server.on('readInvoice', () => detail).on('readHistory', () => ({ events: [] }));
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+
+  const form = 'form.fields ';
+  const pay = () => page.element.querySelector<HTMLFormElement>('form.fields')!.requestSubmit();
+
+  it('offers what is open as the payment, received today', async () => {
+    await panel(invoiceDetail(invoiceRow(1, { settled: 10_000, open: 33_200 })));
+    expect(page.element.querySelector<HTMLInputElement>(`${form} input[inputmode]`)!.value).toBe('332.00');
+    expect(page.element.querySelector<HTMLInputElement>(`${form} input[type=date]`)!.value).toBe(TODAY);
+    expect(page.text(`${form} button`)).toBe('Record £332.00');
+  });
+
+  it('records a part payment once, and says so', async () => {
+    const after = invoiceDetail(invoiceRow(1, { settled: 10_000, open: 33_200, state: 'part paid' }));
+    await panel(invoiceDetail(invoiceRow(1)), (server) =>
+      server.on('recordPayment', () => (server.on('readInvoice', () => after), after)),
+    );
+    await page.type(`${form} input[inputmode]`, '100');
+    await page.type(`${form} input[maxlength]`, ' HT 55 ');
+    pay();
+    await page.settle(30);
+    const [sent] = page.server.to('recordPayment');
+    expect(sent!.body).toEqual({ id: sent!.body.id, invoiceId: id(1), minor: 10_000, receivedOn: TODAY, reference: 'HT 55' });
+    expect(page.notice()).toContain('£100.00 recorded on T-0001.');
+    expect(page.text('dl')).toContain('Open£332.00');
+  });
+
+  it('tells that what is paid beyond the invoice is the client’s credit', async () => {
+    await panel(invoiceDetail(invoiceRow(1)), (server) =>
+      server.on('recordPayment', () => invoiceDetail(invoiceRow(1, { open: 0, state: 'paid' }))),
+    );
+    await page.type(`${form} input[inputmode]`, '500');
+    pay();
+    await page.settle(30);
+    expect(page.notice()).toContain('£68.00 of it as the client');
+  });
+
+  it('refuses what is no amount, with an example, and sends nothing', async () => {
+    await panel(invoiceDetail(invoiceRow(1)));
+    for (const wrong of ['lots', '0', '-5', '12.345']) {
+      await page.type(`${form} input[inputmode]`, wrong);
+      pay();
+      await page.settle();
+      expect(page.text('.field-error')).withContext(wrong).toContain('432.00');
+    }
+    expect(page.server.to('recordPayment').length).toBe(0);
+  });
+
+  it('repeats a payment that may have arrived under the same id', async () => {
+    let answers = 0;
+    await panel(invoiceDetail(invoiceRow(1)), (server) =>
+      server.on('recordPayment', () =>
+        answers++ === 0
+          ? refusal(503, 'busy', 'Try again in a moment.')
+          : invoiceDetail(invoiceRow(1, { open: 0, state: 'paid' })),
+      ),
+    );
+    pay();
+    await page.settle(30);
+    expect(page.text('.field-error')).toBe('Try again in a moment.');
+    pay();
+    await page.settle(30);
+    const [first, second] = page.server.to('recordPayment');
+    expect(first!.body.id).toBe(second!.body.id);
+  });
+
+  const PAID = invoiceDetail(invoiceRow(1, { settled: 43_200, open: 0, state: 'paid' }), {
+    payments: [
+      {
+        id: id(80),
+        paymentId: id(81),
+        kind: 'payment',
+        minor: 43_200,
+        receivedOn: TODAY,
+        reference: 'HT 55',
+        by: 'Yuki Farrow',
+        live: true,
+        creditNumber: null,
+      },
+      {
+        id: id(82),
+        paymentId: id(83),
+        kind: 'payment',
+        minor: 100,
+        receivedOn: TODAY,
+        reference: '',
+        by: 'Yuki Farrow',
+        live: false,
+        creditNumber: null,
+      },
+    ],
+    may: { pay: false, send: false, void: false, credit: true },
+  });
+
+  it('reverses a payment with a reason; one that is reversed is struck out', async () => {
+    await panel(PAID, (server) => server.on('reversePayment', () => null));
+    expect(page.element.querySelectorAll('dt.gone').length).toBe(1);
+    expect(page.texts('dd button')).toEqual(['Reverse']);
+    await page.press('Reverse');
+    await page.answer('Reverse payment', 'it was for another firm');
+    expect([page.server.to('reversePayment')[0]!.params['id'], page.server.to('reversePayment')[0]!.body]).toEqual([
+      id(81),
+      { reason: 'it was for another firm' },
+    ]);
+  });
+
+  it('credits in full, telling what becomes of what was paid', async () => {
+    await panel(PAID, (server) => server.on('creditInvoice', () => invoiceDetail(invoiceRow(2, { kind: 'credit note' }))));
+    await page.press('Credit in full');
+    await page.settle(20);
+    expect(document.querySelector('mat-dialog-container')!.textContent).toContain('What was paid becomes the client’s credit.');
+    await page.answer('Credit invoice', 'wrong month');
+    expect(page.server.to('creditInvoice')[0]!.body.reason).toBe('wrong month');
+    expect(page.notice()).toContain('T-0001 is credited');
+  });
+
+  it('voids what was never sent, and marks as sent', async () => {
+    const unsent = invoiceDetail(invoiceRow(1, { sentAt: null }), { may: { pay: true, send: true, void: true, credit: false } });
+    await panel(unsent, (server) => server.on('voidInvoice', () => unsent).on('markSent', () => unsent));
+    await page.press('Void');
+    await page.answer('Void invoice', 'twice the same');
+    expect(page.server.to('voidInvoice')[0]!.body).toEqual({ reason: 'twice the same' });
+    await page.press('Mark as sent');
+    expect(page.server.to('markSent').length).toBe(1);
+  });
+
+  it('offers no command to somebody who only reads', async () => {
+    await panel({ ...PAID, may: { pay: false, send: false, void: false, credit: false } }, () => undefined, 'manager');
+    expect(page.texts('button')).toEqual([]);
+  });
+});

@@ -1,0 +1,214 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import type { Behind, ResultRow, Results } from '@yellowwood/contracts';
+import { Role } from '@yellowwood/core';
+import { FakeServer, Page, id, open } from '../testing/fake-server';
+import { entryOf } from '../testing/fixtures';
+import { FigureWhy } from './figure-why';
+import { ResultsScreen } from './results';
+
+const MONEY = {
+  currency: 'GBP',
+  standardValue: 120_000,
+  billed: 80_000,
+  unbilled: 30_000,
+  revenue: 110_000,
+  realisation: 950_000,
+};
+
+function row(number: number, name: string, parent: number | null, names: Partial<ResultRow> = {}): ResultRow {
+  return {
+    id: id(number),
+    kind: 'task',
+    parentId: parent === null ? null : id(parent),
+    name,
+    hours: { own: 3600, below: 0, total: 3600, estimate: 0, billable: 3600 },
+    cost: { own: 4000, below: 0, total: 4000, budget: 0 },
+    money: [MONEY],
+    ...names,
+  };
+}
+
+const RESULTS: Results = {
+  scope: `project:${id(20)}`,
+  name: 'Pier',
+  agreement: 'time and materials, up to £1,000.00',
+  limit: { currency: 'GBP', limit: 100_000, used: 800_000 },
+  hours: { own: 0, below: 7200, total: 7200, estimate: 14_400, billable: 5400 },
+  money: [MONEY, { ...MONEY, currency: 'EUR', billed: 5000 }],
+  cost: { currency: 'GBP', cost: 60_000, budget: 50_000, left: -10_000, revenue: 110_000, margin: 454_545, markUp: 833_333 },
+  rows: [
+    row(31, 'Soundings', 30, { hours: { own: 3600, below: 0, total: 3600, estimate: 1800, billable: 3600 } }),
+    row(30, 'Survey of piles', 20, { cost: { own: 4000, below: 4000, total: 8000, budget: 6000 } }),
+  ],
+  series: null,
+  own: null,
+};
+
+describe('the results', () => {
+  let page: Page<ResultsScreen>;
+
+  async function results(
+    answer: Results,
+    url: string,
+    roles: Role[] = ['owner'],
+    prepare: (server: FakeServer) => void = () => undefined,
+  ) {
+    page = await open(ResultsScreen, {
+      url,
+      roles,
+      prepare: (server) => {
+        server.on('readResults', () => answer);
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+  const figures = () => page.texts('.figs button');
+
+  it('judge a project over its whole life, against estimate, budget and limit', async () => {
+    await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
+    expect(page.server.to('readResults')[0]!.query).toEqual({ scope: `project:${id(20)}` });
+    expect(figures().slice(0, 4)).toEqual([
+      '2:00hours, estimate 4:00',
+      '1:30billable, 0:30 not',
+      '£600.00cost of £500.00',
+      '45.5%margin, mark-up 83.3%',
+    ]);
+    expect(page.texts('.told')).toEqual([
+      '80.0% of the agreed limit of £1,000.00 is billed.',
+      'Over budget: 120% of the cost budget is spent.',
+    ]);
+  });
+
+  it('keep each currency by itself, the firm’s own first', async () => {
+    await results({ ...RESULTS, money: [...RESULTS.money!].reverse() }, `/f/f/results?scope=project:${id(20)}`);
+    expect(figures().filter((text) => text.endsWith('billed') && !text.endsWith('unbilled'))).toEqual([
+      '£800.00billed',
+      '€50.00billed',
+    ]);
+  });
+
+  it('judge the firm by the quarter until somebody asks for everything', async () => {
+    await results({ ...RESULTS, limit: null }, '/f/f/results');
+    expect(page.server.to('readResults')[0]!.query).toEqual({ scope: 'all', from: '2026-04-01', to: '2026-06-10' });
+    expect(page.texts('.told')).toEqual([]);
+    await page.press('To date');
+    expect(page.server.to('readResults').at(-1)!.query).toEqual({ scope: 'all' });
+  });
+
+  it('show tasks as a tree with own, below and total, and mark what is over', async () => {
+    await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
+    expect(page.texts('tbody .link')).toEqual(['Survey of piles', 'Soundings']);
+    const rows = [...page.element.querySelectorAll<HTMLElement>('tbody tr')];
+    expect(rows[1]!.querySelector<HTMLElement>('td')!.style.paddingLeft).toBe('30px');
+    expect(rows[0]!.querySelector('i.over')).not.toBeNull();
+    expect(rows[1]!.querySelector('td.wrong')!.textContent).toContain('0:30');
+  });
+
+  it('answer why of a figure and go into a part, all in the address', async () => {
+    await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
+    await page.press(/billed$/);
+    expect(TestBed.inject(Router).url).toContain('sel=figure:');
+    await page.press('Soundings');
+    expect(TestBed.inject(Router).url).toContain(`scope=task:${id(31)}`);
+  });
+
+  it('show no money and no cost to somebody without the right', async () => {
+    const bare = {
+      ...RESULTS,
+      money: null,
+      cost: null,
+      limit: null,
+      agreement: 'time and materials',
+      rows: RESULTS.rows.map((one) => ({ ...one, cost: null, money: null })),
+    };
+    await results(bare, `/f/f/results?scope=project:${id(20)}`, ['staff']);
+    expect(page.text()).not.toMatch(/£|€|margin|cost/i);
+    expect(page.texts('thead th')).toEqual(['Phase and task', 'Own', 'Below', 'Total', 'Estimate']);
+  });
+
+  it('show staff their own hours', async () => {
+    const own = {
+      ...RESULTS,
+      money: null,
+      cost: null,
+      limit: null,
+      rows: [],
+      own: [{ projectId: id(20), name: 'Pier', seconds: 7200, billable: 5400 }],
+    };
+    await results(own, '/f/f/results', ['staff']);
+    expect(page.texts('tbody tr')).toEqual(['Pier2:001:30']);
+  });
+});
+
+describe('what stands behind a figure', () => {
+  let page: Page<FigureWhy>;
+  const BEHIND: Behind = {
+    figure: 'unbilled',
+    entries: [entryOf(50, { stage: 'approved', value: { billable: 5400, rate: 900_000, minor: 13_500, currency: 'GBP' } })],
+    documents: [],
+    count: 2,
+    seconds: 10_800,
+    sums: [{ currency: 'GBP', minor: 27_000 }],
+    rule: 'Value of billable time that stands on no issued invoice yet.',
+    nextCursor: '100',
+  };
+
+  async function why(
+    figure: string,
+    answer: (cursor: string | undefined) => Behind,
+    url = `/f/f/results?scope=project:${id(20)}`,
+  ) {
+    page = await open(FigureWhy, {
+      url,
+      roles: ['owner'],
+      inputs: { figure },
+      prepare: (server) => server.on('readBehind', ({ query }) => answer(query.cursor)),
+    });
+  }
+  afterEach(() => page.element.remove());
+
+  it('is the rule, the sum and the entries, page after page', async () => {
+    await why('unbilled', (cursor) =>
+      cursor ? { ...BEHIND, entries: [entryOf(51, { stage: 'submitted' })], nextCursor: null } : BEHIND,
+    );
+    expect(page.text('h3')).toBe('Unbilled');
+    expect(page.text('dl')).toBe('Sum£270.002 entries3:00');
+    expect(page.text('.entries li')).toContain('£135.00');
+    await page.press('More entries');
+    expect(page.server.to('readBehind')[1]!.query.cursor).toBe('100');
+    expect(page.element.querySelectorAll('.entries li').length).toBe(2);
+    expect(page.texts('button.link')).toEqual([]);
+  });
+
+  it('is asked for the same period as the figure', async () => {
+    await why('hours', () => ({ ...BEHIND, nextCursor: null }), '/f/f/results');
+    expect(page.server.to('readBehind')[0]!.query).toEqual({
+      figure: 'hours',
+      scope: 'all',
+      from: '2026-04-01',
+      to: '2026-06-10',
+    });
+    // Hours are not money: no amount stands beside the entries.
+    expect(page.text('.entries li')).not.toContain('£135.00');
+  });
+
+  it('leads to the documents of what is billed', async () => {
+    await why('billed', () => ({
+      ...BEHIND,
+      entries: [],
+      count: 0,
+      nextCursor: null,
+      documents: [{ id: id(60), number: 'T-0001', issuedOn: '2026-06-01', currency: 'GBP', minor: 80_000 }],
+    }));
+    await page.press(/T-0001/);
+    expect(TestBed.inject(Router).url).toContain(`/f/f/collect?`);
+    expect(TestBed.inject(Router).url).toContain(`sel=invoice:${id(60)}`);
+  });
+
+  it('asks nothing for a name that is no figure', async () => {
+    await why('weather', () => BEHIND);
+    expect([page.text('h3'), page.server.to('readBehind').length]).toEqual(['Figure', 0]);
+  });
+});

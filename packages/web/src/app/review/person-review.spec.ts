@@ -1,0 +1,139 @@
+import type { Entry, ReviewDetail } from '@yellowwood/contracts';
+import { FakeServer, ME, Page, id, open } from '../testing/fake-server';
+import { MONDAY, entryOf, reviewed } from '../testing/fixtures';
+import { PersonReview } from './person-review';
+
+describe("one person's week in review", () => {
+  let page: Page<PersonReview>;
+  const waiting = entryOf(50, {
+    personId: id(3),
+    stage: 'submitted',
+    version: 2,
+    note: 'Low tide',
+    startClock: '08:00',
+    endClock: '09:30',
+  });
+
+  async function week(
+    entries: Entry[],
+    names: Partial<ReviewDetail> = {},
+    prepare: (server: FakeServer) => void = () => undefined,
+    role: 'manager' | 'owner' = 'manager',
+  ) {
+    page = await open(PersonReview, {
+      url: '/f/f/review?period=2026-W24',
+      roles: [role],
+      inputs: { personId: id(3) },
+      prepare: (server) => {
+        server
+          .on('readReviewPerson', () => ({ person: reviewed(3, 'Rosa Vane'), entries, decisions: [], estimates: [], ...names }))
+          .on('readHistory', () => ({ events: [] }));
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+
+  const openFirst = async () => {
+    page.element.querySelector<HTMLButtonElement>('.entries > li > button')!.click();
+    await page.settle();
+  };
+
+  it('asks for the week and the scope of the address', async () => {
+    await week([waiting]);
+    expect([page.server.to('readReviewPerson')[0]!.params['id'], page.server.to('readReviewPerson')[0]!.query]).toEqual([
+      id(3),
+      { from: MONDAY, scope: 'all' },
+    ]);
+    expect(page.text('h3')).toBe('Rosa Vane');
+  });
+
+  it('approves what waits in one go, with the versions that were seen', async () => {
+    await week(
+      [waiting, entryOf(51, { stage: 'approved' }), entryOf(52, { stage: 'submitted', kind: 'absence', absenceCode: 'holiday' })],
+      {},
+      (server) => server.on('approveEntries', () => ({ decided: 2, seconds: 5400 })),
+    );
+    await page.press('Approve 1:30');
+    expect(page.server.to('approveEntries')[0]!.body).toEqual({
+      entries: [
+        { id: id(50), version: 2 },
+        { id: id(52), version: 1 },
+      ],
+    });
+  });
+
+  it('shows what was done, when and with which note, once it is opened', async () => {
+    await week([waiting]);
+    await openFirst();
+    expect(page.text('.opened')).toContain('Pier, Survey of piles, survey, 08:00 to 09:30');
+    expect(page.text('.opened .note')).toBe('Low tide');
+  });
+
+  it('returns one entry with a reason', async () => {
+    await week([waiting], {}, (server) => server.on('returnEntries', () => ({ decided: 1, seconds: 5400 })));
+    await openFirst();
+    [...page.element.querySelectorAll<HTMLButtonElement>('.opened button')]
+      .find((one) => one.textContent!.trim() === 'Return')!
+      .click();
+    await page.answer('Return entry', 'which pier?');
+    expect(page.server.to('returnEntries')[0]!.body).toEqual({ entries: [{ id: id(50), version: 2 }], reason: 'which pier?' });
+  });
+
+  it('re-opens what was approved, with a reason', async () => {
+    await week([entryOf(50, { stage: 'approved', version: 4 })], {}, (server) =>
+      server.on('reopenEntries', () => ({ decided: 1, seconds: 5400 })),
+    );
+    await openFirst();
+    await page.press('Re-open');
+    await page.answer('Re-open entry', 'the wrong day');
+    expect(page.server.to('reopenEntries')[0]!.body).toEqual({ entries: [{ id: id(50), version: 4 }], reason: 'the wrong day' });
+  });
+
+  it('offers nothing on what has been billed', async () => {
+    await week([entryOf(50, { stage: 'billed' })]);
+    await openFirst();
+    expect(page.texts('.opened .row button')).toEqual([]);
+    expect(page.texts('button').some((text) => text.startsWith('Approve'))).toBeFalse();
+  });
+
+  it('never decides on one’s own time', async () => {
+    await week([entryOf(50, { stage: 'submitted', personId: ME })], {
+      person: reviewed(3, 'Anna Test', { own: true, clean: false, entries: [] }),
+    });
+    expect(page.text()).toContain('This is your own time. Somebody else decides on it.');
+    await openFirst();
+    expect(page.texts('button').some((text) => /Approve|Return|Correct/.test(text))).toBeFalse();
+  });
+
+  it('corrects an entry only with a reason, which goes along', async () => {
+    await week([waiting], {}, (server) => server.on('changeEntry', () => ({ ...waiting, version: 3 })), 'owner');
+    await openFirst();
+    await page.press('Correct');
+    expect(page.element.querySelector('yw-entry-form')).not.toBeNull();
+    const reason = [...page.element.querySelectorAll<HTMLLabelElement>('yw-entry-form label')].find((one) =>
+      /reason/i.test(one.textContent!),
+    );
+    expect(reason).withContext('a field for the reason').toBeTruthy();
+  });
+
+  it('tells what to look at: of the week, of a day, and of an entry', async () => {
+    await week([{ ...waiting, problems: ['overlap'], explanation: 'two sites at once' }], {
+      person: reviewed(3, 'Rosa Vane', {
+        note: 'back on Thursday',
+        looks: [
+          { reason: 'missing', date: '2026-06-10', entryId: null },
+          { reason: 'over-week', date: null, entryId: null },
+          { reason: 'late', date: MONDAY, entryId: id(50) },
+        ],
+      }),
+      decisions: [{ at: '2026-06-09T10:00:00.000Z', by: 'Maud', outcome: 'return', reason: 'Friday is missing', entryId: null }],
+      estimates: [{ id: id(30), name: 'Survey of piles', recorded: 36_000, estimate: 28_800 }],
+    });
+    expect(page.texts('.back')).toEqual(['Wednesday: missing', 'over the week']);
+    expect(page.texts('.entries small')).toEqual(['recorded late', 'overlap', '“two sites at once”']);
+    expect(page.text('.note')).toBe('“back on Thursday”');
+    expect(page.text()).toContain('Survey of piles 10:00 of 8:00');
+    expect(page.text()).toContain('“Friday is missing”');
+  });
+});

@@ -1,0 +1,206 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import type { Review, ReviewPerson } from '@yellowwood/contracts';
+import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
+import { MONDAY, reviewed } from '../testing/fixtures';
+import { ReviewScreen } from './review';
+
+const look = (reason: string, date: string | null = null) => ({ reason, date, entryId: null });
+
+describe('the review', () => {
+  let page: Page<ReviewScreen>;
+  const clean = reviewed(3, 'Rosa Vane');
+  const doubtful = reviewed(4, 'Ben Holt', {
+    clean: false,
+    looks: [look('missing', '2026-06-09'), look('late')],
+    days: clean.days.map((day, index) => ({
+      ...day,
+      looks: index === 1 ? ['missing'] : [],
+      absent: index === 2 ? 'holiday' : null,
+    })),
+  });
+  const own = reviewed(5, 'Anna Test', { personId: ME, own: true, clean: false, entries: [] });
+  const decided = reviewed(6, 'Ida Fell', { state: 'approved', clean: false, submitted: 0, entries: [] });
+  const missing = reviewed(7, 'Tom Reed', {
+    state: 'missing',
+    clean: false,
+    recorded: 0,
+    submitted: 0,
+    entries: [],
+    looks: [look('missing')],
+  });
+
+  async function list(
+    people: ReviewPerson[],
+    names: Partial<Review> = {},
+    prepare: (server: FakeServer) => void = () => undefined,
+  ) {
+    page = await open(ReviewScreen, {
+      url: `/f/f/review?period=2026-W24`,
+      roles: ['manager'],
+      prepare: (server) => {
+        server.on('readReview', ({ query }) => ({
+          from: query.from,
+          to: '2026-06-14',
+          scope: 'all',
+          people,
+          waiting: [],
+          ...names,
+        }));
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+
+  const row = (name: string) =>
+    [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes(name))!;
+  const url = () => TestBed.inject(Router).url;
+
+  it('says of everybody what is clean, what needs a look and why, and who is missing', async () => {
+    await list([clean, doubtful, own, decided, missing]);
+    const states = [...page.element.querySelectorAll('tbody tr')].map((one) => one.getAttribute('aria-label'));
+    expect(states).toEqual([
+      'Rosa Vane, clean',
+      'Ben Holt, 2 to look at',
+      'Anna Test, your own: somebody else decides',
+      'Ida Fell, decided',
+      'Tom Reed, missing',
+    ]);
+    expect(page.text('.waiting span')).toBe('3 submitted, 1 decided, 1 missing');
+    expect(row('Ben Holt').textContent).toContain('leave');
+    expect(row('Ben Holt').querySelectorAll('td.bad').length).toBe(1);
+  });
+
+  it('shows a weekend only when somebody worked on it', async () => {
+    await list([clean]);
+    expect(page.element.querySelectorAll('thead th').length).toBe(8);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await list([
+      reviewed(3, 'Rosa Vane', {
+        days: clean.days.map((day, index) => ({ ...day, recorded: index === 5 ? 3600 : day.recorded })),
+      }),
+    ]);
+    expect(page.element.querySelectorAll('thead th').length).toBe(9);
+  });
+
+  it('approves everything that is clean at once, and nothing else', async () => {
+    await list([clean, doubtful, own, reviewed(8, 'Nell Ash')], {}, (server) =>
+      server.on('approveEntries', () => ({ decided: 2, seconds: 86_400 })),
+    );
+    await page.press(/^Approve 2 clean weeks, 24:00$/);
+    expect(page.server.to('approveEntries')[0]!.body).toEqual({
+      entries: [
+        { id: id(300), version: 1 },
+        { id: id(800), version: 1 },
+      ],
+    });
+    expect(page.notice()).toContain('2 clean weeks approved');
+  });
+
+  it('has nothing to approve when nobody is clean', async () => {
+    await list([doubtful]);
+    expect(page.button(/^Approve 0 clean/).disabled).toBeTrue();
+  });
+
+  it('narrows to what needs a look', async () => {
+    await list([clean, doubtful, decided]);
+    await page.press('Only what needs a look');
+    expect(page.texts('tbody .name b')).toEqual(['Ben Holt']);
+    await page.press('Everybody');
+    expect(page.texts('tbody .name b').length).toBe(3);
+  });
+
+  it('is worked through by keys: next to look at, open, approve, return', async () => {
+    await list([clean, doubtful, own], {}, (server) =>
+      server
+        .on('approveEntries', () => ({ decided: 1, seconds: 43_200 }))
+        .on('returnPeriod', () => ({ decided: 1, seconds: 43_200 })),
+    );
+    row('Rosa Vane').focus();
+    await page.key(row('Rosa Vane'), 'F8');
+    expect(document.activeElement).toBe(row('Ben Holt'));
+    expect(url()).toContain(`sel=person:${id(4)}`);
+    await page.key(row('Ben Holt'), 'Enter', { ctrlKey: true });
+    expect(page.server.to('approveEntries')[0]!.body).toEqual({ entries: [{ id: id(400), version: 1 }] });
+    await page.key(row('Ben Holt'), 'Backspace', { ctrlKey: true });
+    await page.answer('Return week', 'Tuesday is missing');
+    expect([page.server.to('returnPeriod')[0]!.params['id'], page.server.to('returnPeriod')[0]!.body]).toEqual([
+      id(4),
+      { from: MONDAY, reason: 'Tuesday is missing' },
+    ]);
+    await page.key(row('Ben Holt'), 'ArrowDown');
+    expect(document.activeElement).toBe(row('Anna Test'));
+    // One's own week is neither approved nor returned.
+    await page.key(row('Anna Test'), 'Enter', { ctrlKey: true });
+    await page.key(row('Anna Test'), 'Backspace', { ctrlKey: true });
+    expect([page.server.to('approveEntries').length, page.server.to('returnPeriod').length]).toEqual([1, 1]);
+  });
+
+  it('returns nothing when the person cancels', async () => {
+    await list([doubtful]);
+    await page.key(row('Ben Holt'), 'Backspace', { ctrlKey: true });
+    await page.answer('Cancel');
+    expect(page.server.to('returnPeriod').length).toBe(0);
+  });
+
+  it('goes to other weeks, and names those in which something still waits', async () => {
+    await list([clean], {
+      waiting: [
+        { from: '2026-05-25', submitted: 7200, people: 1 },
+        { from: MONDAY, submitted: 43_200, people: 1 },
+      ],
+    });
+    expect(page.texts('.waiting button')).toEqual(['week 22, 2:00 from 1']);
+    await page.press('week 22, 2:00 from 1');
+    expect(url()).toContain('period=2026-W22');
+    expect(page.server.to('readReview').at(-1)!.query.from).toBe('2026-05-25');
+  });
+
+  it('tells when somebody else has changed what was to be approved, and reads again', async () => {
+    await list([clean], {}, (server) =>
+      server.on('approveEntries', () => refusal(409, 'entries-stale', 'Some of these entries have changed.')),
+    );
+    const before = page.server.to('readReview').length;
+    await page.press(/^Approve 1 clean week,/);
+    expect(page.notice()).toContain('Some of these entries have changed.');
+    expect(page.server.to('readReview').length).toBeGreaterThan(before);
+  });
+});
+
+describe('the review of somebody who reviews nobody', () => {
+  it('shows what has become of the own weeks', async () => {
+    const { weekOfEntries, entryOf } = await import('../testing/fixtures');
+    const page = await open(ReviewScreen, {
+      url: '/f/f/review',
+      roles: ['staff'],
+      prepare: (server) =>
+        server.on('readWeek', ({ params }) =>
+          params['from'] === MONDAY
+            ? weekOfEntries([
+                entryOf(50, { stage: 'approved' }),
+                entryOf(51, { returned: { by: 'Maud', at: '2026-06-09T10:00:00.000Z', reason: 'wrong task' } }),
+              ])
+            : weekOfEntries([], {
+                from: params['from']!,
+                state: 'submitted',
+                submissions: [{ at: '2026-06-05T16:00:00.000Z', note: '', withdrawnAt: null }],
+              }),
+        ),
+    });
+    expect(page.server.to('readWeek').map((sent) => sent.params['from'])).toEqual([
+      MONDAY,
+      '2026-06-01',
+      '2026-05-25',
+      '2026-05-18',
+      '2026-05-11',
+      '2026-05-04',
+    ]);
+    const [first, second] = page.texts('tbody tr');
+    expect(first).toContain('returned by Maud: “wrong task”');
+    expect(first).toContain('3:000:001:30');
+    expect(second).toContain('submitted');
+    page.element.remove();
+  });
+});
