@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import { Page, chromium } from 'playwright';
 import { PASSWORD, SLUG } from './firm';
 
@@ -70,39 +72,12 @@ interface Painted {
 
 /** Types digits, each into an empty box, and waits for the frame that shows it. */
 async function typed(page: Page, escape: boolean): Promise<Painted[]> {
-  await page.evaluate(() => {
-    const wanted = window as unknown as { painted: Painted[] };
-    wanted.painted = [];
-    interface Painted {
-      frames: number;
-      time: number;
-    }
-    document.addEventListener(
-      'keydown',
-      (event) => {
-        if (!/^\d$/.test(event.key)) return;
-        let frames = 0;
-        const frame = () => {
-          frames += 1;
-          const box = document.activeElement;
-          const shown = box instanceof HTMLInputElement && box.value.endsWith(event.key);
-          if (!shown && frames < 60) requestAnimationFrame(frame);
-          else {
-            // A message arrives after the frame has been drawn.
-            const { port1, port2 } = new MessageChannel();
-            port1.onmessage = () => wanted.painted.push({ frames, time: performance.now() - event.timeStamp });
-            port2.postMessage(null);
-          }
-        };
-        requestAnimationFrame(frame);
-      },
-      { capture: true },
-    );
-  });
+  await page.evaluate(readFileSync(path.join(import.meta.dirname, 'watch-keys.js'), 'utf8'));
+  const painted = () => page.evaluate('window.painted') as Promise<Painted[]>;
   for (let key = 0; key < KEYS; key += 1) {
     await page.keyboard.press(String(1 + (key % 9)));
-    await page.waitForFunction((count) => (window as unknown as { painted: unknown[] }).painted.length > count, key);
+    while ((await painted()).length <= key);
     if (escape) await page.keyboard.press('Escape');
   }
-  return page.evaluate(() => (window as unknown as { painted: Painted[] }).painted);
+  return painted();
 }

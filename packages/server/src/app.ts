@@ -83,7 +83,7 @@ export function buildApp(configuration: Configuration, database: Database, clock
   app.get('/api/openapi.json', (_request: Request, response: Response) => void response.json(description));
   app.use('/api', express.json({ limit: '2mb', strict: false }), sessions(configuration, database), refuseForeignWrites);
 
-  const platform: Platform = { app, database, clock };
+  const platform: Platform = { app, database, clock, log };
   peopleRoutes(platform, configuration);
   workRoutes(platform);
   timeRoutes(platform);

@@ -32,11 +32,14 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.discardDraft, (context, { params, version }) =>
     discardDraft(context, params.id, version).then(() => null),
   );
-  mount(platform, endpoints.issueInvoice, async (context, { params, body }) => {
-    const detail = await issueInvoice(context, params.id, body.gross, body.version);
-    await invoicePdf(context, params.id);
-    return detail;
-  });
+  // Rendering takes longer than all the rest and needs the snapshot alone: the series and its next number
+  // are not kept waiting for it. Where it could not be done, opening the document does it.
+  mount(
+    platform,
+    endpoints.issueInvoice,
+    (context, { params, body }) => issueInvoice(context, params.id, body.gross, body.version),
+    (context, { params }) => invoicePdf(context, params.id),
+  );
   mount(platform, endpoints.listInvoices, (context, { query }) => listInvoices(context, query.show, query.scope, query.cursor));
   mount(platform, endpoints.readInvoice, (context, { params }) => readInvoice(context, params.id));
   mount(platform, endpoints.markSent, (context, { params }) => markSent(context, params.id));

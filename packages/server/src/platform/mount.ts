@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
 import type { Express, NextFunction, Request, Response } from 'express';
+import type { Logger } from 'pino';
 import { AnswerOf, BodyOf, Endpoint, ParamsOf, QueryOf } from '@yellowwood/contracts';
 import { Clock } from './clock';
 import { Context, enterFirm } from './context';
-import { Database, READ, WRITE, transaction } from './database';
+import { Database, READ, Tx, WRITE, transaction } from './database';
 import { RequestProblem, problem } from './problem';
 import { check, compileChecks } from './validation';
 
@@ -22,6 +23,7 @@ export interface Platform {
   readonly app: Express;
   readonly database: Database;
   readonly clock: Clock;
+  readonly log: Logger;
 }
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
@@ -87,8 +89,15 @@ export type AnyEndpoint = Endpoint;
 /**
  * Mounts an endpoint of a firm: contract, sign-in, firm, right, replay, one transaction, answer. This
  * is the only way from a request to a use case.
+ * @param afterwards slow work that follows the commit, in a transaction of its own. The answer does not
+ *   wait for it, and nothing may depend on it: the server can be gone before it is done.
  */
-export function mount<E extends AnyEndpoint>(platform: Platform, endpoint: E, handler: Handler<E>): void {
+export function mount<E extends AnyEndpoint>(
+  platform: Platform,
+  endpoint: E,
+  handler: Handler<E>,
+  afterwards?: (context: Context, input: Input<E>) => Promise<unknown>,
+): void {
   const checks = compileChecks(endpoint);
   const begin = endpoint.kind === 'read' ? READ : WRITE;
   const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
@@ -103,17 +112,19 @@ export function mount<E extends AnyEndpoint>(platform: Platform, endpoint: E, ha
       const version = endpoint.kind === 'change' ? versionSeen(request) : 0;
       const key = replayKey(endpoint, request, body);
       const hash = key ? digest(endpoint, request, body) : '';
+      const input = { params: request.params, query: request.query, body, version } as unknown as Input<E>;
+      const enter = (tx: Tx) =>
+        enterFirm(tx, String(request.params['firm']), accountId, {
+          now: platform.clock.now(),
+          requestId: request.requestId,
+          source: 'web',
+        });
       const once = () =>
         transaction(platform.database, begin, async (tx) => {
-          const context = await enterFirm(tx, String(request.params['firm']), accountId, {
-            now: platform.clock.now(),
-            requestId: request.requestId,
-            source: 'web',
-          });
+          const context = await enter(tx);
           if (endpoint.permission && !context.actor.rights[endpoint.permission]) throw problem('right-missing');
           const earlier = key ? await replayed(context, key, hash) : null;
           if (earlier) return earlier.answer;
-          const input = { params: request.params, query: request.query, body, version } as unknown as Input<E>;
           const answer = await handler(context, input);
           if (key) await remember(context, key, hash, answer ?? null);
           return answer;
@@ -123,6 +134,10 @@ export function mount<E extends AnyEndpoint>(platform: Platform, endpoint: E, ha
         throw error;
       });
       response.set('Cache-Control', 'no-cache, private').json(answer ?? null);
+      if (afterwards)
+        transaction(platform.database, WRITE, async (tx) => afterwards(await enter(tx), input)).catch((error: unknown) =>
+          platform.log.warn({ error, requestId: request.requestId }, `what follows ${endpoint.name} was not done`),
+        );
     } catch (error) {
       next(error);
     }

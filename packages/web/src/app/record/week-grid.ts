@@ -1,5 +1,6 @@
 import {
   ChangeDetectionStrategy,
+  ChangeDetectorRef,
   Component,
   ElementRef,
   computed,
@@ -25,8 +26,6 @@ interface Editing {
   readonly row: number;
   readonly column: number;
   readonly text: string;
-  /** All of the text is selected: the next key replaces it. */
-  readonly whole: boolean;
 }
 
 /**
@@ -44,6 +43,7 @@ export class WeekGrid {
   protected readonly store = inject(WeekStore);
   protected readonly names = inject(WorkNames);
   private readonly address = inject(Address);
+  private readonly view = inject(ChangeDetectorRef);
   protected readonly services = inject(Store).selectSignal(workFeature.selectServiceList);
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   readonly day = input.required<string>();
@@ -53,6 +53,23 @@ export class WeekGrid {
   private readonly picker = viewChild(WorkPicker);
 
   protected readonly rows = computed(() => this.store.rows().filter((row) => this.inScope(row)));
+  /** What stands in the rows, in words: made when the week changes, not at every key. */
+  protected readonly lines = computed(() =>
+    this.rows().map((row) => ({
+      row,
+      tone: `var(--tone-${this.names.tone(row.projectId)})`,
+      name: this.names.project(row.projectId),
+      detail: `${this.names.detail(row.taskId, row.serviceId) || 'say what it was, in the day below'}${row.billable ? '' : ', not billable'}`,
+      removable: this.removable(row),
+      sum: row.total > 0 ? this.store.text(row.total) : '',
+      cells: row.cells.map((cell, column) => ({
+        cell,
+        label: this.labelOf(row, column),
+        text: cell.total > 0 ? this.store.text(cell.total) : '',
+        marked: cell.total > 0 && (cell.stage !== 'recorded' || cell.returned),
+      })),
+    })),
+  );
   protected readonly active = signal({ row: 0, column: 0 });
   private readonly anchor = signal<{ row: number; column: number } | null>(null);
   protected readonly editing = signal<Editing | null>(null);
@@ -104,7 +121,7 @@ export class WeekGrid {
     return this.anchor() !== null && row >= range.row && row <= range.toRow && column >= range.column && column <= range.toColumn;
   }
 
-  protected labelOf(row: GridRow, column: number): string {
+  private labelOf(row: GridRow, column: number): string {
     const cell = row.cells[column]!;
     const about = `${this.names.project(row.projectId)}, ${this.names.detail(row.taskId, row.serviceId)}, ${cell.date}`;
     if (cell.total === 0) return `${about}, empty`;
@@ -187,30 +204,24 @@ export class WeekGrid {
       return;
     }
     this.invalid.set('');
-    this.editing.set({ row, column, text: typed ?? (cell.total > 0 ? this.store.text(cell.total) : ''), whole: typed === null });
-    setTimeout(() => {
-      const box = this.table()?.nativeElement.querySelector<HTMLInputElement>('input.cell-edit');
-      box?.focus();
-      if (this.editing()?.whole) box?.select();
-      else box?.setSelectionRange(box.value.length, box.value.length);
-    });
+    this.editing.set({ row, column, text: typed ?? (cell.total > 0 ? this.store.text(cell.total) : '') });
+    // At once: the key is in the next frame, and the keys after it find the box.
+    this.view.detectChanges();
+    const box = this.table()?.nativeElement.querySelector<HTMLInputElement>('input.cell-edit');
+    box?.focus();
+    if (typed === null) box?.select();
+    else box?.setSelectionRange(box.value.length, box.value.length);
   }
 
   protected typed(text: string): void {
     const editing = this.editing();
-    if (editing) this.editing.set({ ...editing, text, whole: false });
+    if (editing) this.editing.set({ ...editing, text });
     this.invalid.set('');
   }
 
   private editKey(event: KeyboardEvent): void {
     const { row, column } = this.active();
-    const inBox = event.target instanceof HTMLInputElement;
-    if (!inBox && event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      // Somebody types faster than the box appears: no key is lost.
-      event.preventDefault();
-      const { text, whole } = this.editing()!;
-      this.typed((whole ? '' : text) + event.key);
-    } else if (event.key === 'Escape') {
+    if (event.key === 'Escape') {
       event.preventDefault();
       this.editing.set(null);
       this.invalid.set('');
@@ -297,7 +308,7 @@ export class WeekGrid {
       );
   }
 
-  protected removable(row: GridRow): boolean {
+  private removable(row: GridRow): boolean {
     return row.total === 0 && row.projectId !== null && row.serviceId !== null && this.store.week()?.state === 'open';
   }
 

@@ -1,0 +1,87 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import type { ToBillList } from '@yellowwood/contracts';
+import { Role } from '@yellowwood/core';
+import { Page, TODAY, id, open } from '../testing/fake-server';
+import { entryOf, MONDAY } from '../testing/fixtures';
+import { BillScreen } from './bill';
+
+type ToBill = ToBillList['projects'][number];
+const project = (names: Partial<ToBill> = {}): ToBill => ({
+  projectId: id(20),
+  projectName: 'Pier',
+  clientId: id(10),
+  clientName: 'Harbour Trust',
+  currency: 'GBP',
+  oldest: MONDAY,
+  seconds: 14_400,
+  minor: 36_000,
+  held: 0,
+  unpriced: 0,
+  limit: null,
+  billedNet: 0,
+  ...names,
+});
+
+describe('what is to bill in the firm', () => {
+  let page: Page<BillScreen>;
+  afterEach(() => page.element.remove());
+
+  async function list(projects: ToBill[], roles: Role[] = ['bookkeeper'], unpriced = [entryOf(50, { problems: ['no-rate'] })]) {
+    page = await open(BillScreen, {
+      url: '/f/f/bill',
+      roles,
+      prepare: (server) =>
+        server
+          .on('listToBill', ({ query }) => ({ upTo: query.upTo, projects }))
+          .on('listUnpriced', () => ({ entries: unpriced })),
+    });
+  }
+
+  it('is listed to today, each project with what to know before it is billed', async () => {
+    await list([
+      project({ held: 2, unpriced: 1, limit: 100_000, billedNet: 70_000 }),
+      project({ projectId: id(22), projectName: 'Quay', currency: 'EUR' }),
+    ]);
+    expect(page.server.to('listToBill')[0]!.query).toEqual({ scope: 'all', upTo: TODAY });
+    const [pier, quay] = page.texts('[aria-label="Projects to bill"] tbody tr');
+    expect(pier).toBe('PierHarbour Trust8 Jun4:00£360.00 £700.00 up to £1,000.002 held1 without a rateover the limit');
+    expect(quay).toContain('€360.00');
+    expect(page.text('.head .quiet')).toBe('2 projects, the oldest first, to 10 Jun');
+  });
+
+  it('is not over a limit that it just reaches', async () => {
+    await list([project({ limit: 100_000, billedNet: 64_000 })]);
+    expect(page.text('[aria-label="Projects to bill"]')).not.toContain('over the limit');
+  });
+
+  it('leads to the desk of a project', async () => {
+    await list([project()]);
+    page.server.on('readBillDesk', () => ({
+      clientId: id(10),
+      clientName: 'Harbour Trust',
+      currency: 'GBP',
+      upTo: TODAY,
+      projects: [],
+      entries: [],
+      notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, inDrafts: 0 },
+      drafts: [],
+    }));
+    await page.press('Pier');
+    expect(TestBed.inject(Router).url).toContain(`scope=project:${id(20)}`);
+    expect(page.element.querySelector('yw-bill-desk')).not.toBeNull();
+  });
+
+  it('lists what has no rate, and asks why of it', async () => {
+    await list([]);
+    expect(page.text('h2')).toBe('Without a rate: 1 entry');
+    expect(page.text('[aria-label="Projects to bill"] tbody')).toContain('Nothing is ready.');
+    await page.press('8 Jun');
+    expect(TestBed.inject(Router).url).toContain(`sel=entry:${id(50)}`);
+  });
+
+  it('says nothing of rates when everything has one', async () => {
+    await list([project()], ['bookkeeper'], []);
+    expect(page.element.querySelector('h2')).toBeNull();
+  });
+});

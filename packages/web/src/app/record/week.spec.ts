@@ -1,0 +1,206 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import type { Entry, Week } from '@yellowwood/contracts';
+import { FakeServer, Page, id, open } from '../testing/fake-server';
+import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
+import { WeekScreen } from './week';
+
+describe('the own week on the page', () => {
+  let page: Page<WeekScreen>;
+
+  async function week(
+    entries: Entry[],
+    names: Partial<Week> = {},
+    prepare: (server: FakeServer) => void = () => undefined,
+    url = '/f/f/record',
+  ) {
+    page = await open(WeekScreen, {
+      url,
+      roles: ['staff'],
+      prepare: (server) => {
+        server.on('readWeek', ({ params }) =>
+          weekOfEntries(entries, { ...names, ...(params['from'] === MONDAY ? {} : { entries: [] }) }),
+        );
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+  const url = () => decodeURIComponent(TestBed.inject(Router).url);
+  const day = () => page.text('yw-day-panel h2');
+
+  it('opens on this week and today, and goes to other weeks by arrow or date', async () => {
+    await week([entryOf(50)]);
+    expect(page.text('h1')).toBe('Week 24');
+    expect(day()).toContain('10');
+    await page.press('Week before');
+    expect(url()).toContain('period=2026-W23');
+    await page.type('.pick input', '2026-05-20', 'change');
+    expect(url()).toContain('period=2026-W21');
+    expect(page.server.to('readWeek').at(-1)!.params['from']).toBe('2026-05-18');
+  });
+
+  it('submits the week with a note, and only after it was asked', async () => {
+    const submitted = weekOfEntries([entryOf(50, { stage: 'submitted' })], {
+      state: 'submitted',
+      submissions: [{ at: '2026-06-10T16:00:00.000Z', note: 'done', withdrawnAt: null }],
+    });
+    await week([entryOf(50), entryOf(51, { date: '2026-06-09' })], {}, (server) =>
+      server.on('submitWeek', () => (server.on('readWeek', () => submitted), submitted)),
+    );
+    await page.press('Submit 3:00');
+    await page.settle(20);
+    expect(document.querySelector('mat-dialog-container')!.textContent).toContain('3:00 in 2 entries go to review.');
+    await page.answer('Cancel');
+    expect(page.server.to('submitWeek').length).toBe(0);
+    await page.press('Submit 3:00');
+    await page.answer('Submit week', 'done');
+    expect(page.server.to('submitWeek')[0]!.body).toEqual({ note: 'done' });
+    expect(page.text('.told')).toContain('“done”. 1:30 waits for a decision.');
+    expect(page.button('Withdraw')).toBeTruthy();
+  });
+
+  it('leads to what stands in the way instead of submitting', async () => {
+    await week([entryOf(50), entryOf(51, { date: '2026-06-09', projectId: null, taskId: null, problems: ['no-project'] })]);
+    expect(page.text('.problems b')).toBe('1 entry stands in the way of submitting.');
+    await page.press('Submit 3:00');
+    expect(page.server.to('submitWeek').length).toBe(0);
+    expect(url()).toContain(`sel=entry:${id(51)}`);
+    expect(day()).toContain('9');
+    expect(page.element.querySelector('yw-day-panel yw-entry-form')).not.toBeNull();
+  });
+
+  it('does not hold up a week for a missing rate', async () => {
+    await week([entryOf(50, { problems: ['no-rate'] })]);
+    expect(page.element.querySelector('.problems')).toBeNull();
+  });
+
+  it('can submit an empty week, and says so', async () => {
+    await week([]);
+    expect(page.button('Submit empty week').disabled).toBeFalse();
+  });
+
+  it('shows why the whole week came back, and counts what came back of it', async () => {
+    await week(
+      [
+        entryOf(50, { returned: { by: 'Maud', at: '2026-06-09T10:00:00.000Z', reason: 'wrong task' } }),
+        entryOf(51, { stage: 'approved' }),
+      ],
+      {
+        returned: { by: 'Maud', at: '2026-06-09T10:00:00.000Z', reason: 'Friday is missing' },
+      },
+    );
+    expect(page.text('.back')).toBe('Week returned by Maud: “Friday is missing”');
+    expect(page.text('.head .quiet')).toContain('1 returned, 1 approved');
+    expect(page.button('Submit 1:30 again')).toBeTruthy();
+  });
+
+  it('brings last week’s rows with or without their hours', async () => {
+    await week([entryOf(50)], {}, (server) => server.on('bringRows', () => weekOfEntries([entryOf(50)])));
+    await page.press("Bring last week's rows");
+    await page.press('Rows with their hours, to today');
+    expect(page.server.to('bringRows')[0]!.body).toEqual({ withHours: true });
+  });
+});
+
+describe('the chosen day', () => {
+  let page: Page<WeekScreen>;
+  const morning = entryOf(50, {
+    date: '2026-06-10',
+    startAt: '2026-06-10T07:00:00.000Z',
+    endAt: '2026-06-10T08:30:00.000Z',
+    startClock: '08:00',
+    endClock: '09:30',
+    breakSeconds: 600,
+    note: 'Low tide',
+  });
+  const later = entryOf(51, {
+    date: '2026-06-10',
+    startAt: '2026-06-10T10:00:00.000Z',
+    endAt: '2026-06-10T11:30:00.000Z',
+    startClock: '11:00',
+    endClock: '12:30',
+  });
+
+  async function today(entries: Entry[], prepare: (server: FakeServer) => void = () => undefined, names: Partial<Week> = {}) {
+    const base = weekOfEntries(entries, names);
+    const gap = {
+      startAt: '2026-06-10T08:30:00.000Z',
+      endAt: '2026-06-10T10:00:00.000Z',
+      startClock: '09:30',
+      endClock: '11:00',
+      seconds: 5400,
+    };
+    base.days[2] = { ...base.days[2]!, gaps: entries.length > 1 ? [gap] : [] };
+    page = await open(WeekScreen, {
+      url: '/f/f/record',
+      roles: ['staff'],
+      prepare: (server) => {
+        server.on('readWeek', () => base);
+        prepare(server);
+      },
+    });
+  }
+  afterEach(() => page.element.remove());
+  const lines = () => page.texts('yw-day-panel li');
+
+  it('lists entries and gaps in the order of the day', async () => {
+    await today([later, morning]);
+    expect(lines().length).toBe(3);
+    expect(lines()[0]).toContain('Pier, survey, 08:00 to 09:30, break 0:10Low tide');
+    expect(lines()[1]).toContain('09:30 to 11:00, nothing1:30');
+    expect(page.text('yw-day-panel .head .quiet')).toBe('3:00 recorded, 4:30 short of the day, a gap of 1:30');
+  });
+
+  it('fills a gap with its own start and end', async () => {
+    await today([morning, later], (server) =>
+      server.on('createEntry', ({ body }) => entryOf(60, { id: body.id, date: body.date })),
+    );
+    await page.press('Fill it');
+    const boxes = [...page.element.querySelectorAll<HTMLInputElement>('yw-day-panel yw-entry-form .time input')].map(
+      (box) => box.value,
+    );
+    expect(boxes.slice(0, 2)).toEqual(['09:30', '11:00']);
+  });
+
+  it('deletes with a way back', async () => {
+    await today([morning], (server) => server.on('deleteEntry', () => null).on('restoreEntry', () => morning));
+    await page.press('Delete Pier');
+    expect(page.server.to('deleteEntry')[0]!.version).toBe('"1"');
+    expect(page.notice()).toContain('1:30 deleted');
+    document.querySelector<HTMLButtonElement>('mat-snack-bar-container button')!.click();
+    await page.settle(30);
+    expect(page.server.to('restoreEntry')[0]!.params['id']).toBe(id(50));
+  });
+
+  it('starts the same work again as a timer', async () => {
+    await today([morning], (server) =>
+      server.on('startTimer', () => ({
+        timers: [],
+        now: '2026-06-10T12:00:00.000Z',
+        today: { date: '2026-06-10', recorded: 0, maximum: 36_000, planned: 27_000 },
+      })),
+    );
+    await page.press('Start Pier again');
+    expect(page.server.to('startTimer')[0]!.body).toEqual(
+      jasmine.objectContaining({
+        projectId: id(20),
+        taskId: id(30),
+        serviceId: id(40),
+        note: 'Low tide',
+        billable: true,
+        others: 'pause',
+      }),
+    );
+  });
+
+  it('lets nobody edit what waits for review', async () => {
+    await today([entryOf(50, { ...morning, stage: 'submitted' })], () => undefined, { state: 'submitted' });
+    expect(page.texts('yw-day-panel button').filter((text) => /Edit|Delete|Add time|Fill/.test(text))).toEqual([]);
+  });
+
+  it('says of an empty day what can be done', async () => {
+    await today([]);
+    expect(lines()).toEqual(['Nothing recorded on this day. Type into the grid, add time, or start the timer below.']);
+  });
+});

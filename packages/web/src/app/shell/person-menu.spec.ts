@@ -1,0 +1,101 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Session } from '@yellowwood/contracts';
+import { sessionActions, sessionFeature } from '../state/session';
+import { FakeServer, ME, Page, open, refusal } from '../testing/fake-server';
+import { PersonMenu } from './person-menu';
+
+const SESSION: Session = {
+  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
+  firms: [{ slug: 'f', name: 'Firm' }],
+  demo: [],
+};
+
+describe("the person's menu", () => {
+  let page: Page<PersonMenu>;
+
+  async function menu(prepare: (server: FakeServer) => void = () => undefined) {
+    page = await open(PersonMenu, { url: '/f/f/record', roles: ['staff'], prepare });
+    TestBed.inject(Store).dispatch(sessionActions.known({ session: SESSION }));
+    await page.settle();
+    await page.press('Menu of Anna Test');
+    await page.settle(30);
+  }
+  afterEach(() => {
+    page.element.remove();
+    delete document.documentElement.dataset['theme'];
+  });
+  const items = () =>
+    [...document.querySelectorAll('.cdk-overlay-container [mat-menu-item]')].map((one) => one.textContent!.trim());
+
+  it('shows what is chosen, and changes one preference without the other', async () => {
+    await menu((server) =>
+      server.on('changePreferences', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, ...body } })),
+    );
+    expect(items()).toEqual([
+      '● Light',
+      '○ Dark',
+      '○ As the system',
+      '● Hours as 4:30',
+      '○ Hours as 4.50',
+      'Keys',
+      'Change password',
+      'Sign out',
+    ]);
+    await page.press('○ Dark');
+    expect(page.server.to('changePreferences')[0]!.body).toEqual({ theme: 'dark', durationForm: 'clock' });
+    expect(document.documentElement.dataset['theme']).toBe('dark');
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.theme).toBe('dark');
+  });
+
+  it('signs out, forgets who was here, and goes to the sign-in page', async () => {
+    await menu((server) => server.on('signOut', () => ({ account: null, firms: [], demo: [] })));
+    await page.press('Sign out');
+    await page.settle(20);
+    expect(TestBed.inject(Router).url).toBe('/sign-in');
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()).toBeNull();
+  });
+
+  it('changes the password after the present one, and says what is wrong', async () => {
+    let refused = true;
+    await menu((server) =>
+      server.on('changePassword', () => (refused ? refusal(422, 'password-wrong', 'The present password is another.') : null)),
+    );
+    await page.press('Change password');
+    await page.settle(300);
+    const boxes = () => [...document.querySelectorAll<HTMLInputElement>('mat-dialog-container input')];
+    const type = async (index: number, text: string) => {
+      boxes()[index]!.value = text;
+      boxes()[index]!.dispatchEvent(new Event('input', { bubbles: true }));
+      await page.settle();
+    };
+    const send = async () => {
+      [...document.querySelectorAll<HTMLButtonElement>('mat-dialog-container button')].at(-1)!.click();
+      await page.settle(30);
+    };
+    const alert = () => document.querySelector('mat-dialog-container [role=alert]')?.textContent ?? '';
+    await type(0, 'the old password');
+    await type(1, 'short');
+    await send();
+    expect(alert()).toContain('at least 12 characters');
+    expect(page.server.to('changePassword').length).toBe(0);
+    await type(1, 'a longer password');
+    await send();
+    expect(alert()).toContain('The present password is another.');
+    refused = false;
+    await send();
+    await page.settle(200);
+    expect(page.server.to('changePassword').at(-1)!.body).toEqual({ current: 'the old password', next: 'a longer password' });
+    expect(page.notice()).toContain('Password changed.');
+  });
+
+  it('lists the keys', async () => {
+    await menu();
+    await page.press('Keys');
+    await page.settle(300);
+    expect(document.querySelector('mat-dialog-container')!.textContent).toContain('F2');
+    [...document.querySelectorAll<HTMLButtonElement>('mat-dialog-container button')].at(-1)!.click();
+    await page.settle(200);
+  });
+});

@@ -1,0 +1,90 @@
+import { TestBed } from '@angular/core/testing';
+import { ActivatedRoute, Router, convertToParamMap } from '@angular/router';
+import type { Session } from '@yellowwood/contracts';
+import { FakeServer, ME, Page, open, refusal } from '../testing/fake-server';
+import { SignIn } from './sign-in';
+
+const NOBODY: Session = {
+  account: null,
+  firms: [],
+  demo: [{ role: 'owner', name: 'Anselm Rooke', email: 'anselm@firm.example', password: 'oak' }] as Session['demo'],
+};
+const SOMEBODY: Session = {
+  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
+  firms: [{ slug: 'f', name: 'Firm' }],
+  demo: [],
+};
+
+describe('signing in', () => {
+  let page: Page<SignIn>;
+
+  async function screen(query: Record<string, string> = {}, prepare: (server: FakeServer) => void = () => undefined) {
+    page = await open(SignIn, {
+      url: '/sign-in',
+      roles: [],
+      prepare: (server) => {
+        server.on('readSession', () => NOBODY).on('signIn', () => SOMEBODY);
+        prepare(server);
+      },
+      providers: [{ provide: ActivatedRoute, useValue: { snapshot: { queryParamMap: convertToParamMap(query) } } }],
+    });
+    const { Store } = await import('@ngrx/store');
+    const { sessionActions } = await import('../state/session');
+    TestBed.inject(Store).dispatch(sessionActions.known({ session: NOBODY }));
+    await page.settle();
+  }
+  afterEach(() => page.element.remove());
+
+  async function fill(email: string, password: string) {
+    await page.type('input[type=email]', email);
+    await page.type('input[type=password]', password);
+    page.element.querySelector('form')!.requestSubmit();
+    await page.settle(20);
+  }
+
+  it('leads to where the person wanted to go', async () => {
+    await screen({ back: '/f/f/collect?show=all' });
+    await fill('anna@firm.example', 'secret words');
+    expect(page.server.to('signIn')[0]!.body).toEqual({ email: 'anna@firm.example', password: 'secret words' });
+    expect(TestBed.inject(Router).url).toBe('/f/f/collect?show=all');
+  });
+
+  it('follows no way out of the page', async () => {
+    for (const back of ['https://elsewhere.example/f/f', '//elsewhere.example', '/sign-in']) {
+      await screen({ back });
+      await fill('anna@firm.example', 'secret words');
+      expect(TestBed.inject(Router).url).withContext(back).toBe('/');
+      page.element.remove();
+      TestBed.resetTestingModule();
+    }
+    await screen();
+  });
+
+  it('asks for what is missing before it asks the server', async () => {
+    await screen();
+    await fill('anna', '');
+    expect(page.text('[role=alert]')).toBe('Type your e-mail address and your password.');
+    expect(page.server.to('signIn').length).toBe(0);
+  });
+
+  it('tells a refusal, keeps what was typed, and can be tried again', async () => {
+    await screen({}, (server) =>
+      server.on('signIn', () => refusal(401, 'sign-in-refused', 'This address and this password do not belong together.')),
+    );
+    await fill('anna@firm.example', 'wrong');
+    expect(page.text('[role=alert]')).toBe('This address and this password do not belong together.');
+    expect(page.element.querySelector<HTMLInputElement>('input[type=email]')!.value).toBe('anna@firm.example');
+    expect(page.button('Sign in').disabled).toBeFalse();
+  });
+
+  it('says when the firm of an address is none of theirs', async () => {
+    await screen({ unknown: 'other' });
+    expect(page.text('[role=alert]')).toContain('no firm of this name');
+  });
+
+  it('signs in as one of the demo firm by one press', async () => {
+    await screen();
+    await page.press(/Anselm Rooke/);
+    expect(page.server.to('signIn')[0]!.body).toEqual({ email: 'anselm@firm.example', password: 'oak' });
+  });
+});
