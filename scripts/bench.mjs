@@ -24,6 +24,12 @@ await run(async () => {
   const files = [];
   // As durable as in use: a commit waits for the disk, in the request and in its bound.
   const cluster = await startCluster({ home, programs });
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, async () => {
+      await cluster.stop();
+      rmSync(home, { recursive: true, force: true });
+      process.exit(1);
+    });
   const psql = (sql) =>
     command(path.join(programs, 'psql'), ['-v', 'ON_ERROR_STOP=1', '-q', cluster.rootUrl], { input: sql, cwd: '/' });
   const inBench = (file, args) =>

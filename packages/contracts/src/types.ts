@@ -10,6 +10,7 @@ import * as work from './work/endpoints';
 export type Session = Static<typeof people.Session>;
 export type Me = Static<typeof people.Me>;
 export type People = Static<typeof people.People>;
+export type PayList = Static<typeof people.PayList>;
 export type Work = Static<typeof work.Work>;
 export type Overview = Static<typeof work.Overview>;
 export type StageBar = Static<typeof work.StageBar>;

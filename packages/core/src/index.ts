@@ -13,6 +13,7 @@ export * from './time/duration';
 export * from './time/entry-problems';
 export * from './time/rounding';
 export * from './time/span';
+export * from './time/split-entry';
 export * from './review/decide';
 export * from './review/look-at';
 export * from './review/stage';

@@ -174,8 +174,8 @@ create or replace function entries_in_reach(reach text, asker uuid) returns seto
      or (reach = 'team' and (e.person_id = asker or e.person_id = any(people_led_by(asker)) or e.project_id = any(projects_managed_by(asker))))
 $$;
 
--- The same for shares and sums. The sums of all people are for those who see the firm; the others read
--- those of each person.
+-- The same for shares and sums. The sums of all people are for those who see the firm; the others, and
+-- whoever asks for one person (whose), read those of each person.
 create function shares_in_reach(reach text, asker uuid) returns setof line_share
   language sql stable as $$
   select s.* from line_share s
@@ -183,46 +183,48 @@ create function shares_in_reach(reach text, asker uuid) returns setof line_share
      or (reach = 'own' and s.person_id = asker)
      or (reach = 'team' and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
 $$;
-create function work_sums_in_reach(reach text, asker uuid) returns setof work_sum
+create function work_sums_in_reach(reach text, asker uuid, whose uuid) returns setof work_sum
   language sql stable as $$
   select s.* from work_sum s
-  where (reach = 'firm' and s.person_id = no_id())
-     or (reach = 'own' and s.person_id = asker)
-     or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
+  where (whose is null or s.person_id = whose)
+    and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
+      or (reach = 'own' and s.person_id = asker)
+      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker)))))
 $$;
-create function billed_sums_in_reach(reach text, asker uuid) returns setof billed_sum
+create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns setof billed_sum
   language sql stable as $$
   select s.* from billed_sum s
-  where (reach = 'firm' and s.person_id = no_id())
-     or (reach = 'own' and s.person_id = asker)
-     or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
+  where (whose is null or s.person_id = whose)
+    and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
+      or (reach = 'own' and s.person_id = asker)
+      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker)))))
 $$;
 
 -- The ledger's sums over the work dates first..last: the sums of the months that they touch, less what
 -- lies in those months outside. A span of whole months reads no entry.
-create function work_sums_between(reach text, asker uuid, first date, last date) returns setof work_sum
+create function work_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
   language sql stable as $$
-  select s.* from work_sums_in_reach(reach, asker) s
+  select s.* from work_sums_in_reach(reach, asker, whose) s
   where first <= last and s.month between date_trunc('month', first)::date and last
   union all
   select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable,
     coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
   from entries_in_reach(reach, asker) e
-  where first <= last
+  where first <= last and (whose is null or e.person_id = whose)
     and ((e.work_date >= date_trunc('month', first)::date and e.work_date < first)
       or (e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date))
 $$;
 
-create function billed_sums_between(reach text, asker uuid, first date, last date) returns setof billed_sum
+create function billed_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof billed_sum
   language sql stable as $$
-  select s.* from billed_sums_in_reach(reach, asker) s
+  select s.* from billed_sums_in_reach(reach, asker, whose) s
   where first <= last and s.month between date_trunc('month', first)::date and last
   union all
   select i.firm_id, i.id, s.person_id, s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, i.currency, i.issued_on, -s.amount_minor, -s.standard_minor
   from shares_in_reach(reach, asker) s
   join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
   join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
-  where first <= last
+  where first <= last and (whose is null or s.person_id = whose)
     and ((s.work_date >= date_trunc('month', first)::date and s.work_date < first)
       or (s.work_date > last and s.work_date < (date_trunc('month', last) + interval '1 month')::date))
 $$;

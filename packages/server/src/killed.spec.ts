@@ -141,9 +141,10 @@ describe('the server killed at any moment', () => {
           key: issue,
         });
       const issued = await killedDuring(issuing, moment());
-      const [invoice] = await world.sql<{ status: string; number: number | null }>('select status, number from invoice where id = $1', [
-        draft.id,
-      ]);
+      const [invoice] = await world.sql<{ status: string; number: number | null }>(
+        'select status, number from invoice where id = $1',
+        [draft.id],
+      );
       expect(await stages()).toEqual([invoice!.status === 'issued' ? 'billed' : 'approved']);
       if (issued) expect(invoice!.status).toBe('issued');
       expect((await issuing()).status).toBe(200);

@@ -1,6 +1,20 @@
 import { TOptional, Type } from 'typebox';
 import { PERMISSIONS, ROLES } from '@yellowwood/core';
-import { Duration, FirmPath, Id, Name, Currency, choice, endpoint, nullable, optional, strict, Day } from '../platform/fields';
+import {
+  Currency,
+  Day,
+  Duration,
+  FirmPath,
+  Id,
+  Millionths,
+  Name,
+  RateField,
+  choice,
+  endpoint,
+  nullable,
+  optional,
+  strict,
+} from '../platform/fields';
 
 const Theme = choice('light', 'dark', 'system');
 const DurationForm = choice('clock', 'decimal');
@@ -31,6 +45,25 @@ export const Me = strict({
 
 export const People = strict({
   people: Type.Array(strict({ id: Id, name: Name, position: nullable(Name), teams: Type.Array(Name) })),
+});
+
+/** What an hour of each person costs today, and from what. Only for readers with the right to pay. */
+export const PayList = strict({
+  on: Day,
+  currency: Currency,
+  people: Type.Array(
+    strict({
+      id: Id,
+      name: Name,
+      position: nullable(Name),
+      /** Null where no pay rate is valid: their time costs nothing until somebody gives one. */
+      pay: nullable(strict({ rate: RateField, validFrom: Day })),
+      overhead: nullable(RateField),
+      /** Overhead as it is agreed: money per hour, or a percentage of pay in millionths. */
+      overheadPercent: nullable(Millionths),
+      cost: nullable(RateField),
+    }),
+  ),
 });
 
 export const peopleEndpoints = {
@@ -102,5 +135,15 @@ export const peopleEndpoints = {
     permission: 'time.read',
     params: FirmPath,
     answer: People,
+  }),
+  listPay: endpoint({
+    name: 'listPay',
+    summary: 'Pay, overhead and loaded cost of an hour of each person',
+    kind: 'read',
+    method: 'GET',
+    path: '/f/:firm/pay',
+    permission: 'pay.read',
+    params: FirmPath,
+    answer: PayList,
   }),
 };

@@ -36,9 +36,9 @@ export const Empty = Type.Object({}, { additionalProperties: false });
 export const strict = <P extends TProperties>(properties: P) => Type.Object(properties, { additionalProperties: false });
 export const choice = <const T extends string[]>(...values: T) => Type.Unsafe<T[number]>({ type: 'string', enum: [...values] });
 
-/** The scope of a question: all work, or one client, department, project or task. */
+/** The scope of a question: all work, or one client, department, project or task, or the time of one person. */
 export const Scope = Type.String({
-  pattern: '^(all|(client|department|project|task):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$',
+  pattern: '^(all|(client|department|project|task|person):[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})$',
 });
 
 export const Seen = strict({ id: Id, version: Version });

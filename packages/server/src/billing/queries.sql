@@ -9,14 +9,14 @@ from entries_in_reach(:reach!, :asker!) e
 join project p on p.firm_id = e.firm_id and p.id = e.project_id
 join client c on c.firm_id = p.firm_id and c.id = p.client_id
 where e.stage = 'approved' and e.billing_state = 'to bill' and e.billed_quantity = 0 and e.work_date <= :upTo!
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
 group by p.firm_id, p.id, p.name, c.id, c.name, c.currency
 order by min(e.work_date), p.name;
 
 /* @name unpricedEntries */
 select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
 where e.billing_state = 'to bill' and e.rate is null and e.project_id is not null and e.service_id is not null
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
 order by e.work_date limit 500;
 
 /* @name deskEntries */
@@ -189,6 +189,7 @@ where (:anyId! or i.id = :id)
   and (:show! = 'all' or (:show! = 'drafts' and i.status = 'draft') or (:show! = 'open' and i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor))
   and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))
   and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))
+  and (:whose::uuid is null or exists (select 1 from invoice_line l join line_share s on s.firm_id = l.firm_id and s.line_id = l.id where l.firm_id = i.firm_id and l.invoice_id = i.id and s.person_id = :whose))
   and (:show! = 'open' or (i.created_at, i.id) < (:beforeAt!::timestamptz, :beforeId!::uuid))
 order by case when :show! = 'open' then i.due_on end, i.created_at desc, i.id desc
 limit :limit!;

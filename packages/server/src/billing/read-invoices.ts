@@ -66,25 +66,25 @@ export async function listInvoices(
   scopeText: string | undefined,
   cursor: string | undefined,
 ): Promise<InvoiceList> {
-  const { all, projects } = await resolveScope(context, scopeText);
+  const { all, projects, whose } = await resolveScope(context, scopeText);
   const [beforeAt, beforeId] = readCursor(cursor);
   // What is open is few and is aged as a whole; the rest comes in pages.
   const rows = await invoiceRows.run(
-    { ...ANY, ...who(context), show, all, projects, beforeAt, beforeId, limit: show === 'open' ? 10_000 : PAGE + 1 },
+    { ...ANY, ...who(context), show, all, projects, whose, beforeAt, beforeId, limit: show === 'open' ? 10_000 : PAGE + 1 },
     context.tx,
   );
   const more = show !== 'open' && rows.length > PAGE;
   const open =
     show === 'open'
       ? rows
-      : await invoiceRows.run({ ...ANY, ...who(context), show: 'open', all, projects, limit: 10_000 }, context.tx);
+      : await invoiceRows.run({ ...ANY, ...who(context), show: 'open', all, projects, whose, limit: 10_000 }, context.tx);
   const page = more ? rows.slice(0, PAGE) : rows;
   const last = page.at(-1);
   return {
     invoices: page.map((row) => toRow(context, row)),
     nextCursor: more && last ? `${last.createdAt}_${last.id}` : null,
     ageing: ageingOf(context, open),
-    credit: may(context, 'payments.record') && all ? await clientCredit.run(undefined, context.tx) : [],
+    credit: may(context, 'payments.record') && all && !whose ? await clientCredit.run(undefined, context.tx) : [],
   };
 }
 

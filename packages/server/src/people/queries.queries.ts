@@ -213,3 +213,43 @@ const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true},"params
 export const peopleInReach = new PreparedQuery<IPeopleInReachParams,IPeopleInReachResult>(peopleInReachIR);
 
 
+/** 'PayInReach' parameters type */
+export interface IPayInReachParams {
+  asker: string;
+  on: string;
+  reach: string;
+}
+
+/** 'PayInReach' return type */
+export interface IPayInReachResult {
+  id: string;
+  name: string;
+  overhead: number | null;
+  overheadKind: string | null;
+  pay: number | null;
+  payFrom: string | null;
+  position: string | null;
+}
+
+/** 'PayInReach' query type */
+export interface IPayInReachQuery {
+  params: IPayInReachParams;
+  result: IPayInReachResult;
+}
+
+const payInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":188}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":191,"b":197}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":365,"b":368},{"a":411,"b":414},{"a":506,"b":509},{"a":552,"b":555}]}],"statement":"select p.id as \"id!\", p.name as \"name!\", po.name as \"position?\", r.rate as \"pay?\", r.valid_from as \"payFrom?\", o.kind as \"overheadKind?\", o.value as \"overhead?\"\nfrom people_in_reach(:reach!, :asker!) p\nleft join position po on po.firm_id = p.firm_id and po.id = p.position_id\nleft join pay_rate r on r.firm_id = p.firm_id and r.person_id = p.id and r.valid_from <= :on! and (r.valid_to is null or r.valid_to >= :on!)\nleft join overhead o on o.firm_id = p.firm_id and o.person_id = p.id and o.valid_from <= :on! and (o.valid_to is null or o.valid_to >= :on!)\norder by p.name"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select p.id as "id!", p.name as "name!", po.name as "position?", r.rate as "pay?", r.valid_from as "payFrom?", o.kind as "overheadKind?", o.value as "overhead?"
+ * from people_in_reach(:reach!, :asker!) p
+ * left join position po on po.firm_id = p.firm_id and po.id = p.position_id
+ * left join pay_rate r on r.firm_id = p.firm_id and r.person_id = p.id and r.valid_from <= :on! and (r.valid_to is null or r.valid_to >= :on!)
+ * left join overhead o on o.firm_id = p.firm_id and o.person_id = p.id and o.valid_from <= :on! and (o.valid_to is null or o.valid_to >= :on!)
+ * order by p.name
+ * ```
+ */
+export const payInReach = new PreparedQuery<IPayInReachParams,IPayInReachResult>(payInReachIR);
+
+

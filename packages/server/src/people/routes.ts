@@ -9,6 +9,7 @@ import { problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { check, compileChecks } from '../platform/validation';
 import { endOtherSessions, findAccount, firmsOfAccount, peopleInReach, setPassword, setPreferences } from './queries.queries';
+import { listPay } from './list-pay';
 import { hashPassword, signIn } from './sign-in';
 import { demoSignIns } from './demo-sign-ins';
 
@@ -121,4 +122,6 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.listPeople, async (context) => ({
     people: await peopleInReach.run({ reach: reachOf(context, 'time.read'), asker: context.actor.personId }, context.tx),
   }));
+
+  mount(platform, endpoints.listPay, (context) => listPay(context));
 }

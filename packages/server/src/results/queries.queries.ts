@@ -13,6 +13,7 @@ export interface IResultSumsParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'ResultSums' return type */
@@ -34,7 +35,7 @@ export interface IResultSumsQuery {
   result: IResultSumsResult;
 }
 
-const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":602,"b":608}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":611,"b":617}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":620,"b":625}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":628,"b":631}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":693,"b":697}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":721,"b":730}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":739,"b":747}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":768,"b":774}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
+const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":602,"b":608}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":611,"b":617}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":620,"b":625}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":628,"b":633}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":636,"b":639}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":705}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":729,"b":738}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":747,"b":755}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":776,"b":782}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
@@ -44,7 +45,7 @@ const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true
  *   sum(s.value_minor)::bigint as "value!",
  *   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
  *   coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
- * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where s.kind = 'time' and s.project_id <> no_id()
  *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3 having sum(s.entries) > 0
@@ -63,6 +64,7 @@ export interface IResultBilledParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'ResultBilled' return type */
@@ -81,14 +83,14 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":253}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":262}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":265,"b":270}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":276}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":292}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":325}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":334,"b":342}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":363,"b":369}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
+const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":253}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":262}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":265,"b":270}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":278}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":284}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":300}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":324,"b":333}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":342,"b":350}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":371,"b":377}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
 
 /**
  * Query generated from SQL:
  * ```
  * select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
  *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
- * from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+ * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3, 4
  * ```
@@ -106,6 +108,7 @@ export interface IMonthSumsParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'MonthSums' return type */
@@ -123,13 +126,13 @@ export interface IMonthSumsQuery {
   result: IMonthSumsResult;
 }
 
-const monthSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":223}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":226,"b":232}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":240}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":246}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":308,"b":312}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":336,"b":345}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":362}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":383,"b":389}]}],"statement":"select s.project_id as \"projectId!\", to_char(s.month, 'YYYY-MM') as \"month!\", nullif(s.currency, '') as \"currency?\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0 order by 2"};
+const monthSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":223}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":226,"b":232}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":235,"b":240}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":248}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":251,"b":254}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":320}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":344,"b":353}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":362,"b":370}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":391,"b":397}]}],"statement":"select s.project_id as \"projectId!\", to_char(s.month, 'YYYY-MM') as \"month!\", nullif(s.currency, '') as \"currency?\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0 order by 2"};
 
 /**
  * Query generated from SQL:
  * ```
  * select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
- * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where s.kind = 'time' and s.project_id <> no_id()
  *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3 having sum(s.entries) > 0 order by 2
@@ -243,13 +246,13 @@ export interface IOwnHoursQuery {
   result: IOwnHoursResult;
 }
 
-const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":195,"b":202}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":205,"b":210}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":216}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":312,"b":316}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":349}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":366}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]}],"statement":"select p.id as \"projectId!\", p.name as \"name!\", sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\"\nfrom work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id\nwhere s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name"};
+const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":195,"b":202}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":211,"b":216}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":219,"b":222}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":318,"b":322}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":346,"b":355}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":364,"b":372}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":393,"b":399}]}],"statement":"select p.id as \"projectId!\", p.name as \"name!\", sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\"\nfrom work_sums_between('own', :person!, null, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id\nwhere s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name"};
 
 /**
  * Query generated from SQL:
  * ```
  * select p.id as "projectId!", p.name as "name!", sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!"
- * from work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
+ * from work_sums_between('own', :person!, null, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
  * where s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name
  * ```
@@ -270,6 +273,7 @@ export interface IBehindEntriesParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'BehindEntries' return type */
@@ -283,14 +287,14 @@ export interface IBehindEntriesQuery {
   result: IBehindEntriesResult;
 }
 
-const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":58}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":143}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":152}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":165}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":198}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":207,"b":215}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":269},{"a":336,"b":343},{"a":449,"b":456}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":567,"b":574}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":582,"b":588}]}],"statement":"select e.id as \"id!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then e.billable\n    when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end\norder by e.work_date desc, e.id desc offset :offset! limit :limit!"};
+const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":58}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":143}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":152}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":165}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":198}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":207,"b":215}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":251,"b":256},{"a":289,"b":294}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":320},{"a":387,"b":394},{"a":500,"b":507}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":618,"b":625}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":633,"b":639}]}],"statement":"select e.id as \"id!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)\n  and case when :figure! in ('billable-hours', 'standard-value') then e.billable\n    when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end\norder by e.work_date desc, e.id desc offset :offset! limit :limit!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
  * where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
- *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+ *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
  *   and case when :figure! in ('billable-hours', 'standard-value') then e.billable
  *     when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end
  * order by e.work_date desc, e.id desc offset :offset! limit :limit!
@@ -310,6 +314,7 @@ export interface IBehindSumsParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'BehindSums' return type */
@@ -327,13 +332,13 @@ export interface IBehindSumsQuery {
   result: IBehindSumsResult;
 }
 
-const behindSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":227}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":230,"b":236}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":239,"b":244}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":250}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":312,"b":316}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":349}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":366}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":420},{"a":487,"b":494},{"a":600,"b":607}]}],"statement":"select nullif(s.currency, '') as \"currency?\", sum(s.entries)::bigint as \"count!\", sum(s.quantity)::bigint as \"seconds!\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then s.billable\n    when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end\ngroup by 1"};
+const behindSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":227}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":230,"b":236}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":239,"b":244}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":252}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":258}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":320,"b":324}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":366,"b":374}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":395,"b":401}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":421,"b":428},{"a":495,"b":502},{"a":608,"b":615}]}],"statement":"select nullif(s.currency, '') as \"currency?\", sum(s.entries)::bigint as \"count!\", sum(s.quantity)::bigint as \"seconds!\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then s.billable\n    when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end\ngroup by 1"};
 
 /**
  * Query generated from SQL:
  * ```
  * select nullif(s.currency, '') as "currency?", sum(s.entries)::bigint as "count!", sum(s.quantity)::bigint as "seconds!", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
- * from work_sums_between(:reach!, :asker!, :from!, :to!) s
+ * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where s.kind = 'time' and s.project_id <> no_id()
  *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  *   and case when :figure! in ('billable-hours', 'standard-value') then s.billable
@@ -354,6 +359,7 @@ export interface IBehindDocumentsParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'BehindDocuments' return type */
@@ -371,13 +377,13 @@ export interface IBehindDocumentsQuery {
   result: IBehindDocumentsResult;
 }
 
-const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":176}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":185}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":188,"b":193}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":199}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":275,"b":279}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":303,"b":312}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":321,"b":329}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":350,"b":356}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor)::bigint as \"minor!\"\nfrom billed_sums_between(:reach!, :asker!, :from!, :to!) s\njoin invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc"};
+const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":176}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":185}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":188,"b":193}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":201}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":207}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":287}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":311,"b":320}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":337}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":364}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor)::bigint as \"minor!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\njoin invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc"};
 
 /**
  * Query generated from SQL:
  * ```
  * select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor)::bigint as "minor!"
- * from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+ * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * join invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id
  * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc

@@ -4,7 +4,7 @@ select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nu
   sum(s.value_minor)::bigint as "value!",
   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
   coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
-from work_sums_between(:reach!, :asker!, :from!, :to!) s
+from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3 having sum(s.entries) > 0;
@@ -12,13 +12,13 @@ group by 1, 2, 3 having sum(s.entries) > 0;
 /* @name resultBilled */
 select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
-from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3, 4;
 
 /* @name monthSums */
 select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
-from work_sums_between(:reach!, :asker!, :from!, :to!) s
+from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3 having sum(s.entries) > 0 order by 2;
@@ -38,21 +38,21 @@ from task t where t.project_id = any(:projects!) order by t.place, t.name;
 
 /* @name ownHours */
 select p.id as "projectId!", p.name as "name!", sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!"
-from work_sums_between('own', :person!, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
+from work_sums_between('own', :person!, null, :from!, :to!) s join project p on p.firm_id = s.firm_id and p.id = s.project_id
 where s.kind = 'time' and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by p.id, p.name having sum(s.entries) > 0 order by 3 desc, p.name;
 
 /* @name behindEntries */
 select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
 where e.kind = 'time' and e.project_id is not null and e.work_date between :from! and :to!
-  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
   and case when :figure! in ('billable-hours', 'standard-value') then e.billable
     when :figure! = 'unbilled' then e.billing_state = 'to bill' and e.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then e.stage in ('billed', 'paid') else true end
 order by e.work_date desc, e.id desc offset :offset! limit :limit!;
 
 /* @name behindSums */
 select nullif(s.currency, '') as "currency?", sum(s.entries)::bigint as "count!", sum(s.quantity)::bigint as "seconds!", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
-from work_sums_between(:reach!, :asker!, :from!, :to!) s
+from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
   and case when :figure! in ('billable-hours', 'standard-value') then s.billable
@@ -61,7 +61,7 @@ group by 1;
 
 /* @name behindDocuments */
 select i.id as "id!", i.number_text as "number!", i.issued_on as "issuedOn!", i.currency as "currency!", sum(s.amount_minor)::bigint as "minor!"
-from billed_sums_between(:reach!, :asker!, :from!, :to!) s
+from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 join invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id
 where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc;

@@ -3,7 +3,7 @@ import { Behind, FigureName } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { entriesById } from '../time/select-entries';
-import { resolveScope, scopeParameters } from '../work/scope';
+import { mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import { TO_DATE } from './figures';
 import { behindDocuments, behindEntries, behindSums } from './queries.queries';
 
@@ -35,8 +35,8 @@ export async function readBehind(
   cursor: string | undefined,
 ): Promise<Behind> {
   if (MONEY.includes(figure) && !may(context, 'values.read')) throw problem('right-missing');
-  if ((figure === 'cost' || figure === 'margin') && !may(context, 'cost.read')) throw problem('right-missing');
   const scope = await resolveScope(context, scopeText);
+  if ((figure === 'cost' || figure === 'margin') && !mayKnowCost(context, scope)) throw problem('right-missing');
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
   const filter = { ...who, from: from ?? TO_DATE.from, to: to ?? TO_DATE.to, ...scopeParameters(scope) };
   const offset = readOffset(cursor);

@@ -1,7 +1,8 @@
 import { Minor, RolledUp, TreeNode, minor, ratio, revenueEarned, rollUp, moneyText } from '@yellowwood/core';
 import { ResultRow, Results } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
-import { ScopeFilter, resolveScope, scopeParameters } from '../work/scope';
+import { peopleFacts } from '../time/queries.queries';
+import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, readBasis, rowsByProject } from './figures';
 import { IResultTasksResult, monthSums, ownHours, resultTasks } from './queries.queries';
 
@@ -26,22 +27,22 @@ export async function readResults(
   const tasks = await resultTasks.run({ projects: basis.nodes.map((node) => node.projectId) }, context.tx);
   const tree = treeOf(basis, tasks);
   const money = may(context, 'values.read');
-  const cost = may(context, 'cost.read');
+  const cost = mayKnowCost(context, scope);
   const top = topOf(basis, tasks, tree, scope);
   const rows = rowsOf(basis, tasks, tree, scope, money, cost);
-  const budget =
-    scope.kind === 'task'
-      ? (tasks.find((task) => task.id === scope.id)?.budget ?? 0)
-      : basis.nodes.reduce((sum, node) => sum + node.budget, 0);
-  const earned = money && cost ? earningsOf(basis, scope.kind !== 'task') : null;
+  const whole = isWhole(scope);
+  const budget = whole
+    ? basis.nodes.reduce((sum, node) => sum + node.budget, 0)
+    : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
+  const earned = money && cost ? earningsOf(basis, whole) : null;
   const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
   return {
     scope: scope.text,
-    name: nameOf(basis, tasks, scope),
+    name: scope.kind === 'person' ? await nameOfPerson(context, scope.id!) : nameOf(basis, tasks, scope),
     agreement: project ? agreementText(project, money) : null,
     limit: money && project?.limit ? limitFigure(basis, project.limit, project.currency!) : null,
     hours: top,
-    money: money ? moneyOf(basis, basis, basis.before, scope.kind !== 'task') : null,
+    money: money ? moneyOf(basis, basis, basis.before, whole) : null,
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
     series: earned ? await seriesOf(context, scope, span, basis) : null,
@@ -50,6 +51,11 @@ export async function readResults(
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
         : null,
   };
+}
+
+async function nameOfPerson(context: Context, id: string): Promise<string> {
+  const [person] = await peopleFacts.run({ reach: 'firm', asker: context.actor.personId, people: [id] }, context.tx);
+  return person!.name;
 }
 
 function nameOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], scope: ScopeFilter): string {
@@ -107,8 +113,8 @@ function hours(figures: RolledUp<NodeFigures> | undefined, estimate: number) {
 
 function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter): Results['hours'] {
   if (scope.kind === 'task') return hours(tree.get(scope.id!), tasks.find((task) => task.id === scope.id)!.estimate);
-  const estimate = basis.nodes.reduce((sum, node) => sum + node.estimate, 0);
-  if (scope.kind !== 'all') return hours(tree.get(scope.id!), estimate);
+  const estimate = isWhole(scope) ? basis.nodes.reduce((sum, node) => sum + node.estimate, 0) : 0;
+  if (!scope.all) return hours(tree.get(scope.id!), estimate);
   const total = basis.sums.reduce((sum, row) => sum + row.seconds, 0);
   return { own: 0, below: total, total, estimate, billable: basis.sums.reduce((sum, row) => sum + row.billable, 0) };
 }
@@ -142,7 +148,7 @@ function rowsOf(
       cost: cost
         ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget }
         : null,
-      money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project') : null,
+      money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project' && isWhole(scope)) : null,
     };
   };
   if (scope.kind === 'project' || scope.kind === 'task') {
@@ -158,14 +164,17 @@ function rowsOf(
   }
   const own = rowsByProject(basis);
   const before = basis.before && rowsByProject(basis.before);
-  return basis.nodes.map((node) =>
+  const person = scope.kind === 'person';
+  // What somebody's time is not on says nothing about them; what it is on, is theirs in part.
+  const nodes = person ? basis.nodes.filter((node) => own.has(node.projectId)) : basis.nodes;
+  return nodes.map((node) =>
     row(
       node.projectId,
       'project',
       node.clientId ?? node.departmentId,
       node.name,
-      node.estimate,
-      node.budget,
+      person ? 0 : node.estimate,
+      person ? 0 : node.budget,
       own.get(node.projectId),
       before?.get(node.projectId),
     ),
@@ -213,7 +222,7 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     let earned = 0;
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
-      const capped = !basis.before && scope.kind !== 'task' && currencies.get(project) === context.firm.currency;
+      const capped = !basis.before && isWhole(scope) && currencies.get(project) === context.firm.currency;
       const limit = capped ? (basis.limits.get(project) ?? null) : null;
       const inDocuments = minor(billed.get(project) ?? 0);
       earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);

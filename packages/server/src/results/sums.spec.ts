@@ -30,7 +30,7 @@ describe('the coarse sums', () => {
     const columns = (entries: string, quantity: string, value: string, cost: string) =>
       `sum(${entries})::bigint as entries, sum(${quantity})::bigint as quantity, sum(${value})::bigint as value, sum(${cost})::bigint as cost`;
     const sums = await world.sql<Figures & { project: string; stage: string }>(
-      `select project_id as project, stage, ${columns('entries', 'quantity', 'value_minor', 'cost_minor')} from work_sums_between($1, $2, $3, $4) group by 1, 2 having sum(entries) <> 0 order by 1, 2`,
+      `select project_id as project, stage, ${columns('entries', 'quantity', 'value_minor', 'cost_minor')} from work_sums_between($1, $2, null, $3, $4) group by 1, 2 having sum(entries) <> 0 order by 1, 2`,
       [reach, asker, first, last],
     );
     const plain = await world.sql<Figures & { project: string; stage: string }>(
@@ -121,7 +121,7 @@ describe('the coarse sums', () => {
     });
     expect(await differencesOf(world)).toEqual([]);
     const billed = await world.sql<{ project: string; amount: number }>(
-      `select project_id as project, sum(amount_minor)::bigint as amount from billed_sums_between('firm', $1, '2026-06-02', '2026-06-11') group by 1 having sum(abs(amount_minor)) > 0`,
+      `select project_id as project, sum(amount_minor)::bigint as amount from billed_sums_between('firm', $1, null, '2026-06-02', '2026-06-11') group by 1 having sum(abs(amount_minor)) > 0`,
       [world.ids.owner],
     );
     // The invoice and its credit note cancel out on the project that they were written for.

@@ -303,6 +303,7 @@ export interface IReviewEntriesParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'ReviewEntries' return type */
@@ -327,7 +328,7 @@ export interface IReviewEntriesQuery {
   result: IReviewEntriesResult;
 }
 
-const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":336,"b":342}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":455,"b":460}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":466,"b":469}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":476,"b":480}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":504,"b":513}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":544,"b":552}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":579}]}],"statement":"select e.id as \"id!\", e.version as \"version!\", e.person_id as \"personId!\", e.work_date as \"date!\", e.kind as \"kind!\", e.quantity as \"quantity!\", e.billable as \"billable!\", e.stage as \"stage!\",\n  e.problems as \"problems!\", e.lag_days as \"lagDays!\", e.changed_by_other as \"changedByOther!\", a.code as \"absenceCode?\"\nfrom entries_in_reach(:reach!, :asker!) e\nleft join entry_absence a on a.firm_id = e.firm_id and a.entry_id = e.id\nwhere e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence')"};
+const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":336,"b":342}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":455,"b":460}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":466,"b":469}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":476,"b":480}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":504,"b":513}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":544,"b":552}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":579}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":610,"b":615},{"a":648,"b":653}]}],"statement":"select e.id as \"id!\", e.version as \"version!\", e.person_id as \"personId!\", e.work_date as \"date!\", e.kind as \"kind!\", e.quantity as \"quantity!\", e.billable as \"billable!\", e.stage as \"stage!\",\n  e.problems as \"problems!\", e.lag_days as \"lagDays!\", e.changed_by_other as \"changedByOther!\", a.code as \"absenceCode?\"\nfrom entries_in_reach(:reach!, :asker!) e\nleft join entry_absence a on a.firm_id = e.firm_id and a.entry_id = e.id\nwhere e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence') and (:whose::uuid is null or e.person_id = :whose)"};
 
 /**
  * Query generated from SQL:
@@ -336,7 +337,7 @@ const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":t
  *   e.problems as "problems!", e.lag_days as "lagDays!", e.changed_by_other as "changedByOther!", a.code as "absenceCode?"
  * from entries_in_reach(:reach!, :asker!) e
  * left join entry_absence a on a.firm_id = e.firm_id and a.entry_id = e.id
- * where e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence')
+ * where e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence') and (:whose::uuid is null or e.person_id = :whose)
  * ```
  */
 export const reviewEntries = new PreparedQuery<IReviewEntriesParams,IReviewEntriesResult>(reviewEntriesIR);
@@ -350,6 +351,7 @@ export interface IWaitingWeeksParams {
   projects: stringArray;
   reach: string;
   tasks: stringArray;
+  whose?: string | null | void;
 }
 
 /** 'WaitingWeeks' return type */
@@ -365,14 +367,14 @@ export interface IWaitingWeeksQuery {
   result: IWaitingWeeksResult;
 }
 
-const waitingWeeksIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":164,"b":170},{"a":242,"b":248}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":259}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":292}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":309}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":330,"b":336}]}],"statement":"select (date_trunc('week', e.work_date))::date as \"from!\", sum(e.quantity) as \"submitted!\", count(distinct e.person_id) as \"people!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))\ngroup by 1 order by 1"};
+const waitingWeeksIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":164,"b":170},{"a":242,"b":248}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":259}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":292}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":309}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":330,"b":336}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":345,"b":350},{"a":383,"b":388}]}],"statement":"select (date_trunc('week', e.work_date))::date as \"from!\", sum(e.quantity) as \"submitted!\", count(distinct e.person_id) as \"people!\"\nfrom entries_in_reach(:reach!, :asker!) e\nwhere e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)\ngroup by 1 order by 1"};
 
 /**
  * Query generated from SQL:
  * ```
  * select (date_trunc('week', e.work_date))::date as "from!", sum(e.quantity) as "submitted!", count(distinct e.person_id) as "people!"
  * from entries_in_reach(:reach!, :asker!) e
- * where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+ * where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
  * group by 1 order by 1
  * ```
  */

@@ -41,12 +41,12 @@ select e.id as "id!", e.version as "version!", e.person_id as "personId!", e.wor
   e.problems as "problems!", e.lag_days as "lagDays!", e.changed_by_other as "changedByOther!", a.code as "absenceCode?"
 from entries_in_reach(:reach!, :asker!) e
 left join entry_absence a on a.firm_id = e.firm_id and a.entry_id = e.id
-where e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence');
+where e.work_date between :from! and :to! and (:all! or e.project_id = any(:projects!) or e.kind = 'absence') and (:anyTask! or e.task_id = any(:tasks!) or e.kind = 'absence') and (:whose::uuid is null or e.person_id = :whose);
 
 /* @name waitingWeeks */
 select (date_trunc('week', e.work_date))::date as "from!", sum(e.quantity) as "submitted!", count(distinct e.person_id) as "people!"
 from entries_in_reach(:reach!, :asker!) e
-where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!))
+where e.stage = 'submitted' and e.kind = 'time' and e.person_id <> :asker! and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
 group by 1 order by 1;
 
 /* @name decisionsOfSheet */

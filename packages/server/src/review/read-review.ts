@@ -82,7 +82,12 @@ async function reviewed(context: Context, period: Period, scope: ScopeFilter, on
     period.to,
   );
   const people = [...rows, ...others]
-    .filter((row) => (!only || row.id === only) && (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')))
+    .filter(
+      (row) =>
+        (!only || row.id === only) &&
+        (!scope.whose || row.id === scope.whose) &&
+        (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')),
+    )
     .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], period, planned, scope.all && known.has(row.id)))
     .sort((a, b) => a.name.localeCompare(b.name));
   return { people, sheets: new Map([...rows, ...others].map((row) => [row.id, row.sheetId])) };

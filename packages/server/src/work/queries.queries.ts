@@ -255,13 +255,13 @@ export interface IStageSumsQuery {
   result: IStageSumsResult;
 }
 
-const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":219}]}],"statement":"select nullif(project_id, no_id()) as \"projectId?\", nullif(task_id, no_id()) as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity)::bigint as \"seconds!\"\nfrom work_sums_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0"};
+const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":219}]}],"statement":"select nullif(project_id, no_id()) as \"projectId?\", nullif(task_id, no_id()) as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity)::bigint as \"seconds!\"\nfrom work_sums_in_reach(:reach!, :asker!, null) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0"};
 
 /**
  * Query generated from SQL:
  * ```
  * select nullif(project_id, no_id()) as "projectId?", nullif(task_id, no_id()) as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity)::bigint as "seconds!"
- * from work_sums_in_reach(:reach!, :asker!) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0
+ * from work_sums_in_reach(:reach!, :asker!, null) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0
  * ```
  */
 export const stageSums = new PreparedQuery<IStageSumsParams,IStageSumsResult>(stageSumsIR);
@@ -276,6 +276,7 @@ export interface IOwnPeriodParams {
   projects: stringArray;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'OwnPeriod' return type */
@@ -290,7 +291,7 @@ export interface IOwnPeriodQuery {
   result: IOwnPeriodResult;
 }
 
-const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":189}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":218}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":224,"b":227}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":240}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":271}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":280,"b":288}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":313}]}],"statement":"select coalesce(sum(quantity) filter (where kind = 'time'), 0) as \"recorded!\",\n  coalesce(sum(quantity) filter (where stage = 'recorded'), 0) as \"open!\"\nfrom entry where person_id = :person! and work_date between :from! and :to!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))"};
+const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":189}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":218}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":224,"b":227}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":240}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":271}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":280,"b":288}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":313}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":322,"b":327},{"a":358,"b":363}]}],"statement":"select coalesce(sum(quantity) filter (where kind = 'time'), 0) as \"recorded!\",\n  coalesce(sum(quantity) filter (where stage = 'recorded'), 0) as \"open!\"\nfrom entry where person_id = :person! and work_date between :from! and :to!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)"};
 
 /**
  * Query generated from SQL:
@@ -298,7 +299,7 @@ const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"a
  * select coalesce(sum(quantity) filter (where kind = 'time'), 0) as "recorded!",
  *   coalesce(sum(quantity) filter (where stage = 'recorded'), 0) as "open!"
  * from entry where person_id = :person! and work_date between :from! and :to!
- *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
+ *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)
  * ```
  */
 export const ownPeriod = new PreparedQuery<IOwnPeriodParams,IOwnPeriodResult>(ownPeriodIR);
@@ -313,6 +314,7 @@ export interface IOpenRecordedParams {
   reach: string;
   tasks: stringArray;
   to: string;
+  whose?: string | null | void;
 }
 
 /** 'OpenRecorded' return type */
@@ -326,14 +328,14 @@ export interface IOpenRecordedQuery {
   result: IOpenRecordedResult;
 }
 
-const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":76,"b":82}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":148}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":161}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":192}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":201,"b":209}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":228,"b":234}]}],"statement":"select coalesce(sum(quantity), 0) as \"open!\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'time' and work_date <= :to!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))"};
+const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":76,"b":82}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":148}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":161}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":192}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":201,"b":209}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":228,"b":234}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":243,"b":248},{"a":279,"b":284}]}],"statement":"select coalesce(sum(quantity), 0) as \"open!\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'time' and work_date <= :to!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select coalesce(sum(quantity), 0) as "open!"
  * from entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'time' and work_date <= :to!
- *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
+ *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)
  * ```
  */
 export const openRecorded = new PreparedQuery<IOpenRecordedParams,IOpenRecordedResult>(openRecordedIR);
@@ -377,6 +379,7 @@ export interface ISubmittedInReachParams {
   projects: stringArray;
   reach: string;
   tasks: stringArray;
+  whose?: string | null | void;
 }
 
 /** 'SubmittedInReach' return type */
@@ -392,14 +395,14 @@ export interface ISubmittedInReachQuery {
   result: ISubmittedInReachResult;
 }
 
-const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":141,"b":147}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156},{"a":220,"b":226}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":239}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":270}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":279,"b":287}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":312}]}],"statement":"select coalesce(sum(quantity), 0) as \"submitted!\", count(distinct person_id) as \"people!\", min(work_date) as \"oldest?\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))"};
+const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":141,"b":147}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156},{"a":220,"b":226}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":239}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":270}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":279,"b":287}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":312}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":321,"b":326},{"a":357,"b":362}]}],"statement":"select coalesce(sum(quantity), 0) as \"submitted!\", count(distinct person_id) as \"people!\", min(work_date) as \"oldest?\"\nfrom entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select coalesce(sum(quantity), 0) as "submitted!", count(distinct person_id) as "people!", min(work_date) as "oldest?"
  * from entries_in_reach(:reach!, :asker!) where stage = 'submitted' and kind = 'time' and person_id <> :asker!
- *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
+ *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)
  * ```
  */
 export const submittedInReach = new PreparedQuery<ISubmittedInReachParams,ISubmittedInReachResult>(submittedInReachIR);
@@ -445,6 +448,7 @@ export interface IReadyToBillParams {
   reach: string;
   tasks: stringArray;
   upTo: string;
+  whose?: string | null | void;
 }
 
 /** 'ReadyToBill' return type */
@@ -461,7 +465,7 @@ export interface IReadyToBillQuery {
   result: IReadyToBillResult;
 }
 
-const readyToBillIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":285,"b":291}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":300}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":404}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":417}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":448}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":457,"b":465}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":484,"b":490}]}],"statement":"select value_currency as \"currency!\", sum(value_minor) filter (where rate is not null and hold_reason is null) as \"minor?\", min(work_date) filter (where rate is not null and hold_reason is null) as \"oldest?\",\n  count(*) filter (where rate is null) as \"unpriced!\"\nfrom entries_in_reach(:reach!, :asker!)\nwhere stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :upTo!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))\ngroup by 1"};
+const readyToBillIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":285,"b":291}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":300}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":404}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":417}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":448}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":457,"b":465}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":484,"b":490}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":499,"b":504},{"a":535,"b":540}]}],"statement":"select value_currency as \"currency!\", sum(value_minor) filter (where rate is not null and hold_reason is null) as \"minor?\", min(work_date) filter (where rate is not null and hold_reason is null) as \"oldest?\",\n  count(*) filter (where rate is null) as \"unpriced!\"\nfrom entries_in_reach(:reach!, :asker!)\nwhere stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :upTo!\n  and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)\ngroup by 1"};
 
 /**
  * Query generated from SQL:
@@ -470,7 +474,7 @@ const readyToBillIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":tru
  *   count(*) filter (where rate is null) as "unpriced!"
  * from entries_in_reach(:reach!, :asker!)
  * where stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :upTo!
- *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!))
+ *   and (:all! or project_id = any(:projects!)) and (:anyTask! or task_id = any(:tasks!)) and (:whose::uuid is null or person_id = :whose)
  * group by 1
  * ```
  */
@@ -484,6 +488,7 @@ export interface IOpenInvoicesParams {
   projects: stringArray;
   reach: string;
   today: string;
+  whose?: string | null | void;
 }
 
 /** 'OpenInvoices' return type */
@@ -499,7 +504,7 @@ export interface IOpenInvoicesQuery {
   result: IOpenInvoicesResult;
 }
 
-const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":292}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":478,"b":484}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":495,"b":499}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":616,"b":625}]}],"statement":"select i.currency as \"currency!\", sum(i.gross_minor - i.settled_minor) as \"minor!\", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as \"late!\"\nfrom invoice i\nwhere i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor\n  and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))\n  and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))\ngroup by 1 order by 1"};
+const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true,"whose":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":161}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":292}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":478,"b":484}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":495,"b":499}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":616,"b":625}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":637,"b":642},{"a":832,"b":837}]}],"statement":"select i.currency as \"currency!\", sum(i.gross_minor - i.settled_minor) as \"minor!\", coalesce(sum(i.gross_minor - i.settled_minor) filter (where i.due_on < :today!), 0) as \"late!\"\nfrom invoice i\nwhere i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor\n  and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))\n  and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))\n  and (:whose::uuid is null or exists (select 1 from invoice_line l join line_share s on s.firm_id = l.firm_id and s.line_id = l.id where l.firm_id = i.firm_id and l.invoice_id = i.id and s.person_id = :whose))\ngroup by 1 order by 1"};
 
 /**
  * Query generated from SQL:
@@ -509,6 +514,7 @@ const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":t
  * where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
  *   and (:reach! = 'firm' or exists (select 1 from invoice_line l join project p on p.firm_id = l.firm_id and p.id = l.project_id where l.firm_id = i.firm_id and l.invoice_id = i.id and p.manager_id = :asker!))
  *   and (:all! or exists (select 1 from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(:projects!)))
+ *   and (:whose::uuid is null or exists (select 1 from invoice_line l join line_share s on s.firm_id = l.firm_id and s.line_id = l.id where l.firm_id = i.firm_id and l.invoice_id = i.id and s.person_id = :whose))
  * group by 1 order by 1
  * ```
  */

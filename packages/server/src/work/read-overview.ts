@@ -15,7 +15,7 @@ import {
   submittedInReach,
   tasksSeen,
 } from './queries.queries';
-import { ScopeFilter, resolveScope, scopeParameters } from './scope';
+import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from './scope';
 
 /** Where every hour stands, for a scope, within the reader's rights. */
 export async function readOverview(context: Context, scopeText: string | undefined): Promise<Overview> {
@@ -82,10 +82,10 @@ async function billFigure(context: Context, scope: ScopeFilter): Promise<Overvie
 }
 
 async function collectFigure(context: Context, scope: ScopeFilter): Promise<Overview['collect']> {
-  const { all, projects } = scope;
+  const { all, projects, whose } = scope;
   return {
     open: await openInvoices.run(
-      { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects },
+      { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects, whose },
       context.tx,
     ),
   };
@@ -97,10 +97,10 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const span = scope.kind === 'project' || scope.kind === 'task' ? TO_DATE : quarter;
   const basis = await readBasis(context, scope, span);
   const sum = (pick: (row: (typeof basis.sums)[number]) => number) => basis.sums.reduce((total, row) => total + pick(row), 0);
-  const money = may(context, 'cost.read') && may(context, 'values.read');
+  const money = mayKnowCost(context, scope) && may(context, 'values.read');
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? earningsOf(basis, scope.kind !== 'task').margin : null,
+    margin: money ? earningsOf(basis, isWhole(scope)).margin : null,
     billableShare: ratio(
       sum((row) => row.billable),
       sum((row) => row.seconds),

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { clockSeconds } from '@yellowwood/core';
+import { SplitFailure, clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
@@ -36,6 +36,10 @@ export class DayPanel {
   protected readonly absenceWords = ABSENCE_WORDS;
   /** The entry whose form is open; `new` for the form of a new one. */
   protected readonly editing = signal<string | null>(null);
+  /** The entry that is being divided, where, and what is wrong with that. */
+  protected readonly splitting = signal<string | null>(null);
+  protected readonly splitAt = signal('');
+  protected readonly splitSentence = signal('');
   protected readonly draftSpan = signal<{ start: string; end: string } | null>(null);
   protected readonly facts = computed(() => this.store.week()?.days.find((day) => day.date === this.day()) ?? null);
   protected readonly entries = computed(() =>
@@ -133,6 +137,20 @@ export class DayPanel {
     void this.address.set({ sel: `entry:${done.id}` }, true);
   }
 
+  protected beginSplit(entry: Entry | null): void {
+    this.splitting.set(entry?.id ?? null);
+    this.splitAt.set('');
+    this.splitSentence.set('');
+    if (entry) setTimeout(() => document.getElementById(`split-${entry.id}`)?.focus());
+  }
+
+  protected async split(event: Event, entry: Entry): Promise<void> {
+    event.preventDefault();
+    const failure = await this.store.split(entry, this.splitAt());
+    if (failure) this.splitSentence.set(splitWords(failure, entry));
+    else this.beginSplit(null);
+  }
+
   protected async remove(entry: Entry): Promise<void> {
     this.editing.set(null);
     await this.store.deleteEntry(entry);
@@ -149,6 +167,13 @@ export class DayPanel {
       this.notices.failed(error);
     }
   }
+}
+
+function splitWords(failure: SplitFailure, entry: Entry): string {
+  if (failure === 'split-in-break') return 'The first part would be no longer than the break. Choose a later time.';
+  return entry.startClock
+    ? `Type a time between ${entry.startClock} and ${entry.endClock}, such as ${failure === 'split-unreadable' ? '10:15' : 'the one at which the work changed'}.`
+    : 'Type a length shorter than the whole, such as 1:30.';
 }
 
 function byTime(a: Entry, b: Entry): number {

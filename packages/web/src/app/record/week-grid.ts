@@ -108,7 +108,8 @@ export class WeekGrid {
 
   private inScope(row: GridRow): boolean {
     const [kind, id] = this.address.scope().split(':');
-    if (kind === 'all' || row.projectId === null) return true;
+    // Somebody's scope narrows what others see of them; the own week stays whole.
+    if (kind === 'all' || kind === 'person' || row.projectId === null) return true;
     const project = this.projects()[row.projectId];
     if (kind === 'project') return row.projectId === id;
     if (kind === 'client') return project?.clientId === id;

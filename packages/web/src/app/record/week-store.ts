@@ -1,7 +1,17 @@
 import { computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
-import { DurationForm, Seconds, clockIn, durationText, readDuration, weekOf } from '@yellowwood/core';
+import {
+  DurationForm,
+  Seconds,
+  SplitFailure,
+  clockIn,
+  durationText,
+  readDuration,
+  seconds,
+  splitEntry,
+  weekOf,
+} from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Week } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
@@ -241,6 +251,43 @@ export const WeekStore = signalStore(
       store.notices.done(`${text(entry.quantity)} deleted`, back);
     }
 
+    /**
+     * Divides an entry in two of the same work.
+     * @param typed a clock time inside its span, or the length of its first part
+     * @returns what is wrong with it, or null when it is done
+     */
+    async function split(entry: Entry, typed: string): Promise<SplitFailure | null> {
+      const parts = splitEntry(
+        { ...entry, quantity: seconds(entry.quantity), breakSeconds: seconds(entry.breakSeconds) },
+        typed,
+        store.week()!.zone,
+      );
+      if (!parts.ok) return parts.error.code;
+      const [{ date: _, ...first }, second] = parts.value;
+      const { projectId, taskId, serviceId, billable, note, personId } = entry;
+      const id = newId();
+      const body: Changes = {
+        create: [{ id, personId, projectId, taskId, serviceId, billable, note, origin: 'typed', ...second }],
+        change: [{ id: entry.id, version: current(entry.id)?.version ?? entry.version, change: first }],
+        remove: [],
+      };
+      const answer = await attempt(() => store.api.call('changeEntries', { body }));
+      if (!answer) return null;
+      show(answer.entries);
+      done(`${text(entry.quantity)} divided`, async () => {
+        const version = (one: string) => current(one)!.version;
+        const whole = backTo(entry, 'span' in first ? { span: null } : { quantity: 0 }, store.week()!.zone);
+        const back: Changes = {
+          create: [],
+          change: [{ id: entry.id, version: version(entry.id), change: whole }],
+          remove: [{ id, version: version(id) }],
+        };
+        const undone = await attempt(() => store.api.call('changeEntries', { body: back }));
+        if (undone) show(undone.entries, [id]);
+      });
+      return null;
+    }
+
     /** A command on the week that answers with the week. */
     async function command(work: () => Promise<Week>, what: string): Promise<Week | undefined> {
       const week = await attempt(work);
@@ -255,6 +302,7 @@ export const WeekStore = signalStore(
       create,
       change,
       deleteEntry,
+      split,
       typeCell,
       paste,
       undo,

@@ -194,6 +194,42 @@ describe('the chosen day', () => {
     );
   });
 
+  it('divides a span at a time inside it, in one step that can be undone', async () => {
+    await today([morning, later], (server) =>
+      server.on('changeEntries', ({ body }) => ({
+        entries: [
+          ...body.change.map((one) => ({ ...morning, version: 2, quantity: 3600 })),
+          ...body.create.map((one) => ({ ...morning, id: one.id, quantity: 1800 })),
+        ],
+      })),
+    );
+    page.element.querySelector<HTMLButtonElement>('[aria-label="Divide Pier"]')!.click();
+    await page.settle();
+    const divide = async (at: string) => {
+      await page.type('form.split input', at);
+      await page.press('Divide entry');
+    };
+    await divide('12:00');
+    expect(page.text('.split .field-error')).toContain('between 08:00 and 09:30');
+    await divide('8:05');
+    expect(page.text('.split .field-error')).toContain('no longer than the break');
+    expect(page.server.to('changeEntries').length).toBe(0);
+    await divide('9:00');
+    const [sent] = page.server.to('changeEntries');
+    expect(sent!.body.change).toEqual([
+      { id: id(50), version: 1, change: { span: { start: '08:00:00', end: '09:00', breakSeconds: 600 } } },
+    ]);
+    expect(sent!.body.create).toEqual([
+      jasmine.objectContaining({
+        date: '2026-06-10',
+        taskId: id(30),
+        note: 'Low tide',
+        span: { start: '09:00', end: '09:30:00', breakSeconds: 0 },
+      }),
+    ]);
+    expect(page.element.querySelector('form.split')).toBeNull();
+  });
+
   it('lets nobody edit what waits for review', async () => {
     await today([entryOf(50, { ...morning, stage: 'submitted' })], () => undefined, { state: 'submitted' });
     expect(page.texts('yw-day-panel button').filter((text) => /Edit|Delete|Add time|Fill/.test(text))).toEqual([]);

@@ -90,6 +90,54 @@ describe("the person's menu", () => {
     expect(page.notice()).toContain('Password changed.');
   });
 
+  it('shows pay to those who may know it, and to nobody else', async () => {
+    await menu();
+    expect(items()).not.toContain('Pay and overhead');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    document.querySelector('.cdk-overlay-container')?.replaceChildren();
+    page = await open(PersonMenu, {
+      url: '/f/f/record',
+      roles: ['owner'],
+      prepare: (server) =>
+        server.on('listPay', () => ({
+          on: '2026-06-10',
+          currency: 'GBP',
+          people: [
+            {
+              id: ME,
+              name: 'Anna Test',
+              position: 'Surveyor',
+              pay: { rate: 200_000, validFrom: '2026-01-01' },
+              overhead: 100_000,
+              overheadPercent: 500_000,
+              cost: 300_000,
+            },
+            {
+              id: ME.replace('1', '2'),
+              name: 'Ben Holt',
+              position: null,
+              pay: null,
+              overhead: null,
+              overheadPercent: null,
+              cost: null,
+            },
+          ],
+        })),
+    });
+    await page.press('Menu of Anna Test');
+    await page.settle(30);
+    await page.press('Pay and overhead');
+    await page.settle(300);
+    const rows = [...document.querySelectorAll('mat-dialog-container tbody tr')].map((row) =>
+      row.textContent!.replace(/\s+/g, ' ').trim(),
+    );
+    expect(rows[0]).toContain('Anna TestSurveyor20.00 10.00 50.0% of pay');
+    expect(rows[0]).toContain('30.00');
+    expect(rows[1]).toContain('no pay rate today');
+    await page.answer('Close');
+  });
+
   it('lists the keys', async () => {
     await menu();
     await page.press('Keys');

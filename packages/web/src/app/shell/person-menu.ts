@@ -44,6 +44,9 @@ type Account = NonNullable<Session['account']>;
         </button>
       }
       <mat-divider />
+      @if (rights()['pay.read']) {
+        <button mat-menu-item (click)="showPay()">Pay and overhead</button>
+      }
       <button mat-menu-item (click)="showKeys()">Keys</button>
       <button mat-menu-item (click)="changePassword()">Change password</button>
       <button mat-menu-item (click)="signOut()">Sign out</button>
@@ -87,6 +90,7 @@ export class PersonMenu {
   private readonly document = inject(DOCUMENT);
   protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   protected readonly name = computed(() => this.me()?.person.name ?? this.account()?.name ?? '');
   protected readonly firm = computed(() => this.me()?.firm.name ?? '');
   protected readonly initials = computed(() =>
@@ -116,6 +120,11 @@ export class PersonMenu {
     } catch (error) {
       this.notices.failed(error);
     }
+  }
+
+  protected async showPay(): Promise<void> {
+    const { PayDialog } = await import('./pay-dialog');
+    this.dialog.open(PayDialog, { maxWidth: '92vw' });
   }
 
   protected async showKeys(): Promise<void> {

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { Store } from '@ngrx/store';
 import type { StageBar as Bar } from '@yellowwood/contracts';
 import { Address } from '../state/address';
-import { ScopeNode, workFeature } from '../state/work';
+import { PEOPLE, ScopeNode, workFeature } from '../state/work';
 import { StageBar } from '../ui/stage-bar';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
@@ -42,7 +42,7 @@ const plain = (text: string) =>
       </button>
       @for (node of shown(); track node.id) {
         <div class="line" [class]="node.kind" [class.on]="address.scope() === node.scope" [style.--depth]="node.depth">
-          @if (node.kind !== 'client' && node.kind !== 'department' && node.hasChildren) {
+          @if (node.kind !== 'client' && node.kind !== 'department' && node.kind !== 'people' && node.hasChildren) {
             <button
               class="turn"
               type="button"
@@ -53,20 +53,26 @@ const plain = (text: string) =>
               <span [class.down]="isOpen(node)">›</span>
             </button>
           }
-          <button
-            class="node"
-            type="button"
-            [class.closed]="node.closed"
-            [attr.aria-current]="address.scope() === node.scope ? 'true' : null"
-            (click)="choose(node.scope)"
-          >
-            <span>{{ node.name }}</span>
-            @if (node.kind === 'project' || node.kind === 'task') {
-              @if (bar(node.id); as own) {
-                <yw-stage-bar [bar]="own" />
+          @if (node.kind === 'people') {
+            <button class="node" type="button" [attr.aria-expanded]="isOpen(node)" (click)="toggle(node)">
+              <span>{{ node.name }}</span><span class="turn" [class.down]="isOpen(node)" aria-hidden="true">›</span>
+            </button>
+          } @else {
+            <button
+              class="node"
+              type="button"
+              [class.closed]="node.closed"
+              [attr.aria-current]="address.scope() === node.scope ? 'true' : null"
+              (click)="choose(node.scope)"
+            >
+              <span>{{ node.name }}</span>
+              @if (node.kind === 'project' || node.kind === 'task') {
+                @if (bar(node.id); as own) {
+                  <yw-stage-bar [bar]="own" />
+                }
               }
-            }
-          </button>
+            </button>
+          }
         </div>
       } @empty {
         <p class="empty quiet">{{ find() ? 'Nothing of that name.' : 'Clients, projects and tasks will stand here.' }}</p>
@@ -109,6 +115,7 @@ export class ScopeTree {
   }
 
   private visible(node: ScopeNode): boolean {
+    if (node.kind === 'person') return this.isOpen(this.byId().get(PEOPLE)!);
     if (node.depth < 2) return true;
     for (let parent = this.byId().get(node.parent!); parent && parent.depth > 0; parent = this.byId().get(parent.parent!))
       if (!this.isOpen(parent)) return false;
@@ -131,7 +138,7 @@ export class ScopeTree {
 
   protected takeFirst(): void {
     const words = plain(this.find()).split(/\s+/).filter(Boolean);
-    const first = this.shown().find((node) => words.every((word) => plain(node.name).includes(word)));
+    const first = this.shown().find((node) => node.scope !== '' && words.every((word) => plain(node.name).includes(word)));
     if (first && words.length > 0) this.choose(first.scope);
   }
 }

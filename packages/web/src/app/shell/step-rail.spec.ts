@@ -1,6 +1,6 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
-import { provideRouter } from '@angular/router';
+import { Router, provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { Role, rightsOf } from '@yellowwood/core';
 import type { Me, Overview } from '@yellowwood/contracts';
@@ -115,7 +115,7 @@ describe('the frame', () => {
   describe('the scope tree', () => {
     let fixture: ComponentFixture<ScopeTree>;
     const names = () =>
-      [...(fixture.nativeElement as HTMLElement).querySelectorAll('.line .node > span')].map((one) => one.textContent);
+      [...(fixture.nativeElement as HTMLElement).querySelectorAll('.line .node > span:first-child')].map((one) => one.textContent);
 
     beforeEach(async () => {
       const project = (id: string, name: string, clientId: string) => ({
@@ -165,6 +165,22 @@ describe('the frame', () => {
       expect(names()).toContain('Glazing bars');
       expect(names()).not.toContain('Žlutá tier');
       expect((fixture.nativeElement as HTMLElement).querySelectorAll('yw-stage-bar').length).toBe(1);
+    });
+
+    it('holds the people whose time one may read, folded until they are wanted', async () => {
+      expect(names()).not.toContain('People');
+      const people = ['Rosa Vane', 'Ben Holt'].map((name, index) => ({ id: `x${index}`, name, position: null, teams: [] }));
+      store.dispatch(workActions.peopleKnown({ people }));
+      await fixture.whenStable();
+      expect(names().at(-1)).toBe('People');
+      const fold = [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLElement>('.line.people button')].at(-1)!;
+      fold.click();
+      await fixture.whenStable();
+      expect(names().slice(-2)).toEqual(['Rosa Vane', 'Ben Holt']);
+      (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>('.line.person button')!.click();
+      await new Promise((resolve) => setTimeout(resolve, 20));
+      await fixture.whenStable();
+      expect(TestBed.inject(Router).url).toContain('scope=person:x0');
     });
 
     it('finds by any part of a name, with or without accents, and shows the way to it', async () => {

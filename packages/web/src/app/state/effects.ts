@@ -54,6 +54,21 @@ export const readWork = createEffect(
   { functional: true },
 );
 
+/** The people whose time one may read, for the scope. */
+export const readPeople = createEffect(
+  (api = inject(Api), address = inject(Address), store = inject(Store)) =>
+    openedFirm(address, store).pipe(
+      filter((me) => me.rights['time.read'] !== 'own'),
+      switchMap(() =>
+        from(api.call('listPeople')).pipe(
+          map(({ people }) => workActions.peopleKnown({ people })),
+          catchError(() => EMPTY),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
 /** The figures of the steps and the bars of the tree, for every scope and at every refresh. */
 export const readOverview = createEffect(
   (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) =>

@@ -1,6 +1,6 @@
 import { EntityState, createEntityAdapter } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
-import type { Overview, StageBar, Work } from '@yellowwood/contracts';
+import type { Overview, People, StageBar, Work } from '@yellowwood/contracts';
 
 export type Project = Work['projects'][number];
 export type Task = Work['tasks'][number];
@@ -8,7 +8,11 @@ export type Service = Work['services'][number];
 
 export const workActions = createActionGroup({
   source: 'work',
-  events: { 'work known': props<{ work: Work }>(), 'overview known': props<{ overview: Overview }>() },
+  events: {
+    'work known': props<{ work: Work }>(),
+    'people known': props<{ people: People['people'] }>(),
+    'overview known': props<{ overview: Overview }>(),
+  },
 });
 
 const projects = createEntityAdapter<Project>();
@@ -21,6 +25,8 @@ interface WorkState {
   readonly projects: EntityState<Project>;
   readonly tasks: EntityState<Task>;
   readonly services: EntityState<Service>;
+  /** Whose time one may read; oneself alone where that is all. */
+  readonly people: People['people'];
   readonly overview: Overview | null;
   readonly known: boolean;
 }
@@ -31,6 +37,7 @@ const initial: WorkState = {
   projects: projects.getInitialState(),
   tasks: tasks.getInitialState(),
   services: services.getInitialState(),
+  people: [],
   overview: null,
   known: false,
 };
@@ -40,7 +47,7 @@ export interface ScopeNode {
   readonly scope: string;
   readonly id: string;
   readonly name: string;
-  readonly kind: 'client' | 'department' | 'project' | 'task';
+  readonly kind: 'client' | 'department' | 'project' | 'task' | 'people' | 'person';
   readonly depth: number;
   readonly parent: string | null;
   readonly hasChildren: boolean;
@@ -61,9 +68,18 @@ export const workFeature = createFeature({
       services: services.setAll(work.services, state.services),
       known: true,
     })),
+    on(workActions.peopleKnown, (state, { people }) => ({ ...state, people })),
     on(workActions.overviewKnown, (state, { overview }) => ({ ...state, overview })),
   ),
-  extraSelectors: ({ selectClients, selectDepartments, selectProjects, selectTasks, selectServices, selectOverview }) => {
+  extraSelectors: ({
+    selectClients,
+    selectDepartments,
+    selectProjects,
+    selectTasks,
+    selectServices,
+    selectPeople,
+    selectOverview,
+  }) => {
     const selectProjectList = createSelector(selectProjects, projects.getSelectors().selectAll);
     const selectTaskList = createSelector(selectTasks, tasks.getSelectors().selectAll);
     return {
@@ -77,7 +93,7 @@ export const workFeature = createFeature({
         selectOverview,
         (overview) => new Map((overview?.bars ?? []).map((bar): [string, StageBar] => [bar.id, bar])),
       ),
-      selectTree: createSelector(selectClients, selectDepartments, selectProjectList, selectTaskList, treeOf),
+      selectTree: createSelector(selectClients, selectDepartments, selectProjectList, selectTaskList, selectPeople, treeOf),
     };
   },
 });
@@ -87,22 +103,30 @@ function treeOf(
   departments: Work['departments'],
   projectList: readonly Project[],
   taskList: readonly Task[],
+  people: People['people'],
 ): ScopeNode[] {
   const nodes: ScopeNode[] = [];
-  const addTasks = (project: string, parent: string | null, depth: number) => {
-    for (const task of taskList.filter((one) => one.projectId === project && one.parentId === parent)) {
-      const hasChildren = taskList.some((one) => one.parentId === task.id);
+  const below = new Map<string, Task[]>();
+  for (const task of taskList) {
+    const parent = task.parentId ?? task.projectId;
+    const found = below.get(parent);
+    if (found) found.push(task);
+    else below.set(parent, [task]);
+  }
+  const addTasks = (parent: string, depth: number) => {
+    for (const task of below.get(parent) ?? []) {
+      const hasChildren = below.has(task.id);
       nodes.push({
         scope: `task:${task.id}`,
         id: task.id,
         name: task.name,
         kind: 'task',
         depth,
-        parent: parent ?? project,
+        parent,
         hasChildren,
         closed: !task.open,
       });
-      if (hasChildren) addTasks(project, task.id, depth + 1);
+      if (hasChildren) addTasks(task.id, depth + 1);
     }
   };
   const addHome = (id: string, name: string, kind: 'client' | 'department') => {
@@ -116,13 +140,23 @@ function treeOf(
         kind: 'project',
         depth: 1,
         parent: id,
-        hasChildren: taskList.some((task) => task.projectId === project.id),
+        hasChildren: below.has(project.id),
         closed: !project.open,
       });
-      addTasks(project.id, null, 2);
+      addTasks(project.id, 2);
     }
   };
   clients.forEach((client) => addHome(client.id, client.name, 'client'));
   departments.forEach((department) => addHome(department.id, `${department.name} (internal)`, 'department'));
+  // One's own time is Record's matter; where more people are in reach, each of them can be a scope.
+  if (people.length > 1) {
+    const at = { closed: false, parent: null, depth: 0 };
+    nodes.push({ ...at, scope: '', id: PEOPLE, name: 'People', kind: 'people', hasChildren: true });
+    for (const { id, name } of people)
+      nodes.push({ ...at, scope: `person:${id}`, id, name, kind: 'person', depth: 1, parent: PEOPLE, hasChildren: false });
+  }
   return nodes;
 }
+
+/** The node that holds the people. */
+export const PEOPLE = 'people';

@@ -7,6 +7,7 @@ export const addresses = {
   changePreferences: { method: 'PUT', path: '/preferences', kind: 'open' },
   readMe: { method: 'GET', path: '/f/:firm/me', kind: 'read' },
   listPeople: { method: 'GET', path: '/f/:firm/people', kind: 'read' },
+  listPay: { method: 'GET', path: '/f/:firm/pay', kind: 'read' },
   readWork: { method: 'GET', path: '/f/:firm/work', kind: 'read' },
   readOverview: { method: 'GET', path: '/f/:firm/overview', kind: 'read' },
   readWeek: { method: 'GET', path: '/f/:firm/weeks/:from', kind: 'read' },

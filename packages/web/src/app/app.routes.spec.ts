@@ -1,0 +1,81 @@
+import { provideZonelessChangeDetection } from '@angular/core';
+import { HttpBackend, provideHttpClient } from '@angular/common/http';
+import { TestBed } from '@angular/core/testing';
+import { Router, provideRouter, withComponentInputBinding } from '@angular/router';
+import { RouterTestingHarness } from '@angular/router/testing';
+import { provideEffects } from '@ngrx/effects';
+import { provideState, provideStore } from '@ngrx/store';
+import type { Session } from '@yellowwood/contracts';
+import { routes } from './app.routes';
+import * as effects from './state/effects';
+import { sessionFeature } from './state/session';
+import { timersFeature } from './state/timers';
+import { workFeature } from './state/work';
+import { FakeServer, ME, WORK, me, refusal } from './testing/fake-server';
+import { weekOfEntries } from './testing/fixtures';
+
+const ACCOUNT: Session = {
+  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
+  firms: [{ slug: 'f', name: 'Firm' }],
+  demo: [],
+};
+
+describe('the ways through the page', () => {
+  async function goTo(url: string, session: Session, known = true): Promise<string> {
+    TestBed.configureTestingModule({
+      providers: [
+        provideZonelessChangeDetection(),
+        provideRouter(routes, withComponentInputBinding()),
+        provideHttpClient(),
+        { provide: HttpBackend, useExisting: FakeServer },
+        provideStore(),
+        provideState(sessionFeature),
+        provideState(workFeature),
+        provideState(timersFeature),
+        provideEffects(effects),
+      ],
+    });
+    TestBed.inject(FakeServer)
+      .on('readSession', () => session)
+      .on('readMe', () =>
+        known ? me('staff') : refusal(404, 'firm-unknown', 'There is no firm of this name that you belong to.'),
+      )
+      .on('readWork', () => WORK)
+      .on('readOverview', () => ({
+        scope: 'all',
+        record: null,
+        review: null,
+        bill: null,
+        collect: null,
+        results: null,
+        bars: [],
+      }))
+      .on('readTimers', () => ({
+        timers: [],
+        now: '2026-06-10T09:00:00.000Z',
+        today: { date: '2026-06-10', recorded: 0, planned: 0, maximum: 1 },
+      }))
+      .on('readWeek', () => weekOfEntries([]));
+    const harness = await RouterTestingHarness.create();
+    await harness.navigateByUrl(url);
+    return decodeURIComponent(TestBed.inject(Router).url);
+  }
+
+  it('lead to the own week after signing in', async () => {
+    expect(await goTo('/', ACCOUNT)).toBe('/f/f/record');
+  });
+
+  it('lead to the sign-in page first, and remember where somebody wanted to go', async () => {
+    expect(await goTo('/f/f/record?scope=all', { ...ACCOUNT, account: null })).toBe('/sign-in?back=/f/f/record?scope=all');
+  });
+
+  it('lead to the sign-in page without a firm, and say when a firm is none of theirs', async () => {
+    expect(await goTo('/', { ...ACCOUNT, firms: [] })).toBe('/sign-in');
+    TestBed.resetTestingModule();
+    expect(await goTo('/f/f/record', ACCOUNT, false)).toBe('/sign-in?unknown=f');
+  });
+
+  it('lead to Record from a step that there is not', async () => {
+    expect(await goTo('/f/f/weather', ACCOUNT)).toBe('/f/f/record');
+  });
+});

@@ -1,0 +1,91 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import { BreakpointObserver } from '@angular/cdk/layout';
+import { Role } from '@yellowwood/core';
+import { of } from 'rxjs';
+import { Address } from '../state/address';
+import { Page, id, open } from '../testing/fake-server';
+import { entryOf } from '../testing/fixtures';
+import { Shell } from './shell';
+
+describe('the shell', () => {
+  let page: Page<Shell>;
+  afterEach(() => page.element.remove());
+
+  async function shell(url: string, roles: Role[] = ['owner'], narrow = false) {
+    page = await open(Shell, {
+      url,
+      roles,
+      providers: [{ provide: BreakpointObserver, useValue: { observe: () => of({ matches: narrow }) } }],
+      prepare: (server) =>
+        server
+          .on('readEntryWhy', () => ({
+            entry: entryOf(50),
+            recorded: 5400,
+            billable: 0,
+            rounding: null,
+            method: null,
+            rate: null,
+            winner: null,
+            losers: [],
+            value: null,
+            cost: null,
+            billed: [],
+          }))
+          .on('readHistory', () => ({ events: [] })),
+    });
+  }
+  const why = () => page.element.querySelector('yw-why-panel');
+
+  it('has the dock for those who record, and only for them', async () => {
+    await shell('/f/f/record', ['staff']);
+    expect(page.element.querySelector('yw-timer-dock')).not.toBeNull();
+    expect(page.element.classList).toContain('with-dock');
+  });
+
+  it('answers why beside the work where people work by it, and on asking elsewhere', async () => {
+    await shell('/f/f/record');
+    expect(page.text('yw-why-panel')).toContain('Choose a cell or an entry');
+    await TestBed.inject(Router).navigateByUrl('/f/f/bill');
+    await page.settle();
+    expect(why()).toBeNull();
+    TestBed.inject(Address).ask(`entry:${id(50)}`);
+    await page.settle(50);
+    expect(page.text('yw-why-panel h3')).toContain('1:30');
+  });
+
+  it('keeps the choice to fold it away, step by step', async () => {
+    await shell('/f/f/record');
+    await page.press('Fold away');
+    expect(why()).toBeNull();
+    await TestBed.inject(Router).navigateByUrl('/f/f/review');
+    await page.settle();
+    expect(why()).not.toBeNull();
+    await TestBed.inject(Router).navigateByUrl('/f/f/record');
+    await page.settle();
+    expect(why()).toBeNull();
+    await page.press('Why');
+    expect(why()).not.toBeNull();
+  });
+
+  it('leaves the room to the work where there is little', async () => {
+    await shell('/f/f/record', ['owner'], true);
+    expect(why()).toBeNull();
+    await page.press('Why');
+    expect(why()!.classList).toContain('over');
+  });
+
+  it('opens and closes the scope where it has no place of its own', async () => {
+    await shell('/f/f/record', ['owner'], true);
+    await page.press('Choose scope');
+    expect(page.element.querySelector('yw-scope-tree')!.classList).toContain('open');
+    await page.press('All work');
+    expect(page.element.querySelector('yw-scope-tree')!.classList).not.toContain('open');
+  });
+
+  it('lets the keyboard skip to the work', async () => {
+    await shell('/f/f/record');
+    page.element.querySelector<HTMLAnchorElement>('a.skip')!.click();
+    expect(document.activeElement!.id).toBe('work');
+  });
+});
