@@ -93,9 +93,9 @@ insert into payment select pg_temp.id('firm'), pg_temp.id('payment' || invoice),
 insert into allocation select pg_temp.id('firm'), pg_temp.id('allocation' || invoice), invoice, 'payment', pg_temp.id('payment' || invoice), null, net + net / 5, true, last + time '18:00' from document where not open;
 
 insert into work_sum
-select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.value_currency, count(*), sum(e.quantity), sum(e.value_minor), sum(e.cost_minor)
+select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.value_currency, count(*), sum(e.quantity), sum(e.value_minor), sum(e.cost_minor)
 from (select *, date_trunc('month', work_date)::date as month from entry) e
-group by e.firm_id, e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.value_currency, grouping sets ((e.person_id), ());
+group by e.firm_id, e.kind, e.project_id, e.task_id, e.stage, e.billing_state, e.billable, e.value_currency, grouping sets ((e.person_id, e.month), (e.person_id), (e.month), ());
 select set_config('app.firm_id', pg_temp.id('firm')::text, false);
 select count(sum_document(firm_id, id)) from invoice;
 

@@ -38,5 +38,6 @@ export async function chooseScope(page: Page, name: string): Promise<void> {
   const find = page.getByRole('searchbox', { name: 'Find client, project, task' });
   await find.fill(name);
   await find.press('Enter');
+  await page.waitForURL(/scope=/);
   await find.fill('');
 }

@@ -2,6 +2,7 @@ import {
   BillingState,
   Stage,
   addDays,
+  addSeconds,
   dateIn,
   datesFrom,
   minor,
@@ -504,6 +505,7 @@ async function planEntries(loading: Loading): Promise<LedgerRow[]> {
   }
   for (const row of rows) if (row.projectId && !billableProjects.has(row.projectId)) row.billable = false;
   makeUnclassified(loading, rows);
+  const overlapping = makeOverlaps(loading, rows);
   const time = rows.filter((row) => row.kind === 'time');
   const valued = time.map((row) => ({ ...row, typedRate: null }));
   const valuations = (await valuationBasis(contextOf(loading, 'Anselm Rooke', now), valued)).value(valued);
@@ -524,6 +526,7 @@ async function planEntries(loading: Loading): Promise<LedgerRow[]> {
     row.problems = [
       ...(row.projectId ? [] : ['no-project']),
       ...(row.serviceId ? [] : ['no-service']),
+      ...(overlapping.has(row.id) ? ['overlap'] : []),
       ...(row.projectId && row.serviceId && row.billingState === 'to bill' && row.rate === null ? ['no-rate'] : []),
     ];
   }
@@ -583,6 +586,29 @@ function makeUnclassified({ made, today }: Loading, rows: readonly LedgerRow[]):
     );
     if (row) Object.assign(row, { projectId: null, taskId: null, serviceId: null, note: '', billable: true });
   }
+}
+
+const SIGNED_IN = demoSignIns.map((one) => one.name);
+
+/**
+ * Two people have typed, this week, an entry that began before the one before it had ended. It stands in
+ * the way of submitting, so it can only be in a week that is still open.
+ * @returns the ids of the entries that overlap
+ */
+function makeOverlaps({ made, today }: Loading, rows: readonly LedgerRow[]): Set<string> {
+  const overlapping = new Set<string>();
+  const monday = weekOf(today).from;
+  const people = PEOPLE.filter((person) => !SIGNED_IN.includes(person.name)).map((person) => made.people.get(person.name)!);
+  for (const person of people) {
+    const own = rows.filter((row) => row.personId === person && row.workDate >= monday && row.startAt && row.projectId);
+    const later = own.find((row, index) => index > 0 && row.workDate === own[index - 1]!.workDate && row.quantity > 1200);
+    if (!later || overlapping.size >= 4) continue;
+    const earlier = own[own.indexOf(later) - 1]!;
+    const early = Math.floor((Date.parse(later.startAt!) - Date.parse(earlier.endAt!)) / 1000) + 1200;
+    Object.assign(later, { startAt: addSeconds(later.startAt!, -early), quantity: later.quantity + early });
+    overlapping.add(earlier.id).add(later.id);
+  }
+  return overlapping;
 }
 
 interface DemoEvent {

@@ -4,9 +4,11 @@
 
 -- The id of nothing: all people, no project, no task.
 create function no_id() returns uuid language sql immutable parallel safe as $$ select '00000000-0000-0000-0000-000000000000'::uuid $$;
+-- The month of sums over all months.
+create function no_month() returns date language sql immutable parallel safe as $$ select '0001-01-01'::date $$;
 
--- The ledger by month and work, once for each person and once for all people together. Nothing is null,
--- so that keys compare by =: no_id() stands for all people, or for no project and no task; '' for
+-- The ledger by work: for each person and for all people together, each by month and over all months.
+-- Nothing is null, so that keys compare by =: no_month() stands for all months, no_id() for all people, or for no project and no task; '' for
 -- no currency. (What nobody recorded would need an id of its own here; everything has a person so far.) The figures of a key are the sum of its rows, of which there may be several.
 create table work_sum (
   firm_id uuid not null references firm,
@@ -26,8 +28,8 @@ create table work_sum (
   cost_minor bigint not null
 -- Counting in place must not touch the indexes.
 ) with (fillfactor = 70);
-create index work_sum_key on work_sum (firm_id, person_id, project_id, task_id, month);
-create index work_sum_project on work_sum (firm_id, project_id, task_id, month);
+create index work_sum_person on work_sum (firm_id, person_id, month);
+create index work_sum_project on work_sum (firm_id, project_id, person_id, month);
 
 -- Adds what came to the sums and takes off what went. A row that another transaction is counting in is
 -- passed over, and a row beside it made: writers never wait for each other here, so no two of them can
@@ -35,10 +37,10 @@ create index work_sum_project on work_sum (firm_id, project_id, task_id, month);
 create function add_to_work_sums(deltas work_sum[]) returns void
   language sql security definer set search_path = public as $$
   with delta as (
-    select d.firm_id, coalesce(d.person_id, no_id()) as person_id, d.kind, d.project_id, d.task_id, d.month, d.stage, d.billing_state, d.billable, d.currency,
+    select d.firm_id, coalesce(d.person_id, no_id()) as person_id, d.kind, d.project_id, d.task_id, coalesce(d.month, no_month()) as month, d.stage, d.billing_state, d.billable, d.currency,
       sum(d.entries)::bigint as entries, sum(d.quantity)::bigint as quantity, sum(d.value_minor)::bigint as value_minor, sum(d.cost_minor)::bigint as cost_minor
     from unnest(deltas) d
-    group by d.firm_id, d.kind, d.project_id, d.task_id, d.month, d.stage, d.billing_state, d.billable, d.currency, grouping sets ((d.person_id), ())
+    group by d.firm_id, d.kind, d.project_id, d.task_id, d.stage, d.billing_state, d.billable, d.currency, grouping sets ((d.person_id, d.month), (d.person_id), (d.month), ())
     having sum(d.entries) <> 0 or sum(d.quantity) <> 0 or sum(d.value_minor) <> 0 or sum(d.cost_minor) <> 0
   ), free as (
     select s.ctid as place, d.*, s.entries + d.entries as new_entries, s.quantity + d.quantity as new_quantity, s.value_minor + d.value_minor as new_value, s.cost_minor + d.cost_minor as new_cost
@@ -105,8 +107,8 @@ create table billed_sum (
   standard_minor bigint not null,
   foreign key (firm_id, invoice_id) references invoice
 );
-create index billed_sum_key on billed_sum (firm_id, person_id, project_id, month);
-create index billed_sum_project on billed_sum (firm_id, project_id, month);
+create index billed_sum_person on billed_sum (firm_id, person_id, month);
+create index billed_sum_project on billed_sum (firm_id, project_id, person_id, month);
 create index billed_sum_invoice on billed_sum (firm_id, invoice_id);
 
 create function sum_document(of_firm uuid, document uuid) returns void language sql security definer set search_path = public as $$
@@ -158,20 +160,13 @@ create trigger line_share_moves_billed_insert after insert on line_share referen
 create trigger line_share_moves_billed_update after update on line_share referencing old table as gone new table as come for each statement execute function move_billed_quantities();
 create trigger line_share_moves_billed_delete after delete on line_share referencing old table as gone for each statement execute function move_billed_quantities();
 
--- Whose time and which work somebody sees beyond their own, as lists: an index can be asked for a list.
-create function people_led_by(asker uuid) returns uuid[] language sql stable as $$
-  select array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)
-$$;
-create function projects_managed_by(asker uuid) returns uuid[] language sql stable as $$
-  select array(select p.id from project p where p.manager_id = asker)
-$$;
-
+-- Lists instead of subqueries: they are made once, and an index can be asked for them.
 create or replace function entries_in_reach(reach text, asker uuid) returns setof entry
   language sql stable as $$
   select e.* from entry e
   where reach = 'firm'
      or (reach = 'own' and e.person_id = asker)
-     or (reach = 'team' and (e.person_id = asker or e.person_id = any(people_led_by(asker)) or e.project_id = any(projects_managed_by(asker))))
+     or (reach = 'team' and (e.person_id = asker or e.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or e.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 
 -- The same for shares and sums. The sums of all people are for those who see the firm; the others, and
@@ -181,7 +176,7 @@ create function shares_in_reach(reach text, asker uuid) returns setof line_share
   select s.* from line_share s
   where reach = 'firm'
      or (reach = 'own' and s.person_id = asker)
-     or (reach = 'team' and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker))))
+     or (reach = 'team' and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 create function work_sums_in_reach(reach text, asker uuid, whose uuid) returns setof work_sum
   language sql stable as $$
@@ -189,7 +184,7 @@ create function work_sums_in_reach(reach text, asker uuid, whose uuid) returns s
   where (whose is null or s.person_id = whose)
     and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
       or (reach = 'own' and s.person_id = asker)
-      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker)))))
+      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker)))))
 $$;
 create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns setof billed_sum
   language sql stable as $$
@@ -197,7 +192,7 @@ create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns
   where (whose is null or s.person_id = whose)
     and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
       or (reach = 'own' and s.person_id = asker)
-      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(people_led_by(asker)) or s.project_id = any(projects_managed_by(asker)))))
+      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker)))))
 $$;
 
 -- The ledger's sums over the work dates first..last: the sums of the months that they touch, less what
@@ -205,7 +200,7 @@ $$;
 create function work_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
   language sql stable as $$
   select s.* from work_sums_in_reach(reach, asker, whose) s
-  where first <= last and s.month between date_trunc('month', first)::date and last
+  where first <= last and s.month > no_month() and s.month between date_trunc('month', first)::date and last
   union all
   select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable,
     coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
@@ -245,13 +240,13 @@ begin
   for one in select firm_id from firm_address loop
     perform set_config('app.firm_id', one::text, true);
     insert into work_sum
-    select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.cost)
+    select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.cost)
     from (
       select firm_id, person_id, kind, coalesce(project_id, no_id()) as project_id, coalesce(task_id, no_id()) as task_id, date_trunc('month', work_date)::date as month,
         stage, billing_state, billable, coalesce(value_currency, '') as currency, quantity, coalesce(value_minor, 0) as value, coalesce(cost_minor, 0) as cost
       from entry
     ) e
-    group by e.firm_id, e.kind, e.project_id, e.task_id, e.month, e.stage, e.billing_state, e.billable, e.currency, grouping sets ((e.person_id), ());
+    group by e.firm_id, e.kind, e.project_id, e.task_id, e.stage, e.billing_state, e.billable, e.currency, grouping sets ((e.person_id, e.month), (e.person_id), (e.month), ());
     update line_share s set person_id = e.person_id, project_id = e.project_id, task_id = e.task_id, work_date = e.work_date,
       standard_minor = case when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint else 0 end
     from entry e, invoice_line l where e.firm_id = s.firm_id and e.id = s.entry_id and l.firm_id = s.firm_id and l.id = s.line_id;

@@ -34,7 +34,7 @@ describe('rights', () => {
 
   /** Every reading endpoint with parameters that make sense in the given firm. */
   function readings(of: Record<string, string>) {
-    const scopes = ['all', `project:${of['project']}`, `client:${of['client']}`, `task:${of['task']}`];
+    const scopes = ['all', `project:${of['project']}`, `client:${of['client']}`, `task:${of['task']}`, `person:${of['staff']}`];
     const idOf: Partial<Record<EndpointName, string>> = {
       readEntryWhy: of['entry']!,
       readInvoice: of['invoice']!,
@@ -167,6 +167,20 @@ describe('rights', () => {
     expect((await world.as('staff').call('readEntryWhy', { params: { id: ids.entry } })).body.value).toBeNull();
   });
 
+  it('keep the cost of one person to those who may know their pay', async () => {
+    const scope = `person:${world.ids.staff}`;
+    const seen = async (who: Who, of: string) => (await world.as(who).done('readResults', { query: { scope: of } })).cost;
+    expect(await seen('manager', 'all')).not.toBeNull();
+    expect(await seen('manager', scope)).toBeNull();
+    expect((await seen('owner', scope))!.cost).toBeGreaterThan(0);
+    for (const figure of ['cost', 'margin'] as const)
+      expect((await world.as('manager').call('readBehind', { query: { scope, figure } })).problem.code).toBe('right-missing');
+    expect((await world.as('manager').done('readOverview', { query: { scope } })).results!.margin).toBeNull();
+    // Staff may ask for their own time and nobody else's.
+    expect((await world.as('mate').call('readResults', { query: { scope } })).problem.code).toBe('scope-unknown');
+    expect((await world.as('staff').call('readResults', { query: { scope } })).status).toBe(200);
+  });
+
   it('refuse to each role what it may not do, and say so', async () => {
     const refused: [Who, EndpointName, object][] = [
       ['staff', 'approveEntries', { body: { entries: [{ id: ids.entry, version: 1 }] } }],
@@ -180,6 +194,7 @@ describe('rights', () => {
       ['manager', 'creditInvoice', { params: { id: ids.invoice }, body: { id: newId(), reason: 'x' } }],
       ['staff', 'readReview', { query: { from: MONDAY } }],
       ['staff', 'listUnpriced', {}],
+      ['manager', 'listPay', {}],
     ];
     for (const [who, name, options] of refused) {
       const answer = await world.as(who).call(name, options);

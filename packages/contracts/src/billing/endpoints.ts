@@ -239,6 +239,8 @@ export const InvoiceDetail = strict({
   ),
   /** What may be done with it now. */
   may: strict({ pay: Type.Boolean(), send: Type.Boolean(), void: Type.Boolean(), credit: Type.Boolean() }),
+  /** What a draft was asked to hold, so that it can be taken up again; null for what is issued. */
+  wish: nullable(DraftWish),
 });
 
 const Held = strict({ changed: Count });

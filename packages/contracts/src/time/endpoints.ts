@@ -67,7 +67,7 @@ export const Entry = strict({
   lagDays: Count,
   late: Type.Boolean(),
   changedByOther: Type.Boolean(),
-  /** Set while the last decision on a recorded entry is a return. */
+  /** Set while the last decision on a recorded entry is a return or a re-opening. */
   returned: nullable(strict({ by: Name, at: Instant, reason: Type.String() })),
   /** Left out for readers without the right to billing values. */
   value: optional(

@@ -1,8 +1,6 @@
 import { minor, rate, seconds } from '../firm/units';
 import { lineAmount, printedHours, timeValue } from './amount';
 import { printedLine } from './document-text';
-import { convert } from './exchange';
-import { paidPart } from './paid-part';
 
 describe('amounts of lines', () => {
   it('multiplies minutes by the rate and divides last: 1:20 at 90.00 is 120.00', () => {
@@ -27,12 +25,5 @@ describe('amounts of lines', () => {
     });
     expect(printedLine({ ...line, kind: 'over-limit', net: -7500 }, 'GBP')).toEqual({ quantity: '−1', price: '75.00' });
     expect(printedLine({ ...line, kind: 'write-down', net: 7500 }, 'GBP')).toEqual({ quantity: '1', price: '75.00' });
-  });
-
-  it('converts a document once, and splits what is paid by the paid fraction', () => {
-    expect(convert(minor(98_000), { from: 'EUR', to: 'GBP', rate: 8540 })).toBe(minor(83_692));
-    expect(convert(minor(100), { from: 'KWD', to: 'JPY', rate: 4_870_000 })).toBe(minor(49));
-    expect(paidPart(minor(10_000), minor(4000), minor(12_000))).toBe(minor(3333));
-    expect(paidPart(minor(10_000), minor(0), minor(0))).toBe(minor(0));
   });
 });

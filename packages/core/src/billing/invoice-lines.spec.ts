@@ -2,8 +2,6 @@ import * as fc from 'fast-check';
 import { millionths, minor, rate, seconds } from '../firm/units';
 import { lineAmount } from './amount';
 import { BillableEntry, BillingTerms, invoiceLines } from './invoice-lines';
-import { overLimit, spreadOverLimit } from './limit';
-import { shareLine } from './shares';
 
 const entry = (id: string, minutes: number, names: Partial<BillableEntry> = {}): BillableEntry => ({
   id,
@@ -130,30 +128,5 @@ describe('invoiceLines', () => {
       ),
       { numRuns: 300 },
     );
-  });
-});
-
-describe('shareLine', () => {
-  it('lets the document decide where the entries’ own values differ from it', () => {
-    // Two entries of 65 min at 67.14: 72.74 each (72.735), together 145.47.
-    const shares = shareLine(
-      minor(14_547),
-      [
-        { entryId: 'a', quantity: seconds(3900) },
-        { entryId: 'b', quantity: seconds(3900) },
-      ],
-      rate(671_400),
-      'GBP',
-    );
-    expect(shares.map(Number)).toEqual([7273, 7274]);
-  });
-});
-
-describe('limits', () => {
-  it('take off never more than the document, and nothing below the limit', () => {
-    expect(overLimit(minor(10_000), minor(8000), minor(3500)).over).toBe(minor(1500));
-    expect(overLimit(minor(10_000), minor(12_000), minor(3500)).over).toBe(minor(3500));
-    expect(overLimit(minor(10_000), minor(1000), minor(3500)).over).toBe(minor(0));
-    expect(spreadOverLimit(minor(0), [])).toEqual([]);
   });
 });

@@ -1,34 +1,5 @@
 import { minor } from '../firm/units';
-import { ageBucket, ageing } from './ageing';
 import { allocate, invoiceState } from './settlement';
-
-describe('ageing', () => {
-  it('sorts by days past due on the report’s date, the due date itself not late', () => {
-    const on = '2026-06-30';
-    for (const [due, bucket] of [
-      ['2026-07-01', 'not-due'],
-      ['2026-06-30', 'not-due'],
-      ['2026-06-29', '1-30'],
-      ['2026-05-31', '1-30'],
-      ['2026-05-30', '31-60'],
-      ['2026-05-01', '31-60'],
-      ['2026-04-30', '61-90'],
-      ['2026-04-01', '61-90'],
-      ['2026-03-31', 'over-90'],
-    ] as const)
-      expect(ageBucket(due, on)).withContext(due).toBe(bucket);
-    const sums = ageing(
-      [
-        { due: '2026-06-01', open: minor(100) },
-        { due: '2026-06-02', open: minor(50) },
-        { due: '2026-08-01', open: minor(7) },
-      ],
-      on,
-    );
-    expect(sums['1-30']).toBe(minor(150));
-    expect(sums['not-due']).toBe(minor(7));
-  });
-});
 
 describe('settlement', () => {
   const facts = {

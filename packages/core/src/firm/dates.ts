@@ -12,19 +12,27 @@ export function isDate(text: string): boolean {
   }
 }
 
+const DAY = 86_400_000;
+
 /** The date so many days later (or earlier). */
 export function addDays(date: DateText, days: number): DateText {
-  return Temporal.PlainDate.from(date).add({ days }).toString();
+  const day = Date.parse(date) + days * DAY;
+  // Beyond four digits of year the text would have another form.
+  if (day < FIRST_DAY || day > LAST_DAY) return Temporal.PlainDate.from(date).add({ days }).toString();
+  return new Date(day).toISOString().slice(0, 10);
 }
+const FIRST_DAY = Date.parse('0000-01-01');
+const LAST_DAY = Date.parse('9999-12-31');
 
 /** Days from one date to another; negative when the second is earlier. */
 export function daysBetween(from: DateText, to: DateText): number {
-  return Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;
+  return (Date.parse(to) - Date.parse(from)) / DAY;
 }
 
 /** 1 for Monday to 7 for Sunday, as ISO 8601 counts. */
 export function weekday(date: DateText): number {
-  return Temporal.PlainDate.from(date).dayOfWeek;
+  // 1 January 1970 was a Thursday.
+  return ((((Date.parse(date) / DAY + 3) % 7) + 7) % 7) + 1;
 }
 
 /** All dates from one to another, both included. */

@@ -18,6 +18,8 @@ export type WallClockFailure = 'clock-time-missing' | 'clock-time-twice';
  * @param time `HH:MM` or `HH:MM:SS`
  */
 export function instantOf(date: DateText, time: string, zone: string, which?: Which): Result<InstantText, WallClockFailure> {
+  const plain = plainInstantOf(date, time, zone);
+  if (plain !== null) return ok(new Date(plain).toISOString());
   const wall = Temporal.PlainDateTime.from(`${date}T${time}`);
   const earlier = wall.toZonedDateTime(zone, { disambiguation: 'earlier' });
   const later = wall.toZonedDateTime(zone, { disambiguation: 'later' });
@@ -27,24 +29,62 @@ export function instantOf(date: DateText, time: string, zone: string, which?: Wh
   return ok(instantText((which === 'earlier' ? earlier : later).toInstant()));
 }
 
+const DAY = 86_400_000;
+const KEPT_DAYS = 50_000;
+const offsets = new Map<string, number | null>();
+
+/**
+ * The zone's offset during a whole day of UTC, milliseconds; null where the clocks change within it. A
+ * week's entries ask this hundreds of times, and the zone rules need tenths of a millisecond each time.
+ */
+function offsetOfDay(zone: string, day: number): number | null {
+  const key = `${zone} ${day}`;
+  const known = offsets.get(key);
+  if (known !== undefined) return known;
+  const at = (instant: number) =>
+    Temporal.Instant.fromEpochMilliseconds(instant).toZonedDateTimeISO(zone).offsetNanoseconds / 1e6;
+  const [first, last] = [at(day * DAY), at((day + 1) * DAY)];
+  if (offsets.size >= KEPT_DAYS) offsets.clear();
+  const offset = first === last ? first : null;
+  offsets.set(key, offset);
+  return offset;
+}
+
+/** Wall-clock time at an instant, as if it were UTC, milliseconds. */
+function wallTime(zone: string, instant: number): number {
+  const offset = offsetOfDay(zone, Math.floor(instant / DAY));
+  if (offset !== null) return instant + offset;
+  return instant + Temporal.Instant.fromEpochMilliseconds(instant).toZonedDateTimeISO(zone).offsetNanoseconds / 1e6;
+}
+
+/** The instant of a wall-clock time far from any change of the clocks; null where it must be looked at closely. */
+function plainInstantOf(date: DateText, time: string, zone: string): number | null {
+  const wall = /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d)?$/.test(time) ? Date.parse(`${date}T${time}Z`) : NaN;
+  // A date that there is not would be carried over into the next month.
+  if (Number.isNaN(wall) || new Date(wall).toISOString().slice(0, 10) !== date) return null;
+  const day = Math.floor(wall / DAY);
+  const offset = offsetOfDay(zone, day);
+  const steady = offset !== null && offset === offsetOfDay(zone, day - 1) && offset === offsetOfDay(zone, day + 1);
+  return steady ? wall - offset : null;
+}
+
 function instantText(instant: Temporal.Instant): InstantText {
   return new Date(instant.epochMilliseconds).toISOString();
 }
 
 /** The date in a zone at an instant. */
 export function dateIn(zone: string, instant: InstantText): DateText {
-  return Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainDate().toString();
+  return new Date(wallTime(zone, Date.parse(instant))).toISOString().slice(0, 10);
 }
 
 /** The clock in a zone at an instant, `HH:MM`, or `HH:MM:SS` where no second may be lost. */
 export function clockIn(zone: string, instant: InstantText, smallestUnit: 'minute' | 'second' = 'minute'): string {
-  return Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainTime().toString({ smallestUnit });
+  return new Date(wallTime(zone, Date.parse(instant))).toISOString().slice(11, smallestUnit === 'minute' ? 16 : 19);
 }
 
 /** Seconds from local midnight of a date to an instant, by the wall clock: where it stands on a day's band. */
 export function clockSeconds(zone: string, date: DateText, instant: InstantText): number {
-  const local = Temporal.Instant.from(instant).toZonedDateTimeISO(zone).toPlainDateTime();
-  return local.since(Temporal.PlainDateTime.from(`${date}T00:00`), { largestUnit: 'seconds' }).seconds;
+  return Math.trunc((wallTime(zone, Date.parse(instant)) - Date.parse(`${date}T00:00Z`)) / 1000);
 }
 
 /** Elapsed seconds between two instants, whole, the fraction cut off. */

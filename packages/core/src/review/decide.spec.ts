@@ -1,7 +1,6 @@
 import { seconds } from '../firm/units';
 import { decide } from './decide';
 import { lookAt } from './look-at';
-import { STAGES, billingStateOf, moveStage, stageBefore } from './stage';
 
 const entry = (id: string, names = {}) => ({
   id,
@@ -45,29 +44,6 @@ describe('decide', () => {
       'entry-billed',
     );
     expect(code(decide('reopen', [entry('a', { stage: 'approved' })], seen('a'), 'manager', 'x'))).toBe('ok');
-  });
-});
-
-describe('the stages', () => {
-  it('move only along their way, and back by return, re-opening and credit', () => {
-    const possible = (
-      ['submit', 'withdraw', 'approve', 'return', 'reopen', 'bill', 'unbill', 'settle', 'unsettle'] as const
-    ).flatMap((move) => STAGES.filter((stage) => moveStage(stage, move).ok).map((stage) => `${move} ${stage}`));
-    expect(possible).toEqual([
-      'submit recorded',
-      'withdraw submitted',
-      'approve submitted',
-      'return submitted',
-      'reopen approved',
-      'bill approved',
-      'unbill billed',
-      'settle billed',
-      'unsettle paid',
-    ]);
-    expect(stageBefore('unbill')).toBe('billed');
-    expect(billingStateOf(true, 'time and materials')).toBe('to bill');
-    expect(billingStateOf(true, 'internal')).toBe('nothing to bill');
-    expect(billingStateOf(true, null)).toBe('nothing to bill');
   });
 });
 

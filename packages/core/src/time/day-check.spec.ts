@@ -1,6 +1,5 @@
 import { seconds } from '../firm/units';
 import { checkDay, recordingLag } from './day-check';
-import { blocksSubmission, entryProblems } from './entry-problems';
 
 const day = { date: '2026-06-09', zone: 'Europe/London', start: '08:00', end: '17:00', planned: seconds(7.5 * 3600) };
 const entry = (id: string, from: string, to: string, hours: number) => ({
@@ -43,45 +42,5 @@ describe('recordingLag', () => {
     expect(recordingLag('2026-06-09', null, 'Europe/London', '2026-06-11T09:00:00.000Z')).toBe(2);
     // 23:30 in London is still the day itself, though the date in UTC is another in summer.
     expect(recordingLag('2026-06-09', null, 'Europe/London', '2026-06-09T22:30:00.000Z')).toBe(0);
-  });
-});
-
-describe('entryProblems', () => {
-  const facts = {
-    kind: 'time' as const,
-    projectId: 'p',
-    serviceId: 's',
-    absenceCode: null,
-    billable: true,
-    rated: true,
-    workDate: '2026-06-09',
-    today: '2026-06-09',
-    serviceKind: 'direct' as const,
-    projectOpen: true,
-    daySeconds: seconds(3600),
-    overlaps: false,
-  };
-
-  it('lists what stands in the way, and only the missing rate lets an entry be submitted', () => {
-    expect(entryProblems(facts)).toEqual([]);
-    expect(entryProblems({ ...facts, projectId: null, serviceId: null, overlaps: true })).toEqual([
-      'no-project',
-      'no-service',
-      'overlap',
-    ]);
-    expect(entryProblems({ ...facts, rated: false })).toEqual(['no-rate']);
-    expect(entryProblems({ ...facts, rated: false, billable: false })).toEqual([]);
-    expect(entryProblems({ ...facts, projectOpen: false, daySeconds: seconds(24 * 3600 + 1) })).toEqual([
-      'project-closed',
-      'over-24',
-    ]);
-    expect(blocksSubmission('no-rate')).toBeFalse();
-    expect(blocksSubmission('no-project')).toBeTrue();
-  });
-
-  it('refuses work for a client ahead of time, not leave or other indirect time', () => {
-    expect(entryProblems({ ...facts, workDate: '2026-06-10' })).toEqual(['ahead']);
-    expect(entryProblems({ ...facts, workDate: '2026-06-10', serviceKind: 'indirect' })).toEqual([]);
-    expect(entryProblems({ ...facts, kind: 'absence' })).toEqual(['no-absence-code']);
   });
 });

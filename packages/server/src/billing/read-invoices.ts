@@ -135,5 +135,6 @@ export async function readInvoice(context: Context, id: string, made?: InvoiceDo
       void: issued && !row.sentAt && row.settled === 0 && may(context, 'invoices.issue'),
       credit: issued && !found.hasCredit && may(context, 'invoices.issue'),
     },
+    wish: found.status === 'draft' ? (kept!.wish as unknown as DraftWish) : null,
   };
 }

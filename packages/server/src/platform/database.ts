@@ -17,9 +17,25 @@ export type Tx = pg.PoolClient;
 
 export type Database = pg.Pool;
 
+// Typed queries mark in a column's name whether it can be null (`as "id!"`). Left to the query runner, the
+// marks are taken off every row by deleting and adding properties, which costs more than reading the row:
+// they are taken off the statement instead.
+const plainTexts = new Map<string, string>();
+function withoutMarks(text: string): string {
+  let plain = plainTexts.get(text);
+  if (plain === undefined) plainTexts.set(text, (plain = text.replace(/ as "(\w+)[!?]"/g, ' as "$1"')));
+  return plain;
+}
+
+class PlainColumns extends pg.Client {
+  override query(text: unknown, ...rest: unknown[]): never {
+    return super.query((typeof text === 'string' ? withoutMarks(text) : text) as never, ...(rest as [])) as never;
+  }
+}
+
 /** Opens the pool of the application's role. */
 export function openDatabase(url: string, max = 16): Database {
-  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: 10_000 });
+  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: 10_000, Client: PlainColumns as never });
   // A connection that breaks while idle (the database was restarted) must not end the process.
   pool.on('error', () => undefined);
   return pool;

@@ -28,7 +28,12 @@ export interface MoneyFigures {
   readonly realisation: Millionths | null;
 }
 
-/** Sums of recorded work, and what documents bill of it. */
+/** Whether the results of a scope are told by task; otherwise by project, time on its tasks taken together. */
+export function ofTasks(scope: ScopeFilter): boolean {
+  return scope.kind === 'project' || scope.kind === 'task';
+}
+
+/** Sums of recorded work by month, and what documents bill of it. */
 export interface SumRows {
   readonly sums: readonly IResultSumsResult[];
   readonly billed: readonly IResultBilledResult[];
@@ -51,7 +56,7 @@ export interface ResultBasis extends SumRows {
 /** Reads the sums behind the results of a scope. */
 export async function readBasis(context: Context, scope: ScopeFilter, span: Span): Promise<ResultBasis> {
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
-  const filter = { ...who, ...span, ...scopeParameters(scope) };
+  const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope) };
   const money = may(context, 'values.read');
   const nodes = await resultNodes.run(
     { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },

@@ -8,6 +8,7 @@ export interface IResultSumsParams {
   all: boolean;
   anyTask: boolean;
   asker: string;
+  byTask: boolean;
   from: string;
   projects: stringArray;
   reach: string;
@@ -22,6 +23,7 @@ export interface IResultSumsResult {
   billedStandard: number;
   cost: number;
   currency: string | null;
+  month: string;
   projectId: string;
   seconds: number;
   taskId: string | null;
@@ -35,12 +37,12 @@ export interface IResultSumsQuery {
   result: IResultSumsResult;
 }
 
-const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":602,"b":608}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":611,"b":617}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":620,"b":625}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":628,"b":633}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":636,"b":639}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":705}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":729,"b":738}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":747,"b":755}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":776,"b":782}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
+const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":692,"b":698}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":707}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":710,"b":715}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":718,"b":723}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":726,"b":729}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":791,"b":795}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":819,"b":828}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":837,"b":845}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":866,"b":872}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as \"taskId?\", s.month as \"month!\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 having sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nullif(s.currency, '') as "currency?",
+ * select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", s.month as "month!", nullif(s.currency, '') as "currency?",
  *   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
  *   sum(s.value_minor)::bigint as "value!",
  *   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
@@ -48,7 +50,7 @@ const resultSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":tru
  * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where s.kind = 'time' and s.project_id <> no_id()
  *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3 having sum(s.entries) > 0
+ * group by 1, 2, 3, 4 having sum(s.entries) > 0
  * ```
  */
 export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>(resultSumsIR);
@@ -59,6 +61,7 @@ export interface IResultBilledParams {
   all: boolean;
   anyTask: boolean;
   asker: string;
+  byTask: boolean;
   from: string;
   projects: stringArray;
   reach: string;
@@ -83,12 +86,12 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":253}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":262}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":265,"b":270}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":278}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":284}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":300}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":324,"b":333}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":342,"b":350}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":371,"b":377}]}],"statement":"select s.project_id as \"projectId!\", nullif(s.task_id, no_id()) as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
+const resultBilledIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":275,"b":281}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":284,"b":290}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":293,"b":298}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":306}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":309,"b":312}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":324,"b":328}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":352,"b":361}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":378}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":405}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! then nullif(s.task_id, no_id()) end as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
+ * select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
  *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
  * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
@@ -96,49 +99,6 @@ const resultBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":t
  * ```
  */
 export const resultBilled = new PreparedQuery<IResultBilledParams,IResultBilledResult>(resultBilledIR);
-
-
-/** 'MonthSums' parameters type */
-export interface IMonthSumsParams {
-  all: boolean;
-  anyTask: boolean;
-  asker: string;
-  from: string;
-  projects: stringArray;
-  reach: string;
-  tasks: stringArray;
-  to: string;
-  whose?: string | null | void;
-}
-
-/** 'MonthSums' return type */
-export interface IMonthSumsResult {
-  cost: number;
-  currency: string | null;
-  month: string;
-  projectId: string;
-  value: number;
-}
-
-/** 'MonthSums' query type */
-export interface IMonthSumsQuery {
-  params: IMonthSumsParams;
-  result: IMonthSumsResult;
-}
-
-const monthSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":223}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":226,"b":232}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":235,"b":240}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":248}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":251,"b":254}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":320}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":344,"b":353}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":362,"b":370}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":391,"b":397}]}],"statement":"select s.project_id as \"projectId!\", to_char(s.month, 'YYYY-MM') as \"month!\", nullif(s.currency, '') as \"currency?\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0 order by 2"};
-
-/**
- * Query generated from SQL:
- * ```
- * select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
- * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
- * where s.kind = 'time' and s.project_id <> no_id()
- *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3 having sum(s.entries) > 0 order by 2
- * ```
- */
-export const monthSums = new PreparedQuery<IMonthSumsParams,IMonthSumsResult>(monthSumsIR);
 
 
 /** 'ResultNodes' parameters type */

@@ -1,5 +1,5 @@
 /* @name resultSums */
-select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nullif(s.currency, '') as "currency?",
+select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", s.month as "month!", nullif(s.currency, '') as "currency?",
   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
   sum(s.value_minor)::bigint as "value!",
   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
@@ -7,21 +7,14 @@ select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", nu
 from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
-group by 1, 2, 3 having sum(s.entries) > 0;
+group by 1, 2, 3, 4 having sum(s.entries) > 0;
 
 /* @name resultBilled */
-select s.project_id as "projectId!", nullif(s.task_id, no_id()) as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
+select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
 from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3, 4;
-
-/* @name monthSums */
-select s.project_id as "projectId!", to_char(s.month, 'YYYY-MM') as "month!", nullif(s.currency, '') as "currency?", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
-from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
-where s.kind = 'time' and s.project_id <> no_id()
-  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
-group by 1, 2, 3 having sum(s.entries) > 0 order by 2;
 
 /* @name resultNodes */
 select p.id as "projectId!", p.name as "name!", p.client_id as "clientId?", p.department_id as "departmentId?", c.name as "clientName?", d.name as "departmentName?", p.estimate as "estimate!", p.budget_minor as "budget!",

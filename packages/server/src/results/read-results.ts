@@ -3,8 +3,8 @@ import { ResultRow, Results } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { peopleFacts } from '../time/queries.queries';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, readBasis, rowsByProject } from './figures';
-import { IResultTasksResult, monthSums, ownHours, resultTasks } from './queries.queries';
+import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, ofTasks, readBasis, rowsByProject } from './figures';
+import { IResultTasksResult, ownHours, resultTasks } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
   seconds: number;
@@ -24,7 +24,7 @@ export async function readResults(
   const scope = await resolveScope(context, scopeText);
   const span: Span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
   const basis = await readBasis(context, scope, span);
-  const tasks = await resultTasks.run({ projects: basis.nodes.map((node) => node.projectId) }, context.tx);
+  const tasks = ofTasks(scope) ? await resultTasks.run({ projects: scope.projects }, context.tx) : [];
   const tree = treeOf(basis, tasks);
   const money = may(context, 'values.read');
   const cost = mayKnowCost(context, scope);
@@ -45,7 +45,7 @@ export async function readResults(
     money: money ? moneyOf(basis, basis, basis.before, whole) : null,
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned ? await seriesOf(context, scope, span, basis) : null,
+    series: earned ? seriesOf(context, scope, basis) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -82,7 +82,8 @@ type Tree = Map<string, RolledUp<NodeFigures>>;
 function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree {
   const own = new Map<string, NodeFigures>();
   for (const row of basis.sums) {
-    const id = row.taskId ?? row.projectId;
+    // Where tasks are taken together, what is on them stands below their project under one id.
+    const id = row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId);
     const found = own.get(id) ?? { ...NOTHING };
     own.set(id, { seconds: found.seconds + row.seconds, billable: found.billable + row.billable, cost: found.cost + row.cost });
   }
@@ -96,6 +97,8 @@ function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree 
     const home = node.clientId ?? node.departmentId!;
     homes.add(home);
     nodes.push({ id: node.projectId, parentId: home, own: own.get(node.projectId) ?? NOTHING });
+    const below = own.get(`below ${node.projectId}`);
+    if (below) nodes.push({ id: `below ${node.projectId}`, parentId: node.projectId, own: below });
   }
   homes.forEach((id) => nodes.push({ id, parentId: null, own: NOTHING }));
   return rollUp(nodes, NOTHING);
@@ -151,7 +154,7 @@ function rowsOf(
       money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project' && isWhole(scope)) : null,
     };
   };
-  if (scope.kind === 'project' || scope.kind === 'task') {
+  if (ofTasks(scope)) {
     const below = descendants(tasks);
     const shown = scope.kind === 'project' ? tasks : tasks.filter((task) => scope.tasks.includes(task.id));
     return shown.map((task) => {
@@ -193,12 +196,8 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
  * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more
  * or less than the value of its time counts as earned from its date on; a limit caps what is earned.
  */
-async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
-  const rows = await monthSums.run(
-    { reach: reachOf(context, 'results.read'), asker: context.actor.personId, ...span, ...scopeParameters(scope) },
-    context.tx,
-  );
-  const recorded = grouped(rows, (row) => row.month);
+function seriesOf(context: Context, scope: ScopeFilter, basis: ResultBasis): Results['series'] {
+  const recorded = grouped(basis.sums, (row) => row.month.slice(0, 7));
   const documents = grouped(basis.billed, (row) => row.issuedOn.slice(0, 7));
   const months = [...new Set([...recorded.keys(), ...documents.keys()])].sort();
   let cost = 0;

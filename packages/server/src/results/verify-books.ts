@@ -252,6 +252,9 @@ async function verifySettlement(context: Context, { entries, invoices, lines, sh
 /** All people, no project, no task: `no_id()` of the database. */
 const NO_ID = '00000000-0000-0000-0000-000000000000';
 
+/** All months: `no_month()`. */
+const NO_MONTH = '0001-01-01';
+
 /** Figures by a key of several parts. */
 class Sums {
   readonly byKey = new Map<string, number[]>();
@@ -281,9 +284,11 @@ async function verifySums(context: Context, { entries, invoices, lines, shares }
   const work = new Sums();
   for (const entry of entries) {
     const { kind, stage, billingState, billable, quantity, value, cost } = entry;
-    const key = [kind, entry.projectId ?? NO_ID, entry.taskId ?? NO_ID, month(entry.workDate), stage, billingState, billable];
+    const of = [kind, entry.projectId ?? NO_ID, entry.taskId ?? NO_ID];
+    const at = [stage, billingState, billable, entry.valueCurrency ?? ''];
     const figures = [1, quantity, value ?? 0, cost ?? 0];
-    for (const person of [entry.personId, NO_ID]) work.add([person, ...key, entry.valueCurrency ?? ''], figures);
+    for (const person of [entry.personId, NO_ID])
+      for (const when of [month(entry.workDate), NO_MONTH]) work.add([person, ...of, when, ...at], figures);
   }
   const stored = new Sums();
   for (const row of await bookWorkSums.run(undefined, context.tx)) {

@@ -432,12 +432,12 @@ export interface ITaskEstimatesQuery {
   result: ITaskEstimatesResult;
 }
 
-const taskEstimatesIR: any = {"usedParamSet":{"tasks":true},"params":[{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":287}]}],"statement":"select t.id as \"id!\", t.name as \"name!\", t.estimate as \"estimate!\", coalesce((select sum(s.quantity) from work_sum s where s.firm_id = t.firm_id and s.person_id = no_id() and s.project_id = t.project_id and s.task_id = t.id), 0)::bigint as \"recorded!\"\nfrom task t where t.id = any(:tasks!) and t.estimate > 0 order by t.name"};
+const taskEstimatesIR: any = {"usedParamSet":{"tasks":true},"params":[{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":312}]}],"statement":"select t.id as \"id!\", t.name as \"name!\", t.estimate as \"estimate!\", coalesce((select sum(s.quantity) from work_sum s where s.firm_id = t.firm_id and s.person_id = no_id() and s.month = no_month() and s.project_id = t.project_id and s.task_id = t.id), 0)::bigint as \"recorded!\"\nfrom task t where t.id = any(:tasks!) and t.estimate > 0 order by t.name"};
 
 /**
  * Query generated from SQL:
  * ```
- * select t.id as "id!", t.name as "name!", t.estimate as "estimate!", coalesce((select sum(s.quantity) from work_sum s where s.firm_id = t.firm_id and s.person_id = no_id() and s.project_id = t.project_id and s.task_id = t.id), 0)::bigint as "recorded!"
+ * select t.id as "id!", t.name as "name!", t.estimate as "estimate!", coalesce((select sum(s.quantity) from work_sum s where s.firm_id = t.firm_id and s.person_id = no_id() and s.month = no_month() and s.project_id = t.project_id and s.task_id = t.id), 0)::bigint as "recorded!"
  * from task t where t.id = any(:tasks!) and t.estimate > 0 order by t.name
  * ```
  */

@@ -65,7 +65,11 @@ async function reviewed(context: Context, period: Period, scope: ScopeFilter, on
   const rows = await reviewPeople.run({ ...who, ...period }, tx);
   const entries = await reviewEntries.run({ ...who, ...period, ...scopeParameters(scope) }, tx);
   const byPerson = new Map<string, IReviewEntriesResult[]>();
-  for (const entry of entries) byPerson.set(entry.personId, [...(byPerson.get(entry.personId) ?? []), entry]);
+  for (const entry of entries) {
+    const own = byPerson.get(entry.personId);
+    if (own) own.push(entry);
+    else byPerson.set(entry.personId, [entry]);
+  }
   // Work on a project that one manages comes from people outside one's teams, too.
   const known = new Set(rows.map((row) => row.id));
   const strangers = [...byPerson.keys()].filter((id) => !known.has(id));

@@ -34,7 +34,11 @@ export function toEntry(context: Context, row: ISelectEntriesResult): Entry {
     lagDays: row.lagDays,
     late: row.late,
     changedByOther: row.changedByOther,
-    returned: row.outcome === 'return' ? { by: row.decidedBy!, at: row.decidedAt!, reason: row.decisionReason! } : null,
+    // What was approved and is re-opened has come back to the person, too, and they are told why.
+    returned:
+      row.outcome === 'return' || row.outcome === 'reopen'
+        ? { by: row.decidedBy!, at: row.decidedAt!, reason: row.decisionReason! }
+        : null,
     version: row.version,
   };
   if (context.actor.rights['values.read']) {

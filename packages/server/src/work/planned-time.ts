@@ -17,10 +17,10 @@ export type PlannedLookup = (personId: string, date: DateText) => PlannedTime;
 /** Reads the schedules that hold in a range of dates. */
 export async function plannedTime(tx: Tx, people: readonly string[], from: DateText, to: DateText): Promise<PlannedLookup> {
   const rows = await scheduleOf.run({ people: [...people], from, to }, tx);
+  const byPerson = new Map<string, typeof rows>();
+  for (const row of rows) byPerson.set(row.personId, [...(byPerson.get(row.personId) ?? []), row]);
   return (personId, date) => {
-    const row = rows.find(
-      (one) => one.personId === personId && one.validFrom <= date && (one.validTo === null || one.validTo >= date),
-    );
+    const row = byPerson.get(personId)?.find((one) => one.validFrom <= date && (one.validTo === null || one.validTo >= date));
     if (!row) return NONE;
     return { seconds: Number(row.planned[weekday(date) - 1]), dayStart: row.dayStart, dayEnd: row.dayEnd };
   };

@@ -255,13 +255,13 @@ export interface IStageSumsQuery {
   result: IStageSumsResult;
 }
 
-const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":219}]}],"statement":"select nullif(project_id, no_id()) as \"projectId?\", nullif(task_id, no_id()) as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity)::bigint as \"seconds!\"\nfrom work_sums_in_reach(:reach!, :asker!, null) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0"};
+const stageSumsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":213,"b":219}]}],"statement":"select nullif(project_id, no_id()) as \"projectId?\", nullif(task_id, no_id()) as \"taskId?\", stage as \"stage!\", billing_state as \"billingState!\", sum(quantity)::bigint as \"seconds!\"\nfrom work_sums_in_reach(:reach!, :asker!, null) where month = no_month() and kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0"};
 
 /**
  * Query generated from SQL:
  * ```
  * select nullif(project_id, no_id()) as "projectId?", nullif(task_id, no_id()) as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity)::bigint as "seconds!"
- * from work_sums_in_reach(:reach!, :asker!, null) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0
+ * from work_sums_in_reach(:reach!, :asker!, null) where month = no_month() and kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0
  * ```
  */
 export const stageSums = new PreparedQuery<IStageSumsParams,IStageSumsResult>(stageSumsIR);
@@ -358,14 +358,14 @@ export interface IReturnedOwnQuery {
   result: IReturnedOwnResult;
 }
 
-const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":92,"b":99}]}],"statement":"select count(*) as \"count!\", min(e.work_date) as \"oldest?\" from entry e\nwhere e.person_id = :person! and e.stage = 'recorded'\n  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return'"};
+const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":92,"b":99}]}],"statement":"select count(*) as \"count!\", min(e.work_date) as \"oldest?\" from entry e\nwhere e.person_id = :person! and e.stage = 'recorded'\n  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) in ('return', 'reopen')"};
 
 /**
  * Query generated from SQL:
  * ```
  * select count(*) as "count!", min(e.work_date) as "oldest?" from entry e
  * where e.person_id = :person! and e.stage = 'recorded'
- *   and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return'
+ *   and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) in ('return', 'reopen')
  * ```
  */
 export const returnedOwn = new PreparedQuery<IReturnedOwnParams,IReturnedOwnResult>(returnedOwnIR);

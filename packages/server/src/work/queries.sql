@@ -33,7 +33,7 @@ select id as "id!", project_id as "projectId!" from below;
 
 /* @name stageSums */
 select nullif(project_id, no_id()) as "projectId?", nullif(task_id, no_id()) as "taskId?", stage as "stage!", billing_state as "billingState!", sum(quantity)::bigint as "seconds!"
-from work_sums_in_reach(:reach!, :asker!, null) where kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0;
+from work_sums_in_reach(:reach!, :asker!, null) where month = no_month() and kind = 'time' group by 1, 2, 3, 4 having sum(quantity) <> 0;
 
 /* @name ownPeriod */
 select coalesce(sum(quantity) filter (where kind = 'time'), 0) as "recorded!",
@@ -49,7 +49,7 @@ from entries_in_reach(:reach!, :asker!) where stage = 'recorded' and kind = 'tim
 /* @name returnedOwn */
 select count(*) as "count!", min(e.work_date) as "oldest?" from entry e
 where e.person_id = :person! and e.stage = 'recorded'
-  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) = 'return';
+  and (select d.outcome from decision d where d.firm_id = e.firm_id and d.entry_id = e.id order by d.at desc limit 1) in ('return', 'reopen');
 
 /* @name submittedInReach */
 select coalesce(sum(quantity), 0) as "submitted!", count(distinct person_id) as "people!", min(work_date) as "oldest?"

@@ -233,6 +233,35 @@ describe('the bill desk', () => {
     ]);
   });
 
+  it('takes a draft up again with all its choices', async () => {
+    const drafts = [{ id: id(70), version: 2, minor: 18_000, at: `${TODAY}T09:00:00.000Z`, by: 'Yuki Farrow' }];
+    await desk({ entries: [billEntry(52)], drafts }, (server) =>
+      server
+        .on('readInvoice', () =>
+          invoiceDetail(invoiceRow(7, { id: id(70), number: null, state: 'draft' }), {
+            wish: {
+              clientId: id(10),
+              upTo: TODAY,
+              grouping: 'entry',
+              entries: [{ id: id(50), writeDown: { minor: 500, reason: 'agreed' } }],
+              texts: [{ key: 'a', text: 'Piles' }],
+            },
+          }),
+        )
+        .on('discardDraft', () => (server.on('readBillDesk', () => deskOf({ entries: [billEntry(50), billEntry(52)] })), null)),
+    );
+    await page.press('Take it up again');
+    await page.settle(200);
+    expect(wish()).toEqual({
+      clientId: id(10),
+      upTo: TODAY,
+      grouping: 'entry',
+      entries: [{ id: id(50), writeDown: { minor: 500, reason: 'agreed' } }],
+      texts: [{ key: 'a', text: 'Piles' }],
+    });
+    expect(page.notice()).toContain('on the desk again');
+  });
+
   it('lets somebody who may not issue look, and offers nothing that they may not do', async () => {
     await desk({}, () => undefined, 'manager');
     expect(page.texts('button').filter((text) => /Issue|Keep draft|Hold back/.test(text))).toEqual([]);

@@ -322,8 +322,23 @@ export class BillDeskScreen {
     }
   }
 
+  /** Puts a draft's choices back on the desk; the draft itself goes, its entries are to bill again. */
+  protected async takeUp(id: string, version: number): Promise<void> {
+    await this.send(async () => {
+      const { wish } = await this.api.call('readInvoice', { params: { id } });
+      await this.api.call('discardDraft', { params: { id }, version });
+      await this.desk.reload();
+      const wanted = new Map(wish!.entries.map((entry) => [entry.id, entry]));
+      this.grouping.set(wish!.grouping);
+      this.leftOut.set(new Set((this.desk.value()?.entries ?? []).map((entry) => entry.id).filter((one) => !wanted.has(one))));
+      this.writeDowns.set(new Map(wish!.entries.flatMap((entry) => (entry.writeDown ? [[entry.id, entry.writeDown]] : []))));
+      this.texts.set(new Map(wish!.texts.map(({ key, text }) => [key, text])));
+    }, 'The draft is on the desk again; keep or issue it when it is right');
+  }
+
   protected async issueDraft(id: string): Promise<void> {
-    const detail = await this.api.call('readInvoice', { params: { id } });
+    const detail = await this.api.call('readInvoice', { params: { id } }).catch((error: unknown) => this.notices.failed(error));
+    if (!detail) return;
     const sure = await this.asking.ask({
       title: 'Issue this draft?',
       text: `${detail.document.buyer.name}\n${moneyText(minor(detail.document.gross), detail.document.currency)} to pay`,

@@ -198,7 +198,7 @@ describe('the chosen day', () => {
     await today([morning, later], (server) =>
       server.on('changeEntries', ({ body }) => ({
         entries: [
-          ...body.change.map((one) => ({ ...morning, version: 2, quantity: 3600 })),
+          ...body.change.map(({ id: changed }) => ({ ...morning, id: changed, version: 2, quantity: 3600 })),
           ...body.create.map((one) => ({ ...morning, id: one.id, quantity: 1800 })),
         ],
       })),

@@ -115,7 +115,9 @@ describe('the frame', () => {
   describe('the scope tree', () => {
     let fixture: ComponentFixture<ScopeTree>;
     const names = () =>
-      [...(fixture.nativeElement as HTMLElement).querySelectorAll('.line .node > span:first-child')].map((one) => one.textContent);
+      [...(fixture.nativeElement as HTMLElement).querySelectorAll('.line .node > span:first-child')].map(
+        (one) => one.textContent,
+      );
 
     beforeEach(async () => {
       const project = (id: string, name: string, clientId: string) => ({

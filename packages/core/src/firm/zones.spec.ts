@@ -1,0 +1,88 @@
+import * as fc from 'fast-check';
+import { DateTime, IANAZone } from 'luxon';
+import { addSeconds, clockIn, clockSeconds, dateIn, instantOf, secondsBetween } from './zones';
+
+// Zones with every kind of change: an hour, half an hour, at midnight, in the other half of the year, across
+// the date line, and none.
+const ZONES = [
+  'Europe/London',
+  'America/New_York',
+  'Australia/Lord_Howe',
+  'America/Santiago',
+  'Asia/Beirut',
+  'Pacific/Apia',
+  'Asia/Kathmandu',
+];
+const zone = fc.constantFrom(...ZONES);
+
+describe('wall-clock time in zones', () => {
+  it('agrees with a second date library at 6,000 instants, half of them near a change of the clocks', () => {
+    const changes = [
+      '2026-03-29T01:00Z',
+      '2026-10-25T01:00Z',
+      '2026-03-08T07:00Z',
+      '2026-11-01T06:00Z',
+      '2026-04-04T15:00Z',
+      '2026-10-03T15:30Z',
+      '2026-04-05T03:00Z',
+      '2026-09-06T04:00Z',
+      '2026-03-28T22:00Z',
+      '2011-12-30T10:00Z',
+    ];
+    const near = fc
+      .tuple(fc.constantFrom(...changes), fc.integer({ min: -100_000, max: 100_000 }))
+      .map(([at, off]) => Date.parse(at) + off * 1000);
+    const anywhere = fc.integer({ min: Date.parse('2001-01-01'), max: Date.parse('2037-12-31') });
+    fc.assert(
+      fc.property(zone, fc.oneof(near, anywhere), (name, at) => {
+        const instant = new Date(at).toISOString();
+        const other = DateTime.fromMillis(at, { zone: name });
+        expect(dateIn(name, instant)).toBe(other.toISODate()!);
+        expect(clockIn(name, instant)).toBe(other.toFormat('HH:mm'));
+        expect(clockIn(name, instant, 'second')).toBe(other.toFormat('HH:mm:ss'));
+        expect(clockSeconds(name, dateIn(name, instant), instant)).toBe(other.hour * 3600 + other.minute * 60 + other.second);
+      }),
+      { numRuns: 6000, seed: 12 },
+    );
+  });
+
+  it('finds the instant of what the clock says, by the same library’s offset', () => {
+    const minute = fc
+      .integer({ min: 0, max: 1439 })
+      .map((value) => `${String(Math.floor(value / 60)).padStart(2, '0')}:${String(value % 60).padStart(2, '0')}`);
+    const date = fc.integer({ min: 0, max: 800 }).map((days) => DateTime.utc(2025, 1, 1).plus({ days }).toISODate()!);
+    fc.assert(
+      fc.property(zone, date, minute, fc.constantFrom('earlier', 'later'), (name, day, time, which) => {
+        const found = instantOf(day, time, name, which as 'earlier');
+        if (!found.ok) {
+          // The clocks skip it: no instant of that day shows this time.
+          expect(found.error.code).toBe('clock-time-missing');
+          return expect(DateTime.fromISO(`${day}T${time}`, { zone: name }).toFormat('HH:mm')).not.toBe(time);
+        }
+        const offset = IANAZone.create(name).offset(Date.parse(found.value));
+        expect(Date.parse(found.value) + offset * 60_000).toBe(Date.parse(`${day}T${time}Z`));
+        expect([dateIn(name, found.value), clockIn(name, found.value)]).toEqual([day, time]);
+      }),
+      { numRuns: 4000, seed: 13 },
+    );
+  });
+
+  it('asks back about what comes twice, and takes the answer', () => {
+    const at = (which?: 'earlier' | 'later') => instantOf('2026-10-25', '01:30', 'Europe/London', which);
+    expect(at()).toEqual(jasmine.objectContaining({ ok: false, error: jasmine.objectContaining({ code: 'clock-time-twice' }) }));
+    expect([at('earlier'), at('later')]).toEqual([
+      { ok: true, value: '2026-10-25T00:30:00.000Z' },
+      { ok: true, value: '2026-10-25T01:30:00.000Z' },
+    ]);
+  });
+
+  it('takes no date for another one', () => {
+    expect(() => instantOf('2026-02-30', '10:00', 'Europe/London')).toThrow();
+    expect(() => instantOf('2026-06-10', '24:00', 'Europe/London')).toThrow();
+  });
+
+  it('counts elapsed seconds whole, and adds them exactly', () => {
+    expect(Number(secondsBetween('2026-06-10T08:00:00.900Z', '2026-06-10T09:00:00.100Z'))).toBe(3599);
+    expect(addSeconds('2026-03-29T00:59:59.500Z', 1)).toBe('2026-03-29T01:00:00.500Z');
+  });
+});
