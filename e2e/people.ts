@@ -30,7 +30,8 @@ export async function answer(page: Page, button: string, words?: string): Promis
   const dialog = page.getByRole('dialog');
   if (words !== undefined) await dialog.getByRole('textbox').fill(words);
   await dialog.getByRole('button', { name: button }).click();
-  await expect(dialog).toBeHidden();
+  // Another question may follow at once.
+  await expect(dialog.getByRole('button', { name: button })).toBeHidden();
 }
 
 /** Chooses a scope in the tree by finding it. */

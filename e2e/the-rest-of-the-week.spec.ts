@@ -136,13 +136,13 @@ test('bookkeeper: holds back, releases, reduces, keeps a draft and discards it',
   await page.locator('.sub').first().getByRole('button', { name: 'Reduce' }).click();
   await answer(page, 'Go on', '10');
   await answer(page, 'Reduce', 'agreed by telephone');
-  await expect(page.locator('yw-paper')).toContainText('agreed by telephone');
+  await expect(page.locator('yw-paper')).toContainText('−110.00−10.00');
   await page.getByRole('button', { name: 'Keep draft' }).click();
   await expect(page.getByText(/A draft of £.* kept by Yuki Farrow/)).toBeVisible();
   await expect(page.getByText(/in drafts/)).toBeVisible();
   await page.getByRole('button', { name: 'Take it up again' }).click();
   await expect(page.getByText(/kept by Yuki Farrow/)).toBeHidden();
-  await expect(page.locator('yw-paper')).toContainText('agreed by telephone');
+  await expect(page.locator('yw-paper')).toContainText('−110.00−10.00');
   await page.getByRole('button', { name: 'Keep draft' }).click();
   await expect(page.getByText(/A draft of £.* kept by Yuki Farrow/)).toBeVisible();
   await page.getByRole('button', { name: 'Discard it' }).click();
@@ -162,7 +162,7 @@ test('bookkeeper: prices by hand, with a reason, what no rule prices', async ({ 
   const count = Number(/\d+/.exec((await heading.textContent())!)![0]);
   await page.getByRole('table', { name: 'Entries without a rate' }).getByRole('button').first().click();
   const panel = page.getByRole('complementary', { name: 'Why' });
-  await expect(panel.getByText('No rate applies')).toBeVisible();
+  await expect(panel.getByRole('heading', { name: 'No rate applies' })).toBeVisible();
   await panel.getByRole('button', { name: 'Type a rate' }).click();
   await panel.getByLabel('Rate an hour').fill('88.50');
   await panel.getByLabel('Reason').fill('letter of 2 June');

@@ -99,12 +99,7 @@ export class BillDeskScreen {
     // A new scope starts a new document.
     effect(() => {
       this.address.scope();
-      untracked(() => {
-        this.leftOut.set(new Set());
-        this.writeDowns.set(new Map());
-        this.texts.set(new Map());
-        this.preview.set(null);
-      });
+      untracked(() => this.beginAnew());
     });
     let turn = 0;
     effect((onCleanup) => {
@@ -117,6 +112,13 @@ export class BillDeskScreen {
       const waiting = setTimeout(() => void this.ask(wish, () => own === turn), 120);
       onCleanup(() => clearTimeout(waiting));
     });
+  }
+
+  private beginAnew(): void {
+    this.leftOut.set(new Set());
+    this.writeDowns.set(new Map());
+    this.texts.set(new Map());
+    this.preview.set(null);
   }
 
   private async ask(wish: DraftWish, current: () => boolean): Promise<void> {
@@ -284,10 +286,11 @@ export class BillDeskScreen {
   protected async keepDraft(): Promise<void> {
     const wish = this.wish();
     if (wish)
-      await this.send(
-        () => this.api.call('createDraft', { body: { id: newId(), wish } }),
-        'Draft kept; its entries are reserved',
-      );
+      await this.send(async () => {
+        await this.api.call('createDraft', { body: { id: newId(), wish } });
+        // The choices are the draft's now; what is left on the desk is another document.
+        this.beginAnew();
+      }, 'Draft kept; its entries are reserved');
   }
 
   /** Issue asks first: client, total and number cannot be taken back. */
