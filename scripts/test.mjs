@@ -117,7 +117,7 @@ await run(async () => {
     await check('lint', () => command(bin('eslint'), ['.', '--max-warnings', '0']));
     for (const name of ['core', 'contracts', 'server', 'demo'])
       await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));
-    await check('types-e2e', () => command(bin('tsc'), ['-p', 'e2e']));
+    for (const name of ['e2e', 'bench']) await check(`types-${name}`, () => command(bin('tsc'), ['-p', name]));
     await check('dependencies', () =>
       command(bin('depcruise'), ['packages', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']),
     );

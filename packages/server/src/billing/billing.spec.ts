@@ -156,4 +156,36 @@ describe('billing', () => {
     expect((await pay(0)).problem.code).toBe('payment-not-positive');
     expect((await pay(5, '2026-06-13')).problem.code).toBe('payment-ahead');
   });
+
+  it('keeps what a draft was asked to hold until it is issued, so that it can be taken up again', async () => {
+    const entry = await record(world, 'staff', '2026-06-16', 2);
+    await world.sql("update entry set stage = 'approved', work_date = '2026-06-12' where id = $1", [entry.id]);
+    const asked = {
+      ...wish([{ id: entry.id, writeDown: { minor: 250, reason: 'agreed' } }]),
+      texts: [{ key: 'k', text: 'Piles' }],
+    };
+    const draft = await keeper().done('createDraft', { body: { id: newId(), wish: asked } });
+    expect(draft.wish).toEqual(asked);
+    expect((await keeper().done('readInvoice', { params: { id: draft.row.id } })).wish).toEqual(asked);
+    const { row } = draft;
+    const issued = await keeper().done('issueInvoice', {
+      params: { id: row.id },
+      body: { gross: row.gross, version: row.version },
+    });
+    expect(issued.wish).toBeNull();
+  });
+
+  it('has one PDF of a document, however many open it at once, and whether or not the issue had made it', async () => {
+    const [{ id }] = (await world.sql<{ id: string }>(
+      "select id from invoice where status = 'issued' order by number limit 1",
+    )) as [{ id: string }];
+    const url = `/api/f/${world.slug}/invoices/${id}/pdf`;
+    const opened = await Promise.all(Array.from({ length: 5 }, () => keeper().request('GET', url)));
+    const bytes = opened.map((answer) => answer.body as Buffer);
+    expect(opened.map((answer) => answer.status)).toEqual([200, 200, 200, 200, 200]);
+    expect(bytes.every((one) => one.equals(bytes[0]!))).toBeTrue();
+    const kept = await world.sql<{ count: number }>('select count(*)::int as count from invoice_pdf where invoice_id = $1', [id]);
+    expect(kept).toEqual([{ count: 1 }]);
+    expect((await world.as('staff').request('GET', url)).status).toBe(403);
+  });
 });

@@ -89,7 +89,13 @@ describe('review', () => {
     expect((await world.as('manager').call('reopenEntries', { body: { entries: seen, reason: ' ' } })).status).toBe(400);
     await world.as('manager').done('reopenEntries', { body: { entries: seen, reason: 'Wrong task' } });
     expect((await overview()).bill!.ready).toEqual([{ currency: 'GBP', minor: 180_000 }]);
-    expect((await world.as('mate').done('readWeek', { params: { from: MONDAY } })).state).toBe('open');
+    const week = await world.as('mate').done('readWeek', { params: { from: MONDAY } });
+    expect(week.state).toBe('open');
+    // The person is told what came back, by whom and why, at the entry and on the rail.
+    expect(week.entries.find((entry) => entry.id === seen[0]!.id)!.returned).toEqual(
+      jasmine.objectContaining({ by: 'Manager Person', reason: 'Wrong task' }),
+    );
+    expect((await world.as('mate').done('readOverview', {})).record!.returned).toBe(1);
   });
 
   it('reaches in the database exactly what the core says that a reach covers', async () => {

@@ -185,4 +185,36 @@ describe('recording', () => {
       'nothing-to-withdraw',
     );
   });
+
+  it('divides an entry in one step or not at all', async () => {
+    const entry = await record(world, 'mate', '2026-06-24', 3);
+    const part = (projectId: string) => ({
+      create: [
+        {
+          id: newId(),
+          personId: world.ids.mate,
+          date: '2026-06-24',
+          projectId,
+          taskId: null,
+          serviceId: world.ids.survey,
+          quantity: 3600,
+          note: '',
+          origin: 'typed' as const,
+        },
+      ],
+      change: [{ id: entry.id, version: 1, change: { quantity: 7200 } }],
+      remove: [],
+    });
+    const day = async () =>
+      (await world.as('mate').done('readWeek', { params: { from: '2026-06-22' } })).entries.map((one) => one.quantity);
+    const refused = await world.as('mate').call('changeEntries', { body: part(newId()) });
+    expect([refused.problem.code, await day()]).toEqual(['project-unknown', [10_800]]);
+    const divided = await world.as('mate').done('changeEntries', { body: part(world.ids.project) });
+    expect(divided.entries.map((one) => one.quantity)).toEqual([7200, 3600]);
+    expect((await day()).sort()).toEqual([3600, 7200]);
+    // The same again finds another version, and changes nothing.
+    const again = await world.as('mate').call('changeEntries', { body: part(world.ids.project) });
+    expect([again.status, again.problem.code]).toEqual([409, 'entries-stale']);
+    expect((await day()).sort()).toEqual([3600, 7200]);
+  });
 });

@@ -128,6 +128,15 @@ describe('the results', () => {
     expect(page.texts('thead th')).toEqual(['Phase and task', 'Own', 'Below', 'Total', 'Estimate']);
   });
 
+  it('show of a person what they worked on, without the budgets of the whole', async () => {
+    await results({ ...RESULTS, limit: null, agreement: null }, `/f/f/results?scope=person:${id(3)}`);
+    expect(page.texts('thead th').slice(0, 4)).toEqual(['Phase and task', 'Own', 'Below', 'Total']);
+    expect(page.texts('thead th')).not.toContain('Estimate');
+    expect(page.element.querySelector('.bullet')).toBeNull();
+    expect(new Set([...page.element.querySelectorAll('tbody tr')].map((row) => row.children.length)).size).toBe(1);
+    expect(page.element.querySelectorAll('tbody tr')[0]!.children.length).toBe(page.texts('thead th').length);
+  });
+
   it('show staff their own hours', async () => {
     const own = {
       ...RESULTS,

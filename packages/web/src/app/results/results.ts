@@ -44,6 +44,8 @@ export class ResultsScreen {
     return cost && cost.budget > 0 ? Math.round((100 * cost.cost) / cost.budget) : null;
   });
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
+  /** Estimates and budgets are of work, not of the people on it. */
+  protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));
   /** The firm's own currency first. */
   protected readonly money = computed(() =>
     [...(this.results.value()?.money ?? [])].sort(
