@@ -4,6 +4,10 @@
 
 -- The id of nothing: all people, no project, no task.
 create function no_id() returns uuid language sql immutable parallel safe as $$ select '00000000-0000-0000-0000-000000000000'::uuid $$;
+-- First day of the month of a date, and last. Of the timestamp without zone, so that the planner can tell
+-- for given dates whether anything lies outside of whole months.
+create function month_start(d date) returns date language sql immutable parallel safe as $$ select date_trunc('month', d::timestamp)::date $$;
+create function month_end(d date) returns date language sql immutable parallel safe as $$ select (date_trunc('month', d::timestamp) + interval '1 month' - interval '1 day')::date $$;
 -- The month of sums over all months.
 create function no_month() returns date language sql immutable parallel safe as $$ select '0001-01-01'::date $$;
 
@@ -72,11 +76,11 @@ declare
   deltas work_sum[] := '{}';
 begin
   if tg_op <> 'DELETE' then
-    deltas := array(select row(c.firm_id, c.person_id, c.kind, coalesce(c.project_id, no_id()), coalesce(c.task_id, no_id()), date_trunc('month', c.work_date), c.stage, c.billing_state, c.billable,
+    deltas := array(select row(c.firm_id, c.person_id, c.kind, coalesce(c.project_id, no_id()), coalesce(c.task_id, no_id()), month_start(c.work_date), c.stage, c.billing_state, c.billable,
       coalesce(c.value_currency, ''), 1, c.quantity, coalesce(c.value_minor, 0), coalesce(c.cost_minor, 0))::work_sum from come c);
   end if;
   if tg_op <> 'INSERT' then
-    deltas := deltas || array(select row(g.firm_id, g.person_id, g.kind, coalesce(g.project_id, no_id()), coalesce(g.task_id, no_id()), date_trunc('month', g.work_date), g.stage, g.billing_state, g.billable,
+    deltas := deltas || array(select row(g.firm_id, g.person_id, g.kind, coalesce(g.project_id, no_id()), coalesce(g.task_id, no_id()), month_start(g.work_date), g.stage, g.billing_state, g.billable,
       coalesce(g.value_currency, ''), -1, -g.quantity, -coalesce(g.value_minor, 0), -coalesce(g.cost_minor, 0))::work_sum from gone g);
   end if;
   perform add_to_work_sums(deltas);
@@ -113,12 +117,12 @@ create index billed_sum_invoice on billed_sum (firm_id, invoice_id);
 
 create function sum_document(of_firm uuid, document uuid) returns void language sql security definer set search_path = public as $$
   insert into billed_sum
-  select i.firm_id, i.id, coalesce(s.person_id, no_id()), s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, i.currency, i.issued_on, sum(s.amount_minor), sum(s.standard_minor)
+  select i.firm_id, i.id, coalesce(s.person_id, no_id()), s.project_id, coalesce(s.task_id, no_id()), month_start(s.work_date), i.currency, i.issued_on, sum(s.amount_minor), sum(s.standard_minor)
   from invoice i
   join invoice_line l on l.firm_id = i.firm_id and l.invoice_id = i.id
   join line_share s on s.firm_id = l.firm_id and s.line_id = l.id
   where i.firm_id = of_firm and i.id = document
-  group by i.firm_id, i.id, s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, grouping sets ((s.person_id), ())
+  group by i.firm_id, i.id, s.project_id, coalesce(s.task_id, no_id()), month_start(s.work_date), grouping sets ((s.person_id), ())
 $$;
 revoke execute on function sum_document from public;
 
@@ -195,33 +199,43 @@ create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns
       or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker)))))
 $$;
 
+-- What single entries and shares of some days take off the sums of their months.
+create function work_less(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
+  language sql stable as $$
+  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), month_start(e.work_date), e.stage, e.billing_state, e.billable,
+    coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
+  from entries_in_reach(reach, asker) e
+  where e.work_date between first and last and (whose is null or e.person_id = whose)
+$$;
+create function billed_less(reach text, asker uuid, whose uuid, first date, last date) returns setof billed_sum
+  language sql stable as $$
+  select i.firm_id, i.id, s.person_id, s.project_id, coalesce(s.task_id, no_id()), month_start(s.work_date), i.currency, i.issued_on, -s.amount_minor, -s.standard_minor
+  from shares_in_reach(reach, asker) s
+  join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
+  join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
+  where s.work_date between first and last and (whose is null or s.person_id = whose)
+$$;
+
 -- The ledger's sums over the work dates first..last: the sums of the months that they touch, less what
 -- lies in those months outside. A span of whole months reads no entry.
 create function work_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
   language sql stable as $$
   select s.* from work_sums_in_reach(reach, asker, whose) s
-  where first <= last and s.month > no_month() and s.month between date_trunc('month', first)::date and last
+  where first <= last and s.month > no_month() and s.month between month_start(first) and last
   union all
-  select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), date_trunc('month', e.work_date)::date, e.stage, e.billing_state, e.billable,
-    coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
-  from entries_in_reach(reach, asker) e
-  where first <= last and (whose is null or e.person_id = whose)
-    and ((e.work_date >= date_trunc('month', first)::date and e.work_date < first)
-      or (e.work_date > last and e.work_date < (date_trunc('month', last) + interval '1 month')::date))
+  select l.* from work_less(reach, asker, whose, month_start(first), first - 1) l where first <= last and first > month_start(first)
+  union all
+  select l.* from work_less(reach, asker, whose, last + 1, month_end(last)) l where first <= last and last < month_end(last)
 $$;
 
 create function billed_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof billed_sum
   language sql stable as $$
   select s.* from billed_sums_in_reach(reach, asker, whose) s
-  where first <= last and s.month between date_trunc('month', first)::date and last
+  where first <= last and s.month between month_start(first) and last
   union all
-  select i.firm_id, i.id, s.person_id, s.project_id, coalesce(s.task_id, no_id()), date_trunc('month', s.work_date)::date, i.currency, i.issued_on, -s.amount_minor, -s.standard_minor
-  from shares_in_reach(reach, asker) s
-  join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
-  join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
-  where first <= last and (whose is null or s.person_id = whose)
-    and ((s.work_date >= date_trunc('month', first)::date and s.work_date < first)
-      or (s.work_date > last and s.work_date < (date_trunc('month', last) + interval '1 month')::date))
+  select l.* from billed_less(reach, asker, whose, month_start(first), first - 1) l where first <= last and first > month_start(first)
+  union all
+  select l.* from billed_less(reach, asker, whose, last + 1, month_end(last)) l where first <= last and last < month_end(last)
 $$;
 
 do $$
@@ -242,7 +256,7 @@ begin
     insert into work_sum
     select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.cost)
     from (
-      select firm_id, person_id, kind, coalesce(project_id, no_id()) as project_id, coalesce(task_id, no_id()) as task_id, date_trunc('month', work_date)::date as month,
+      select firm_id, person_id, kind, coalesce(project_id, no_id()) as project_id, coalesce(task_id, no_id()) as task_id, month_start(work_date) as month,
         stage, billing_state, billable, coalesce(value_currency, '') as currency, quantity, coalesce(value_minor, 0) as value, coalesce(cost_minor, 0) as cost
       from entry
     ) e

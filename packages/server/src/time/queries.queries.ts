@@ -493,8 +493,11 @@ export interface ISheetOfParams {
 /** 'SheetOf' return type */
 export interface ISheetOfResult {
   id: string;
+  rows: Json;
   state: string;
+  submissions: Json;
   version: number;
+  whole: Json | null;
 }
 
 /** 'SheetOf' query type */
@@ -503,12 +506,19 @@ export interface ISheetOfQuery {
   result: ISheetOfResult;
 }
 
-const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":111}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":133,"b":138}]}],"statement":"select t.id as \"id!\", t.state as \"state!\", t.version as \"version!\" from timesheet t where t.person_id = :person! and t.period_from = :from!"};
+const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":870,"b":877}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":899,"b":904}]}],"statement":"select t.id as \"id!\", t.state as \"state!\", t.version as \"version!\",\n  (select coalesce(jsonb_agg(jsonb_build_object('projectId', r.project_id, 'taskId', r.task_id, 'serviceId', r.service_id, 'billable', r.billable)), '[]')\n    from sheet_row r where r.firm_id = t.firm_id and r.timesheet_id = t.id) as \"rows!\",\n  (select coalesce(jsonb_agg(jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at) order by s.at desc), '[]')\n    from submission s where s.firm_id = t.firm_id and s.timesheet_id = t.id) as \"submissions!\",\n  (select jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name) from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id\n    where d.firm_id = t.firm_id and d.timesheet_id = t.id and d.entry_id is null order by d.at desc limit 1) as \"whole?\"\nfrom timesheet t where t.person_id = :person! and t.period_from = :from!"};
 
 /**
  * Query generated from SQL:
  * ```
- * select t.id as "id!", t.state as "state!", t.version as "version!" from timesheet t where t.person_id = :person! and t.period_from = :from!
+ * select t.id as "id!", t.state as "state!", t.version as "version!",
+ *   (select coalesce(jsonb_agg(jsonb_build_object('projectId', r.project_id, 'taskId', r.task_id, 'serviceId', r.service_id, 'billable', r.billable)), '[]')
+ *     from sheet_row r where r.firm_id = t.firm_id and r.timesheet_id = t.id) as "rows!",
+ *   (select coalesce(jsonb_agg(jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at) order by s.at desc), '[]')
+ *     from submission s where s.firm_id = t.firm_id and s.timesheet_id = t.id) as "submissions!",
+ *   (select jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name) from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id
+ *     where d.firm_id = t.firm_id and d.timesheet_id = t.id and d.entry_id is null order by d.at desc limit 1) as "whole?"
+ * from timesheet t where t.person_id = :person! and t.period_from = :from!
  * ```
  */
 export const sheetOf = new PreparedQuery<ISheetOfParams,ISheetOfResult>(sheetOfIR);
@@ -577,36 +587,6 @@ const makeSheetIR: any = {"usedParamSet":{"firm":true,"id":true,"person":true,"f
 export const makeSheet = new PreparedQuery<IMakeSheetParams,IMakeSheetResult>(makeSheetIR);
 
 
-/** 'SheetRows' parameters type */
-export interface ISheetRowsParams {
-  sheet: string;
-}
-
-/** 'SheetRows' return type */
-export interface ISheetRowsResult {
-  billable: boolean;
-  projectId: string;
-  serviceId: string;
-  taskId: string | null;
-}
-
-/** 'SheetRows' query type */
-export interface ISheetRowsQuery {
-  params: ISheetRowsParams;
-  result: ISheetRowsResult;
-}
-
-const sheetRowsIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":151}]}],"statement":"select project_id as \"projectId!\", task_id as \"taskId?\", service_id as \"serviceId!\", billable as \"billable!\" from sheet_row where timesheet_id = :sheet!"};
-
-/**
- * Query generated from SQL:
- * ```
- * select project_id as "projectId!", task_id as "taskId?", service_id as "serviceId!", billable as "billable!" from sheet_row where timesheet_id = :sheet!
- * ```
- */
-export const sheetRows = new PreparedQuery<ISheetRowsParams,ISheetRowsResult>(sheetRowsIR);
-
-
 /** 'AddSheetRows' parameters type */
 export interface IAddSheetRowsParams {
   firm: string;
@@ -664,66 +644,6 @@ const removeSheetRowIR: any = {"usedParamSet":{"sheet":true,"project":true,"task
  * ```
  */
 export const removeSheetRow = new PreparedQuery<IRemoveSheetRowParams,IRemoveSheetRowResult>(removeSheetRowIR);
-
-
-/** 'SubmissionsOf' parameters type */
-export interface ISubmissionsOfParams {
-  sheet: string;
-}
-
-/** 'SubmissionsOf' return type */
-export interface ISubmissionsOfResult {
-  at: string;
-  note: string;
-  withdrawnAt: string | null;
-}
-
-/** 'SubmissionsOf' query type */
-export interface ISubmissionsOfQuery {
-  params: ISubmissionsOfParams;
-  result: ISubmissionsOfResult;
-}
-
-const submissionsOfIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":111}]}],"statement":"select at as \"at!\", note as \"note!\", withdrawn_at as \"withdrawnAt?\" from submission where timesheet_id = :sheet! order by at desc"};
-
-/**
- * Query generated from SQL:
- * ```
- * select at as "at!", note as "note!", withdrawn_at as "withdrawnAt?" from submission where timesheet_id = :sheet! order by at desc
- * ```
- */
-export const submissionsOf = new PreparedQuery<ISubmissionsOfParams,ISubmissionsOfResult>(submissionsOfIR);
-
-
-/** 'PeriodReturn' parameters type */
-export interface IPeriodReturnParams {
-  sheet: string;
-}
-
-/** 'PeriodReturn' return type */
-export interface IPeriodReturnResult {
-  at: string;
-  by: string;
-  outcome: string;
-  reason: string;
-}
-
-/** 'PeriodReturn' query type */
-export interface IPeriodReturnQuery {
-  params: IPeriodReturnParams;
-  result: IPeriodReturnResult;
-}
-
-const periodReturnIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":189}]}],"statement":"select d.outcome as \"outcome!\", d.reason as \"reason!\", d.at as \"at!\", p.name as \"by!\" from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id\nwhere d.timesheet_id = :sheet! and d.entry_id is null order by d.at desc limit 1"};
-
-/**
- * Query generated from SQL:
- * ```
- * select d.outcome as "outcome!", d.reason as "reason!", d.at as "at!", p.name as "by!" from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id
- * where d.timesheet_id = :sheet! and d.entry_id is null order by d.at desc limit 1
- * ```
- */
-export const periodReturn = new PreparedQuery<IPeriodReturnParams,IPeriodReturnResult>(periodReturnIR);
 
 
 /** 'TimersOf' parameters type */

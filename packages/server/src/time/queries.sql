@@ -83,7 +83,14 @@ select s.before as "before!", s.money_before as "moneyBefore?" from audit_subjec
 where s.subject_id = :id! and s.subject_kind = 'entry' and s.after is null order by v.at desc limit 1;
 
 /* @name sheetOf */
-select t.id as "id!", t.state as "state!", t.version as "version!" from timesheet t where t.person_id = :person! and t.period_from = :from!;
+select t.id as "id!", t.state as "state!", t.version as "version!",
+  (select coalesce(jsonb_agg(jsonb_build_object('projectId', r.project_id, 'taskId', r.task_id, 'serviceId', r.service_id, 'billable', r.billable)), '[]')
+    from sheet_row r where r.firm_id = t.firm_id and r.timesheet_id = t.id) as "rows!",
+  (select coalesce(jsonb_agg(jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at) order by s.at desc), '[]')
+    from submission s where s.firm_id = t.firm_id and s.timesheet_id = t.id) as "submissions!",
+  (select jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name) from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id
+    where d.firm_id = t.firm_id and d.timesheet_id = t.id and d.entry_id is null order by d.at desc limit 1) as "whole?"
+from timesheet t where t.person_id = :person! and t.period_from = :from!;
 
 /* @name lockSheet */
 select t.id as "id!", t.state as "state!", t.version as "version!", t.person_id as "personId!", t.period_from as "from!", t.period_to as "to!" from timesheet t where t.person_id = :person! and t.period_from = :from! for update;
@@ -91,9 +98,6 @@ select t.id as "id!", t.state as "state!", t.version as "version!", t.person_id 
 /* @name makeSheet */
 insert into timesheet (firm_id, id, person_id, period_from, period_to) values (:firm!, :id!, :person!, :from!, :to!)
 on conflict (firm_id, person_id, period_from) do nothing;
-
-/* @name sheetRows */
-select project_id as "projectId!", task_id as "taskId?", service_id as "serviceId!", billable as "billable!" from sheet_row where timesheet_id = :sheet!;
 
 /* @name addSheetRows */
 insert into sheet_row (firm_id, timesheet_id, project_id, task_id, service_id, billable)
@@ -103,13 +107,6 @@ on conflict do nothing;
 
 /* @name removeSheetRow */
 delete from sheet_row where timesheet_id = :sheet! and project_id = :project! and task_id is not distinct from :task and service_id = :service! and billable = :billable!;
-
-/* @name submissionsOf */
-select at as "at!", note as "note!", withdrawn_at as "withdrawnAt?" from submission where timesheet_id = :sheet! order by at desc;
-
-/* @name periodReturn */
-select d.outcome as "outcome!", d.reason as "reason!", d.at as "at!", p.name as "by!" from decision d join person p on p.firm_id = d.firm_id and p.id = d.by_id
-where d.timesheet_id = :sheet! and d.entry_id is null order by d.at desc limit 1;
 
 /* @name timersOf */
 select t.id as "id!", t.project_id as "projectId?", t.task_id as "taskId?", t.service_id as "serviceId?", t.billable as "billable?", t.note as "note!", t.running as "running!", t.created_at as "createdAt!", t.version as "version!",

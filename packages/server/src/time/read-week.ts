@@ -3,7 +3,7 @@ import { Entry, Week } from '@yellowwood/contracts';
 import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { plannedTime } from '../work/planned-time';
-import { peopleFacts, periodReturn, sheetOf, sheetRows, submissionsOf } from './queries.queries';
+import { peopleFacts, sheetOf } from './queries.queries';
 import { entriesOfPeople } from './select-entries';
 
 /** A person's week: what is recorded, row by row and day by day, and where its submission stands. */
@@ -17,7 +17,8 @@ export async function readWeek(context: Context, from: string, person: string | 
   const entries = await entriesOfPeople(context, [personId], from, to);
   const [sheet] = await sheetOf.run({ person: personId, from }, tx);
   const planned = await plannedTime(tx, [personId], from, to);
-  const [whole] = sheet ? await periodReturn.run({ sheet: sheet.id }, tx) : [];
+  const whole = (sheet?.whole ?? null) as { outcome: string; by: string; at: string; reason: string } | null;
+  const submissions = (sheet?.submissions ?? []) as unknown as Week['submissions'];
   const state = (sheet?.state ?? 'open') as Week['state'];
   return {
     personId,
@@ -29,11 +30,16 @@ export async function readWeek(context: Context, from: string, person: string | 
     state,
     version: sheet?.version ?? null,
     entries,
-    rows: sheet ? await sheetRows.run({ sheet: sheet.id }, tx) : [],
+    rows: (sheet?.rows ?? []) as unknown as Week['rows'],
     days: datesFrom(from, to).map((date) => dayOf(date, entries, planned(personId, date), facts.zone, context.firm.gapTolerance)),
     dayMaximum: context.firm.dayMaximum,
-    submissions: sheet ? await submissionsOf.run({ sheet: sheet.id }, tx) : [],
-    returned: whole?.outcome === 'return' && state === 'open' ? { by: whole.by, at: whole.at, reason: whole.reason } : null,
+    submissions: submissions.map(({ at, note, withdrawnAt }) => ({
+      at: instantText(at),
+      note,
+      withdrawnAt: withdrawnAt && instantText(withdrawnAt),
+    })),
+    returned:
+      whole?.outcome === 'return' && state === 'open' ? { by: whole.by, at: instantText(whole.at), reason: whole.reason } : null,
     may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
   };
 }
@@ -60,4 +66,9 @@ function dayOf(
     gaps: check.gaps.map((gap) => ({ ...gap, startClock: clockIn(zone, gap.startAt), endClock: clockIn(zone, gap.endAt) })),
     overlaps: check.overlaps.map(({ first, second }) => ({ first, second })),
   };
+}
+
+/** An instant out of the database's JSON, as all instants are sent. */
+function instantText(instant: string): string {
+  return new Date(instant).toISOString();
 }
