@@ -31,7 +31,16 @@ select task_id, month, currency, sum(quantity), sum(quantity) filter (where bill
 select task_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and project_id = :project group by 1, 2, 3;
 select * from exchange_rate;
 
--- @firm results
+-- @firm results, this quarter
+select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
+select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
+  sum(value_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3, 4;
+select project_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3;
+select a.project_id, a.limit_minor, sum(s.value_minor) from agreement a join work_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month > no_month() and s.month < :quarter where a.limit_minor is not null group by 1, 2;
+select a.project_id, sum(s.amount_minor) from agreement a join billed_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month < :quarter where a.limit_minor is not null group by 1;
+select * from exchange_rate;
+
+-- @firm results, to date
 select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
 select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
   sum(value_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() group by 1, 2, 3, 4;
@@ -58,7 +67,7 @@ select a.project_id, sum(s.amount_minor) from agreement a join billed_sum s on s
 select id, client_id, department_id from project;
 select id, parent_id, project_id from task;
 select project_id, task_id, stage, billing_state, sum(quantity) from work_sum
-where month = no_month() and person_id <> no_id() and (person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1, 2, 3, 4;
+where month = no_month() and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3, 4;
 select sum(quantity) from entry where person_id = :me and work_date between :monday and :today;
 select * from schedule where person_id = :me;
 select sum(quantity) from entry where stage = 'recorded' and work_date <= :today and (person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me)));
@@ -68,6 +77,6 @@ where stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 a
 select i.currency, sum(i.gross_minor - i.settled_minor) from invoice i where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
   and exists (select from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1;
 select project_id, currency, billable, sum(quantity), sum(value_minor), sum(cost_minor) from work_sum
-where person_id <> no_id() and month >= :quarter and (person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1, 2, 3;
+where month >= :quarter and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3;
 select project_id, currency, issued_on, sum(amount_minor) from billed_sum
-where person_id <> no_id() and month >= :quarter and (person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1, 2, 3;
+where month >= :quarter and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3;

@@ -77,11 +77,18 @@ export async function measureRequests(base: string, url: string, database: Datab
   await reading('project results', 'owner', () => clients.owner.done('readResults', { query: { scope: `project:${project}` } }), {
     project,
   });
-  await reading('firm results', 'owner', () => clients.owner.done('readResults', { query: { scope: 'all' } }), {});
+  const quarter = { from: '2026-04-01', to: TODAY };
+  await reading(
+    'firm results, this quarter',
+    'owner',
+    () => clients.owner.done('readResults', { query: { scope: 'all', ...quarter } }),
+    { quarter: quarter.from },
+  );
+  await reading('firm results, to date', 'owner', () => clients.owner.done('readResults', { query: { scope: 'all' } }), {});
   await reading('rail and tree', 'owner', () => clients.owner.done('readOverview', { query: { scope: 'all' } }), {
     me: idOf('person0'),
     today: TODAY,
-    quarter: '2026-04-01',
+    quarter: quarter.from,
     monday: MONDAY,
   });
   await reading(
@@ -91,7 +98,7 @@ export async function measureRequests(base: string, url: string, database: Datab
     {
       me: idOf('person1'),
       today: TODAY,
-      quarter: '2026-04-01',
+      quarter: quarter.from,
       monday: MONDAY,
     },
   );

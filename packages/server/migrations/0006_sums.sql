@@ -173,8 +173,7 @@ create or replace function entries_in_reach(reach text, asker uuid) returns seto
      or (reach = 'team' and (e.person_id = asker or e.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or e.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 
--- The same for shares and sums. The sums of all people are for those who see the firm; the others, and
--- whoever asks for one person (whose), read those of each person.
+-- The same for shares.
 create function shares_in_reach(reach text, asker uuid) returns setof line_share
   language sql stable as $$
   select s.* from line_share s
@@ -182,21 +181,27 @@ create function shares_in_reach(reach text, asker uuid) returns setof line_share
      or (reach = 'own' and s.person_id = asker)
      or (reach = 'team' and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
+
+-- The same for sums, with as few rows as hold them: all people together for those who see the firm and for
+-- the projects that somebody manages; one by one the people of a team on other work, and whoever is asked
+-- for by name (whose).
 create function work_sums_in_reach(reach text, asker uuid, whose uuid) returns setof work_sum
   language sql stable as $$
   select s.* from work_sum s
-  where (whose is null or s.person_id = whose)
-    and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
-      or (reach = 'own' and s.person_id = asker)
-      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker)))))
+  where (reach = 'firm' and s.person_id = coalesce(whose, no_id()))
+     or (reach = 'own' and s.person_id = asker and (whose is null or whose = asker))
+     or (reach = 'team' and whose is null and s.person_id = no_id() and s.project_id = any(array(select p.id from project p where p.manager_id = asker)))
+     or (reach = 'team' and whose is null and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))) and s.project_id <> all(array(select p.id from project p where p.manager_id = asker)))
+     or (reach = 'team' and s.person_id = whose and (whose = asker or whose = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns setof billed_sum
   language sql stable as $$
   select s.* from billed_sum s
-  where (whose is null or s.person_id = whose)
-    and ((reach = 'firm' and s.person_id = coalesce(whose, no_id()))
-      or (reach = 'own' and s.person_id = asker)
-      or (reach = 'team' and s.person_id <> no_id() and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker)))))
+  where (reach = 'firm' and s.person_id = coalesce(whose, no_id()))
+     or (reach = 'own' and s.person_id = asker and (whose is null or whose = asker))
+     or (reach = 'team' and whose is null and s.person_id = no_id() and s.project_id = any(array(select p.id from project p where p.manager_id = asker)))
+     or (reach = 'team' and whose is null and (s.person_id = asker or s.person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))) and s.project_id <> all(array(select p.id from project p where p.manager_id = asker)))
+     or (reach = 'team' and s.person_id = whose and (whose = asker or whose = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 
 -- What single entries and shares of some days take off the sums of their months.
