@@ -1,17 +1,11 @@
-import { provideZonelessChangeDetection } from '@angular/core';
-import { HttpBackend, provideHttpClient } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
-import { Router, provideRouter, withComponentInputBinding } from '@angular/router';
+import { Router } from '@angular/router';
 import { RouterTestingHarness } from '@angular/router/testing';
 import { provideEffects } from '@ngrx/effects';
-import { provideState, provideStore } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { routes } from './app.routes';
 import * as effects from './state/effects';
-import { sessionFeature } from './state/session';
-import { timersFeature } from './state/timers';
-import { workFeature } from './state/work';
-import { FakeServer, ME, WORK, me, refusal } from './testing/fake-server';
+import { FakeServer, ME, WORK, me, pageProviders, refusal } from './testing/fake-server';
 import { weekOfEntries } from './testing/fixtures';
 
 const ACCOUNT: Session = {
@@ -23,17 +17,7 @@ const ACCOUNT: Session = {
 describe('the ways through the page', () => {
   async function goTo(url: string, session: Session, known = true): Promise<string> {
     TestBed.configureTestingModule({
-      providers: [
-        provideZonelessChangeDetection(),
-        provideRouter(routes, withComponentInputBinding()),
-        provideHttpClient(),
-        { provide: HttpBackend, useExisting: FakeServer },
-        provideStore(),
-        provideState(sessionFeature),
-        provideState(workFeature),
-        provideState(timersFeature),
-        provideEffects(effects),
-      ],
+      providers: [...pageProviders(routes), provideEffects(effects)],
     });
     TestBed.inject(FakeServer)
       .on('readSession', () => session)

@@ -1,7 +1,7 @@
 import { HttpErrorResponse, HttpEvent, HttpRequest, HttpResponse, HttpBackend, provideHttpClient } from '@angular/common/http';
 import { EnvironmentProviders, Injectable, Provider, Type, provideZonelessChangeDetection } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
-import { Router, provideRouter } from '@angular/router';
+import { Router, Routes, provideRouter, withComponentInputBinding } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { Role, rightsOf } from '@yellowwood/core';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
@@ -136,10 +136,10 @@ export function me(...roles: Role[]): Me {
 }
 
 /** Providers of a page with its real client, address and store, and the server of the tests. */
-export function pageProviders(): (Provider | EnvironmentProviders)[] {
+export function pageProviders(routes: Routes = [{ path: '**', children: [] }]): (Provider | EnvironmentProviders)[] {
   return [
     provideZonelessChangeDetection(),
-    provideRouter([{ path: '**', children: [] }]),
+    provideRouter(routes, withComponentInputBinding()),
     provideHttpClient(),
     { provide: HttpBackend, useExisting: FakeServer },
     provideStore(),
