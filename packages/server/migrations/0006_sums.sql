@@ -204,26 +204,31 @@ create function billed_sums_in_reach(reach text, asker uuid, whose uuid) returns
      or (reach = 'team' and s.person_id = whose and (whose = asker or whose = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)) or s.project_id = any(array(select p.id from project p where p.manager_id = asker))))
 $$;
 
--- What single entries and shares of some days take off the sums of their months.
+-- What single entries and shares of some days take off the sums of their months. In plpgsql, so that a span of
+-- whole months, which needs none of this, does not pay for planning it: that took three times as long as the sums.
 create function work_less(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
-  language sql stable as $$
+  language plpgsql stable as $$
+begin
+  return query
   select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), month_start(e.work_date), e.stage, e.billing_state, e.billable,
     coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
   from entries_in_reach(reach, asker) e
-  where e.work_date between first and last and (whose is null or e.person_id = whose)
-$$;
+  where e.work_date between first and last and (whose is null or e.person_id = whose);
+end $$;
 create function billed_less(reach text, asker uuid, whose uuid, first date, last date) returns setof billed_sum
-  language sql stable as $$
+  language plpgsql stable as $$
+begin
+  return query
   select i.firm_id, i.id, s.person_id, s.project_id, coalesce(s.task_id, no_id()), month_start(s.work_date), i.currency, i.issued_on, -s.amount_minor, -s.standard_minor
   from shares_in_reach(reach, asker) s
   join invoice_line l on l.firm_id = s.firm_id and l.id = s.line_id
   join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued'
-  where s.work_date between first and last and (whose is null or s.person_id = whose)
-$$;
+  where s.work_date between first and last and (whose is null or s.person_id = whose);
+end $$;
 
--- The ledger's sums over the work dates first..last: the sums of the months that they touch, less what
--- lies in those months outside. A span of whole months reads no entry.
-create function work_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
+-- The ledger's sums over the work dates first..last, by month: the sums of the months that they touch, less
+-- what lies in those months outside. A span of whole months reads no entry.
+create function work_months_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
   language sql stable as $$
   select s.* from work_sums_in_reach(reach, asker, whose) s
   where first <= last and s.month > no_month() and s.month between month_start(first) and last
@@ -231,6 +236,17 @@ create function work_sums_between(reach text, asker uuid, whose uuid, first date
   select l.* from work_less(reach, asker, whose, month_start(first), first - 1) l where first <= last and first > month_start(first)
   union all
   select l.* from work_less(reach, asker, whose, last + 1, month_end(last)) l where first <= last and last < month_end(last)
+$$;
+
+-- The same where months do not matter: everything to date is read from the sums over all months, which do
+-- not grow with the years.
+create function work_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof work_sum
+  language sql stable as $$
+  select s.* from work_sums_in_reach(reach, asker, whose) s
+  where s.month = no_month() and first = '0001-01-01' and last = '9999-12-31'
+  union all
+  select m.* from work_months_between(reach, asker, whose, first, last) m
+  where not (first = '0001-01-01' and last = '9999-12-31')
 $$;
 
 create function billed_sums_between(reach text, asker uuid, whose uuid, first date, last date) returns setof billed_sum

@@ -33,7 +33,7 @@ export function ofTasks(scope: ScopeFilter): boolean {
   return scope.kind === 'project' || scope.kind === 'task';
 }
 
-/** Sums of recorded work by month, and what documents bill of it. */
+/** Sums of recorded work, and what documents bill of it. */
 export interface SumRows {
   readonly sums: readonly IResultSumsResult[];
   readonly billed: readonly IResultBilledResult[];
@@ -56,7 +56,7 @@ export interface ResultBasis extends SumRows {
 /** Reads the sums behind the results of a scope. */
 export async function readBasis(context: Context, scope: ScopeFilter, span: Span): Promise<ResultBasis> {
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
-  const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope) };
+  const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope), own: context.firm.currency };
   const money = may(context, 'values.read');
   const nodes = await resultNodes.run(
     { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
@@ -76,7 +76,10 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
 
 async function readBefore(
   context: Context,
-  { limited, ...filter }: Parameters<typeof resultSums.run>[0] & { readonly limited: string[] },
+  {
+    limited,
+    ...filter
+  }: Parameters<typeof resultSums.run>[0] & Parameters<typeof resultBilled.run>[0] & { readonly limited: string[] },
 ): Promise<SumRows> {
   if (limited.length === 0) return { sums: [], billed: [] };
   const before = { ...filter, from: TO_DATE.from, to: addDays(String(filter.from), -1), all: false, projects: limited };

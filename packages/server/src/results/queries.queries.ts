@@ -23,7 +23,6 @@ export interface IResultSumsResult {
   billedStandard: number;
   cost: number;
   currency: string | null;
-  month: string;
   projectId: string;
   seconds: number;
   taskId: string | null;
@@ -37,12 +36,12 @@ export interface IResultSumsQuery {
   result: IResultSumsResult;
 }
 
-const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":692,"b":698}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":707}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":710,"b":715}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":718,"b":723}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":726,"b":729}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":791,"b":795}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":819,"b":828}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":837,"b":845}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":866,"b":872}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as \"taskId?\", s.month as \"month!\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 having sum(s.entries) > 0"};
+const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":671,"b":677}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":680,"b":686}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":689,"b":694}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":697,"b":702}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":705,"b":708}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":770,"b":774}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":798,"b":807}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":816,"b":824}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":845,"b":851}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as \"taskId?\", nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as \"billable!\", sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", s.month as "month!", nullif(s.currency, '') as "currency?",
+ * select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", nullif(s.currency, '') as "currency?",
  *   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
  *   sum(s.value_minor)::bigint as "value!",
  *   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
@@ -50,7 +49,7 @@ const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":tr
  * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where s.kind = 'time' and s.project_id <> no_id()
  *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3, 4 having sum(s.entries) > 0
+ * group by 1, 2, 3 having sum(s.entries) > 0
  * ```
  */
 export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>(resultSumsIR);
@@ -63,6 +62,7 @@ export interface IResultBilledParams {
   asker: string;
   byTask: boolean;
   from: string;
+  own: string;
   projects: stringArray;
   reach: string;
   tasks: stringArray;
@@ -74,9 +74,8 @@ export interface IResultBilledParams {
 export interface IResultBilledResult {
   amount: number;
   currency: string;
-  issuedOn: string;
+  issuedOn: string | null;
   projectId: string;
-  standard: number;
   taskId: string | null;
 }
 
@@ -86,19 +85,111 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":275,"b":281}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":284,"b":290}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":293,"b":298}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":306}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":309,"b":312}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":324,"b":328}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":352,"b":361}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":378}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":405}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! then nullif(s.task_id, no_id()) end as \"taskId?\", s.currency as \"currency!\", s.issued_on as \"issuedOn!\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
+const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":161}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":268,"b":274}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":277,"b":283}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":286,"b":291}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":299}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":302,"b":305}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":317,"b":321}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":354}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":363,"b":371}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":398}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! then nullif(s.task_id, no_id()) end as \"taskId?\", s.currency as \"currency!\", case when s.currency <> :own! then s.issued_on end as \"issuedOn?\",\n  sum(s.amount_minor)::bigint as \"amount!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
- *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+ * select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
+ *   sum(s.amount_minor)::bigint as "amount!"
  * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
  * group by 1, 2, 3, 4
  * ```
  */
 export const resultBilled = new PreparedQuery<IResultBilledParams,IResultBilledResult>(resultBilledIR);
+
+
+/** 'SeriesRecorded' parameters type */
+export interface ISeriesRecordedParams {
+  all: boolean;
+  anyTask: boolean;
+  apart: stringArray;
+  asker: string;
+  from: string;
+  own: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'SeriesRecorded' return type */
+export interface ISeriesRecordedResult {
+  cost: number;
+  currency: string | null;
+  month: string;
+  projectId: string | null;
+  value: number;
+}
+
+/** 'SeriesRecorded' query type */
+export interface ISeriesRecordedQuery {
+  params: ISeriesRecordedParams;
+  result: ISeriesRecordedResult;
+}
+
+const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":36,"b":42}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":62,"b":66}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":271,"b":277}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":280,"b":286}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":289,"b":294}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":302}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":305,"b":308}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":374}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":398,"b":407}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":416,"b":424}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":445,"b":451}]}],"statement":"select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as \"projectId?\", s.month as \"month!\", nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\", sum(s.value_minor)::bigint as \"value!\"\nfrom work_months_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3 having sum(s.entries) > 0"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.month as "month!", nullif(s.currency, '') as "currency?",
+ *   sum(s.cost_minor)::bigint as "cost!", sum(s.value_minor)::bigint as "value!"
+ * from work_months_between(:reach!, :asker!, :whose, :from!, :to!) s
+ * where s.kind = 'time' and s.project_id <> no_id()
+ *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by 1, 2, 3 having sum(s.entries) > 0
+ * ```
+ */
+export const seriesRecorded = new PreparedQuery<ISeriesRecordedParams,ISeriesRecordedResult>(seriesRecordedIR);
+
+
+/** 'SeriesBilled' parameters type */
+export interface ISeriesBilledParams {
+  all: boolean;
+  anyTask: boolean;
+  apart: stringArray;
+  asker: string;
+  from: string;
+  own: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'SeriesBilled' return type */
+export interface ISeriesBilledResult {
+  amount: number;
+  currency: string;
+  issuedOn: string | null;
+  month: string;
+  projectId: string | null;
+  standard: number;
+}
+
+/** 'SeriesBilled' query type */
+export interface ISeriesBilledQuery {
+  params: ISeriesBilledParams;
+  result: ISeriesBilledResult;
+}
+
+const seriesBilledIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":36,"b":42}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":62,"b":66},{"a":196,"b":200}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":353,"b":359}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":362,"b":368}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":371,"b":376}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":379,"b":384}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":390}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":402,"b":406}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":430,"b":439}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":448,"b":456}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":477,"b":483}]}],"statement":"select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as \"projectId?\", s.currency as \"currency!\", month_start(s.issued_on) as \"month!\", case when s.currency <> :own! then s.issued_on end as \"issuedOn?\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.currency as "currency!", month_start(s.issued_on) as "month!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
+ *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+ * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
+ * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by 1, 2, 3, 4
+ * ```
+ */
+export const seriesBilled = new PreparedQuery<ISeriesBilledParams,ISeriesBilledResult>(seriesBilledIR);
 
 
 /** 'ResultNodes' parameters type */

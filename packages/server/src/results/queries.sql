@@ -1,5 +1,5 @@
 /* @name resultSums */
-select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", s.month as "month!", nullif(s.currency, '') as "currency?",
+select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() then nullif(s.task_id, no_id()) else s.project_id end as "taskId?", nullif(s.currency, '') as "currency?",
   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
   sum(s.value_minor)::bigint as "value!",
   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
@@ -7,10 +7,25 @@ select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() t
 from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
-group by 1, 2, 3, 4 having sum(s.entries) > 0;
+group by 1, 2, 3 having sum(s.entries) > 0;
 
 /* @name resultBilled */
-select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", s.issued_on as "issuedOn!",
+select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
+  sum(s.amount_minor)::bigint as "amount!"
+from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
+where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+group by 1, 2, 3, 4;
+
+/* @name seriesRecorded */
+select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.month as "month!", nullif(s.currency, '') as "currency?",
+  sum(s.cost_minor)::bigint as "cost!", sum(s.value_minor)::bigint as "value!"
+from work_months_between(:reach!, :asker!, :whose, :from!, :to!) s
+where s.kind = 'time' and s.project_id <> no_id()
+  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+group by 1, 2, 3 having sum(s.entries) > 0;
+
+/* @name seriesBilled */
+select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.currency as "currency!", month_start(s.issued_on) as "month!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
 from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))

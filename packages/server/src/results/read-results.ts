@@ -4,7 +4,7 @@ import { Context, may, reachOf } from '../platform/context';
 import { peopleFacts } from '../time/queries.queries';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, ofTasks, readBasis, rowsByProject } from './figures';
-import { IResultTasksResult, ownHours, resultTasks } from './queries.queries';
+import { IResultTasksResult, ownHours, resultTasks, seriesBilled, seriesRecorded } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
   seconds: number;
@@ -45,7 +45,7 @@ export async function readResults(
     money: money ? moneyOf(basis, basis, basis.before, whole) : null,
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned ? seriesOf(context, scope, basis) : null,
+    series: earned ? await seriesOf(context, scope, span, basis) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -195,17 +195,24 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
 /**
  * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more
  * or less than the value of its time counts as earned from its date on; a limit caps what is earned.
+ * Only projects with a limit or in another currency are told apart, so that ten years are as few rows as can be.
  */
-function seriesOf(context: Context, scope: ScopeFilter, basis: ResultBasis): Results['series'] {
-  const recorded = grouped(basis.sums, (row) => row.month.slice(0, 7));
-  const documents = grouped(basis.billed, (row) => row.issuedOn.slice(0, 7));
+async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
+  const limits = basis.before || !isWhole(scope) ? new Map<string, Minor>() : basis.limits;
+  const filter = {
+    ...{ reach: reachOf(context, 'results.read'), asker: context.actor.personId, own: context.firm.currency },
+    ...{ ...span, ...scopeParameters(scope), apart: [...limits.keys()] },
+  };
+  const recorded = grouped(await seriesRecorded.run(filter, context.tx), (row) => row.month.slice(0, 7));
+  const documents = grouped(await seriesBilled.run(filter, context.tx), (row) => row.month.slice(0, 7));
   const months = [...new Set([...recorded.keys(), ...documents.keys()])].sort();
   let cost = 0;
-  const value = new Map<string, number>();
-  const adjusted = new Map<string, number>();
-  const billed = new Map<string, number>();
+  const value = new Map<string | null, number>();
+  const adjusted = new Map<string | null, number>();
+  const billed = new Map<string | null, number>();
   let billedTotal = 0;
-  const add = (sums: Map<string, number>, key: string, amount: number) => sums.set(key, (sums.get(key) ?? 0) + amount);
+  const add = (sums: Map<string | null, number>, key: string | null, amount: number) =>
+    sums.set(key, (sums.get(key) ?? 0) + amount);
   const currencies = new Map(basis.nodes.map((node) => [node.projectId, node.currency]));
   return months.map((month) => {
     for (const row of recorded.get(month) ?? []) {
@@ -221,8 +228,8 @@ function seriesOf(context: Context, scope: ScopeFilter, basis: ResultBasis): Res
     let earned = 0;
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
-      const capped = !basis.before && isWhole(scope) && currencies.get(project) === context.firm.currency;
-      const limit = capped ? (basis.limits.get(project) ?? null) : null;
+      const capped = project !== null && currencies.get(project) === context.firm.currency;
+      const limit = capped ? (limits.get(project) ?? null) : null;
       const inDocuments = minor(billed.get(project) ?? 0);
       earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
     }

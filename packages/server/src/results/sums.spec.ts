@@ -65,6 +65,15 @@ describe('the coarse sums', () => {
     expect([sums, plain]).toEqual([[], []]);
   });
 
+  it('equal the plain sums of everything to date, for every reach and person', async () => {
+    for (const reach of ['own', 'team', 'firm'])
+      for (const asker of ['owner', 'manager', 'staff'] as const)
+        for (const whose of [null, world.ids.staff]) {
+          const [sums, plain] = await both(reach, world.ids[asker], '0001-01-01', '9999-12-31', whose);
+          expect(sums).withContext(`${reach} ${asker}`).toEqual(plain);
+        }
+  });
+
   it('stay exact when many write to the same task at once, and nobody waits for a sum', async () => {
     const people = ['owner', 'manager', 'bookkeeper', 'staff', 'mate'] as const;
     await Promise.all(

@@ -5,8 +5,11 @@ import { exchangeRates } from './queries.queries';
 
 /** Converts amounts into the firm's currency at the stored rate of a date. */
 export interface Exchange {
-  /** @throws the problem `exchange-rate-missing` */
-  toFirm(amount: Minor, currency: string, on: DateText): Minor;
+  /**
+   * @param on the date of the rate; the firm's own currency needs none
+   * @throws the problem `exchange-rate-missing`
+   */
+  toFirm(amount: Minor, currency: string, on: DateText | null): Minor;
   /** Ten-thousandths of the firm's unit for one of the other. */
   rateOn(currency: string, on: DateText): number;
 }
@@ -24,6 +27,6 @@ export async function readExchange(tx: Tx, firmCurrency: string): Promise<Exchan
   return {
     rateOn,
     toFirm: (amount, currency, on) =>
-      currency === firmCurrency ? amount : convert(amount, { from: currency, to: firmCurrency, rate: rateOn(currency, on) }),
+      currency === firmCurrency ? amount : convert(amount, { from: currency, to: firmCurrency, rate: rateOn(currency, on!) }),
   };
 }
