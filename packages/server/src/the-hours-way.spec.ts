@@ -154,6 +154,43 @@ describe('the hour’s way, worked by hand', () => {
     expect(hours.entries.reduce((sum, entry) => sum + entry.quantity, 0)).toBe(shown.hours.total);
   });
 
+  it('takes revenue, margin and realisation apart into the sums that they come from', async () => {
+    const shown = await results();
+    const scope = `project:${world.ids.project}`;
+    const parts = async (figure: 'revenue' | 'margin' | 'realisation') =>
+      (await world.as('owner').done('readBehind', { query: { scope, figure } })).sums.map((sum) => [sum.part, sum.minor]);
+    const money = shown.money![0]!;
+    expect(await parts('revenue')).toEqual([['billed', money.billed]]);
+    expect(await parts('margin')).toEqual([
+      ['billed', money.billed],
+      ['cost', shown.cost!.cost],
+    ]);
+    // 1,000.00 billed of a standard value of 1,143.00: 87.49 %.
+    expect(await parts('realisation')).toEqual([
+      ['billed', 100_000],
+      ['standard value', 114_300],
+    ]);
+    const behind = await world.as('owner').done('readBehind', { query: { scope, figure: 'billed' } });
+    // Two invoices, one of them written anew after its credit note.
+    expect([behind.documentCount, behind.documents.length, behind.count]).toEqual([4, 4, 0]);
+    expect(behind.documents.reduce((sum, one) => sum + one.minor, 0)).toBe(money.billed);
+  });
+
+  it('ends the chart at the figures above it, whatever the span and however the limit cuts', async () => {
+    const { ids } = world;
+    for (const scope of ['all', `project:${ids.project}`, `client:${ids.client}`, `task:${ids.task}`, `person:${ids.staff}`])
+      for (const span of [{}, { from: '2026-06-09', to: '2026-06-12' }, { from: '2026-06-12', to: '2026-06-30' }]) {
+        const shown = await world.as('owner').done('readResults', { query: { scope, ...span } });
+        const last = shown.series!.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
+        const where = `${scope} ${JSON.stringify(span)}`;
+        expect([last.cost, last.earned]).withContext(where).toEqual([shown.cost!.cost, shown.cost!.revenue]);
+        const own = shown.money!.find((money) => money.currency === 'GBP');
+        expect(last.billed)
+          .withContext(where)
+          .toBe(own?.billed ?? 0);
+      }
+  });
+
   it('tells why an entry has its rate: the winner, the losers, the rounding, the history', async () => {
     const why = await world.as('owner').done('readEntryWhy', { params: { id: entries['m']! } });
     expect(why.rate).toEqual(jasmine.objectContaining({ rate: 600_000, source: 'rule' }));

@@ -47,6 +47,8 @@ export const EntryWhy = strict({
     strict({ increment: Count, mode: Type.String(), unit: Type.String(), minimum: Count, byMinimum: Type.Boolean() }),
   ),
   method: nullable(Type.String()),
+  /** The currency of the agreement, in which a rate can be typed. */
+  currency: nullable(Currency),
   rate: nullable(strict({ rate: RateField, currency: Currency, source: choice('rule', 'typed'), reason: Type.String() })),
   winner: nullable(RateRuleSeen),
   losers: Type.Array(strict({ rule: RateRuleSeen, reason: Type.String() })),
@@ -289,7 +291,8 @@ export const billingEndpoints = {
     permission: 'values.read',
     params: FirmPath,
     query: strict({ scope: optional(Scope) }),
-    answer: strict({ entries: Type.Array(Entry) }),
+    /** The oldest hundred, and how many there are. */
+    answer: strict({ entries: Type.Array(Entry), count: Count }),
   }),
   readBillDesk: endpoint({
     name: 'readBillDesk',

@@ -71,10 +71,11 @@ export const Behind = strict({
   figure: Type.String(),
   entries: Type.Array(Entry),
   documents: Type.Array(strict({ id: Id, number: Type.String(), issuedOn: Day, currency: Currency, minor: Amount })),
+  documentCount: Count,
   count: Count,
   seconds: Duration,
-  /** The figure again, as the sum of what stands here; null where the reader has no right to it. */
-  sums: Type.Array(strict({ currency: Currency, minor: Amount })),
+  /** The sums that the figure comes from, over all that stands behind it and not only this page. */
+  sums: Type.Array(strict({ part: choice('cost', 'standard value', 'billed', 'unbilled'), currency: Currency, minor: Amount })),
   rule: Type.String(),
   nextCursor: nullable(Type.String()),
 });

@@ -24,8 +24,11 @@ export async function listToBill(context: Context, scopeText: string | undefined
   return { upTo, projects: await toBillProjects.run({ ...who(context), upTo, ...scopeParameters(scope) }, context.tx) };
 }
 
-/** Billable entries that no rule prices, whatever their stage. */
-export async function listUnpriced(context: Context, scopeText: string | undefined): Promise<{ entries: Entry[] }> {
+/** Billable entries that no rule prices, whatever their stage: the oldest hundred. */
+export async function listUnpriced(
+  context: Context,
+  scopeText: string | undefined,
+): Promise<{ entries: Entry[]; count: number }> {
   const scope = await resolveScope(context, scopeText);
   const rows = await unpricedEntries.run(
     { reach: reachOf(context, 'values.read'), asker: context.actor.personId, ...scopeParameters(scope) },
@@ -36,6 +39,7 @@ export async function listUnpriced(context: Context, scopeText: string | undefin
       context,
       rows.map((row) => row.id),
     ),
+    count: rows[0]?.count ?? 0,
   };
 }
 

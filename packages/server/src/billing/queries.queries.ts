@@ -75,6 +75,7 @@ export interface IUnpricedEntriesParams {
 
 /** 'UnpricedEntries' return type */
 export interface IUnpricedEntriesResult {
+  count: number;
   id: string;
 }
 
@@ -84,15 +85,15 @@ export interface IUnpricedEntriesQuery {
   result: IUnpricedEntriesResult;
 }
 
-const unpricedEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":58}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":181,"b":185}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":218}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":227,"b":235}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":262}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":271,"b":276},{"a":309,"b":314}]}],"statement":"select e.id as \"id!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.billing_state = 'to bill' and e.rate is null and e.project_id is not null and e.service_id is not null\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)\norder by e.work_date limit 500"};
+const unpricedEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":78,"b":84}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":87,"b":93}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":216,"b":220}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":244,"b":253}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":270}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":291,"b":297}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":306,"b":311},{"a":344,"b":349}]}],"statement":"select e.id as \"id!\", count(*) over ()::int as \"count!\" from entries_in_reach(:reach!, :asker!) e\nwhere e.billing_state = 'to bill' and e.rate is null and e.project_id is not null and e.service_id is not null\n  and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)\norder by e.work_date, e.id limit 100"};
 
 /**
  * Query generated from SQL:
  * ```
- * select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
+ * select e.id as "id!", count(*) over ()::int as "count!" from entries_in_reach(:reach!, :asker!) e
  * where e.billing_state = 'to bill' and e.rate is null and e.project_id is not null and e.service_id is not null
  *   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
- * order by e.work_date limit 500
+ * order by e.work_date, e.id limit 100
  * ```
  */
 export const unpricedEntries = new PreparedQuery<IUnpricedEntriesParams,IUnpricedEntriesResult>(unpricedEntriesIR);

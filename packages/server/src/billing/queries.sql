@@ -14,10 +14,10 @@ group by p.firm_id, p.id, p.name, c.id, c.name, c.currency
 order by min(e.work_date), p.name;
 
 /* @name unpricedEntries */
-select e.id as "id!" from entries_in_reach(:reach!, :asker!) e
+select e.id as "id!", count(*) over ()::int as "count!" from entries_in_reach(:reach!, :asker!) e
 where e.billing_state = 'to bill' and e.rate is null and e.project_id is not null and e.service_id is not null
   and (:all! or e.project_id = any(:projects!)) and (:anyTask! or e.task_id = any(:tasks!)) and (:whose::uuid is null or e.person_id = :whose)
-order by e.work_date limit 500;
+order by e.work_date, e.id limit 100;
 
 /* @name deskEntries */
 select e.id as "id!", e.version as "version!", e.work_date as "date!", e.person_id as "personId!", pe.name as "personName!", e.project_id as "projectId!", e.task_id as "taskId?", t.name as "taskName?",

@@ -18,7 +18,13 @@ export async function readEntryWhy(context: Context, id: string): Promise<EntryW
     .filter((one) => one.kind === 'time')
     .map((one) => ({ ...one, typedRate: one.rateSource === 'typed' ? one.rate : null }));
   const valuation = (await valuationBasis(context, day)).value(day).get(id);
-  const base = { entry, recorded: entry.quantity, billable: row.billableQuantity, method: valuation?.method ?? null };
+  const base = {
+    entry,
+    recorded: entry.quantity,
+    billable: row.billableQuantity,
+    method: valuation?.method ?? null,
+    currency: valuation?.work.currency ?? null,
+  };
   if (!valuation || entry.kind !== 'time')
     return { ...base, rounding: null, rate: null, winner: null, losers: [], value: null, cost: null, billed: [] };
   const charged = row.billingState === 'to bill' || row.rate !== null;

@@ -111,7 +111,7 @@ interface Part {
 }
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
-function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
+export function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
   const parts = new Map<string, Part>();
   const part = (projectId: string, currency: string) => {
     const key = `${projectId} ${currency}`;

@@ -370,10 +370,12 @@ export interface IBehindSumsParams {
 
 /** 'BehindSums' return type */
 export interface IBehindSumsResult {
+  billedStandard: number;
   cost: number;
   count: number;
   currency: string | null;
   seconds: number;
+  unbilled: number;
   value: number;
 }
 
@@ -383,17 +385,22 @@ export interface IBehindSumsQuery {
   result: IBehindSumsResult;
 }
 
-const behindSumsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"figure":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":227}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":230,"b":236}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":239,"b":244}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":252}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":258}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":320,"b":324}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":366,"b":374}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":395,"b":401}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":421,"b":428},{"a":495,"b":502},{"a":608,"b":615}]}],"statement":"select nullif(s.currency, '') as \"currency?\", sum(s.entries)::bigint as \"count!\", sum(s.quantity)::bigint as \"seconds!\", sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\"\nfrom work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere s.kind = 'time' and s.project_id <> no_id()\n  and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\n  and case when :figure! in ('billable-hours', 'standard-value') then s.billable\n    when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end\ngroup by 1"};
+const behindSumsIR: any = {"usedParamSet":{"figure":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":568,"b":575},{"a":642,"b":649},{"a":755,"b":762}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":864,"b":870}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":873,"b":879}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":882,"b":887}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":890,"b":895}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":898,"b":901}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":967,"b":971}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":995,"b":1004}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1013,"b":1021}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1042,"b":1048}]}],"statement":"select nullif(s.currency, '') as \"currency?\", coalesce(sum(s.entries) filter (where s.listed), 0)::bigint as \"count!\", coalesce(sum(s.quantity) filter (where s.listed), 0)::bigint as \"seconds!\",\n  sum(s.value_minor)::bigint as \"value!\", sum(s.cost_minor)::bigint as \"cost!\",\n  coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as \"unbilled!\",\n  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as \"billedStandard!\"\nfrom (\n  select w.*, case when :figure! in ('billable-hours', 'standard-value') then w.billable\n    when :figure! = 'unbilled' then w.billing_state = 'to bill' and w.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then w.stage in ('billed', 'paid') else true end as listed\n  from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) w\n  where w.kind = 'time' and w.project_id <> no_id()\n    and (:all! or w.project_id = any(:projects!)) and (:anyTask! or w.task_id = any(:tasks!))\n) s\ngroup by 1"};
 
 /**
  * Query generated from SQL:
  * ```
- * select nullif(s.currency, '') as "currency?", sum(s.entries)::bigint as "count!", sum(s.quantity)::bigint as "seconds!", sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!"
- * from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
- * where s.kind = 'time' and s.project_id <> no_id()
- *   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- *   and case when :figure! in ('billable-hours', 'standard-value') then s.billable
- *     when :figure! = 'unbilled' then s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then s.stage in ('billed', 'paid') else true end
+ * select nullif(s.currency, '') as "currency?", coalesce(sum(s.entries) filter (where s.listed), 0)::bigint as "count!", coalesce(sum(s.quantity) filter (where s.listed), 0)::bigint as "seconds!",
+ *   sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!",
+ *   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
+ *   coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
+ * from (
+ *   select w.*, case when :figure! in ('billable-hours', 'standard-value') then w.billable
+ *     when :figure! = 'unbilled' then w.billing_state = 'to bill' and w.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then w.stage in ('billed', 'paid') else true end as listed
+ *   from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) w
+ *   where w.kind = 'time' and w.project_id <> no_id()
+ *     and (:all! or w.project_id = any(:projects!)) and (:anyTask! or w.task_id = any(:tasks!))
+ * ) s
  * group by 1
  * ```
  */
@@ -406,6 +413,8 @@ export interface IBehindDocumentsParams {
   anyTask: boolean;
   asker: string;
   from: string;
+  limit: number;
+  offset: number;
   projects: stringArray;
   reach: string;
   tasks: stringArray;
@@ -428,7 +437,7 @@ export interface IBehindDocumentsQuery {
   result: IBehindDocumentsResult;
 }
 
-const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":176}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":185}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":188,"b":193}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":201}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":207}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":287}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":311,"b":320}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":337}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":364}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor)::bigint as \"minor!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\njoin invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc"};
+const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":176}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":185}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":188,"b":193}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":201}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":207}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":287}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":311,"b":320}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":337}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":358,"b":364}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":441,"b":448}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":456,"b":462}]}],"statement":"select i.id as \"id!\", i.number_text as \"number!\", i.issued_on as \"issuedOn!\", i.currency as \"currency!\", sum(s.amount_minor)::bigint as \"minor!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\njoin invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc offset :offset! limit :limit!"};
 
 /**
  * Query generated from SQL:
@@ -437,9 +446,49 @@ const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose
  * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
  * join invoice i on i.firm_id = s.firm_id and i.id = s.invoice_id
  * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc
+ * group by 1, 2, 3, 4 order by i.issued_on desc, i.number_text desc offset :offset! limit :limit!
  * ```
  */
 export const behindDocuments = new PreparedQuery<IBehindDocumentsParams,IBehindDocumentsResult>(behindDocumentsIR);
+
+
+/** 'BehindBilled' parameters type */
+export interface IBehindBilledParams {
+  all: boolean;
+  anyTask: boolean;
+  asker: string;
+  from: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'BehindBilled' return type */
+export interface IBehindBilledResult {
+  billed: number;
+  count: number;
+  currency: string;
+}
+
+/** 'BehindBilled' query type */
+export interface IBehindBilledQuery {
+  params: IBehindBilledParams;
+  result: IBehindBilledResult;
+}
+
+const behindBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":147,"b":153}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":162}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":165,"b":170}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":173,"b":178}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":181,"b":184}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":200}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":224,"b":233}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":242,"b":250}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":271,"b":277}]}],"statement":"select s.currency as \"currency!\", sum(s.amount_minor)::bigint as \"billed!\", count(distinct s.invoice_id)::int as \"count!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1 order by 1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select s.currency as "currency!", sum(s.amount_minor)::bigint as "billed!", count(distinct s.invoice_id)::int as "count!"
+ * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
+ * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
+ * group by 1 order by 1
+ * ```
+ */
+export const behindBilled = new PreparedQuery<IBehindBilledParams,IBehindBilledResult>(behindBilledIR);
 
 

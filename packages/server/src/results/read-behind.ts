@@ -5,7 +5,14 @@ import { problem } from '../platform/problem';
 import { entriesById } from '../time/select-entries';
 import { mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import { TO_DATE } from './figures';
-import { behindDocuments, behindEntries, behindSums } from './queries.queries';
+import {
+  IBehindBilledResult,
+  IBehindSumsResult,
+  behindBilled,
+  behindDocuments,
+  behindEntries,
+  behindSums,
+} from './queries.queries';
 
 const PAGE = 100;
 
@@ -22,7 +29,20 @@ const RULES: Readonly<Record<FigureName, string>> = {
   realisation: 'Billed net ÷ standard value of the time that these invoices bill.',
 };
 
-const BY_DOCUMENT: readonly FigureName[] = ['billed', 'revenue', 'margin', 'realisation'];
+type Part = Behind['sums'][number]['part'];
+
+/** The sums that each figure comes from. */
+const PARTS: Readonly<Record<FigureName, readonly Part[]>> = {
+  hours: [],
+  'billable-hours': [],
+  cost: ['cost'],
+  'standard-value': ['standard value'],
+  billed: ['billed'],
+  unbilled: ['unbilled'],
+  revenue: ['billed', 'unbilled'],
+  margin: ['billed', 'unbilled', 'cost'],
+  realisation: ['billed', 'standard value'],
+};
 const MONEY: readonly FigureName[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
 
 /** What stands behind a figure of the results: its entries or documents, their sum, and the rule. */
@@ -42,10 +62,12 @@ export async function readBehind(
   const offset = readOffset(cursor);
   // Revenue is what is billed and what is not yet: documents, and the entries that stand on none.
   const listed = figure === 'revenue' ? 'unbilled' : figure;
+  const page = { offset, limit: PAGE + 1 };
+  const parts = PARTS[figure];
   const sums = figure === 'billed' ? [] : await behindSums.run({ ...filter, figure: listed }, context.tx);
-  const ids =
-    figure === 'billed' ? [] : await behindEntries.run({ ...filter, figure: listed, offset, limit: PAGE + 1 }, context.tx);
-  const documents = BY_DOCUMENT.includes(figure) ? await behindDocuments.run(filter, context.tx) : [];
+  const ids = figure === 'billed' ? [] : await behindEntries.run({ ...filter, ...page, figure: listed }, context.tx);
+  const billed = parts.includes('billed') ? await behindBilled.run(filter, context.tx) : [];
+  const documents = parts.includes('billed') ? await behindDocuments.run({ ...filter, ...page }, context.tx) : [];
   const order = new Map(ids.map((row, index) => [row.id, index]));
   const entries = await entriesById(
     context,
@@ -54,12 +76,13 @@ export async function readBehind(
   return {
     figure,
     entries: entries.sort((a, b) => order.get(a.id)! - order.get(b.id)!),
-    documents,
+    documents: documents.slice(0, PAGE),
+    documentCount: billed.reduce((sum, row) => sum + row.count, 0),
     count: sums.reduce((sum, row) => sum + row.count, 0),
     seconds: sums.reduce((sum, row) => sum + row.seconds, 0),
-    sums: moneyOf(context, figure, sums, documents),
+    sums: parts.flatMap((part) => partSums(context, figure, part, sums, billed)),
     rule: RULES[figure],
-    nextCursor: ids.length > PAGE ? String(offset + PAGE) : null,
+    nextCursor: Math.max(ids.length, documents.length) > PAGE ? String(offset + PAGE) : null,
   };
 }
 
@@ -70,19 +93,19 @@ function readOffset(cursor: string | undefined): number {
   return Number(cursor);
 }
 
-function moneyOf(
+/** One of the sums behind a figure, by currency; cost is always in the firm's own. */
+function partSums(
   context: Context,
   figure: FigureName,
-  sums: readonly { currency: string | null; value: number; cost: number }[],
-  documents: Behind['documents'],
+  part: Part,
+  sums: readonly IBehindSumsResult[],
+  billed: readonly IBehindBilledResult[],
 ): Behind['sums'] {
-  if (figure === 'cost') return [{ currency: context.firm.currency, minor: sumMinor(sums.map((row) => minor(row.cost))) }];
-  if (!MONEY.includes(figure)) return [];
-  const totals = new Map<string, number>();
-  const add = (currency: string, amount: number) => totals.set(currency, (totals.get(currency) ?? 0) + amount);
-  if (figure === 'standard-value' || figure === 'unbilled' || figure === 'revenue')
-    for (const row of sums) if (row.currency) add(row.currency, row.value);
-  if (figure !== 'standard-value' && figure !== 'unbilled')
-    for (const document of documents) add(document.currency, document.minor);
-  return [...totals].filter(([, amount]) => amount !== 0).map(([currency, amount]) => ({ currency, minor: amount }));
+  if (part === 'cost') return [{ part, currency: context.firm.currency, minor: sumMinor(sums.map((row) => minor(row.cost))) }];
+  if (part === 'billed') return billed.map((row) => ({ part, currency: row.currency, minor: row.billed }));
+  const amountOf = (row: IBehindSumsResult) =>
+    part === 'unbilled' ? row.unbilled : figure === 'realisation' ? row.billedStandard : row.value;
+  return sums
+    .filter((row) => row.currency && amountOf(row) !== 0)
+    .map((row) => ({ part, currency: row.currency!, minor: amountOf(row) }));
 }

@@ -3,7 +3,7 @@ import { ResultRow, Results } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { peopleFacts } from '../time/queries.queries';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, ofTasks, readBasis, rowsByProject } from './figures';
+import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, ofTasks, partsOf, readBasis, rowsByProject } from './figures';
 import { IResultTasksResult, ownHours, resultTasks, seriesBilled, seriesRecorded } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
@@ -194,11 +194,13 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
 
 /**
  * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more
- * or less than the value of its time counts as earned from its date on; a limit caps what is earned.
+ * or less than the value of its time counts as earned from its date on; a limit caps what is earned, less
+ * what was earned before the span. The last point is the revenue of the span.
  * Only projects with a limit or in another currency are told apart, so that ten years are as few rows as can be.
  */
 async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
-  const limits = basis.before || !isWhole(scope) ? new Map<string, Minor>() : basis.limits;
+  const limits = isWhole(scope) ? basis.limits : new Map<string, Minor>();
+  const before = partsOf(basis.before ?? NO_ROWS, basis.exchange);
   const filter = {
     ...{ reach: reachOf(context, 'results.read'), asker: context.actor.personId, own: context.firm.currency },
     ...{ ...span, ...scopeParameters(scope), apart: [...limits.keys()] },
@@ -228,10 +230,12 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
     let earned = 0;
     for (const [project, amount] of value) {
       const so = amount + (adjusted.get(project) ?? 0);
+      const inDocuments = billed.get(project) ?? 0;
       const capped = project !== null && currencies.get(project) === context.firm.currency;
       const limit = capped ? (limits.get(project) ?? null) : null;
-      const inDocuments = minor(billed.get(project) ?? 0);
-      earned += revenueEarned(inDocuments, minor(so - inDocuments), limit);
+      const earlier = (limit !== null && before.get(`${project} ${context.firm.currency}`)) || { billed: 0, unbilled: 0 };
+      earned += revenueEarned(minor(earlier.billed + inDocuments), minor(earlier.unbilled + so - inDocuments), limit);
+      earned -= revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit);
     }
     return { month, cost: cost as Minor, earned, billed: billedTotal };
   });

@@ -34,7 +34,7 @@ describe('what is to bill in the firm', () => {
       prepare: (server) =>
         server
           .on('listToBill', ({ query }) => ({ upTo: query.upTo, projects }))
-          .on('listUnpriced', () => ({ entries: unpriced })),
+          .on('listUnpriced', () => ({ entries: unpriced, count: unpriced.length > 1 ? 140 : unpriced.length })),
     });
   }
 
@@ -78,6 +78,14 @@ describe('what is to bill in the firm', () => {
     expect(page.text('[aria-label="Projects to bill"] tbody')).toContain('Nothing is ready.');
     await page.press('8 Jun');
     expect(TestBed.inject(Router).url).toContain(`sel=entry:${id(50)}`);
+  });
+
+  it('says when more have no rate than stand here, and whose they are', async () => {
+    await list([], ['bookkeeper'], [entryOf(50), entryOf(51)]);
+    await page.knows({ id: entryOf(50).personId, name: 'Rosa Vane' });
+    expect(page.text('h2')).toBe('Without a rate: 140 entries');
+    expect(page.text('h2 + p')).toContain('The oldest 2 stand here.');
+    expect(page.text('[aria-label="Entries without a rate"] tbody')).toContain('Rosa Vane');
   });
 
   it('says nothing of rates when everything has one', async () => {

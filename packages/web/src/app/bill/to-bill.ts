@@ -71,27 +71,30 @@ import { WorkNames } from '../ui/work-names';
         </tbody>
       </table>
     }
-    @if (unpriced.value()?.entries; as entries) {
-      @if (entries.length > 0) {
-        <h2>Without a rate: {{ entries.length }} {{ entries.length === 1 ? 'entry' : 'entries' }}</h2>
+    @if (unpriced.value(); as u) {
+      @if (u.count > 0) {
+        <h2>Without a rate: {{ u.count }} {{ u.count === 1 ? 'entry' : 'entries' }}</h2>
         <p class="quiet">
           No rule prices this time, so it stays off every invoice. Choose an entry and type a rate in the panel on the right.
+          {{ u.count > u.entries.length ? 'The oldest ' + u.entries.length + ' stand here.' : '' }}
         </p>
         <table class="sheet" aria-label="Entries without a rate">
           <thead>
             <tr>
               <th class="left" scope="col">Date</th>
+              <th class="left" scope="col">Person</th>
               <th class="left" scope="col">Project and task</th>
               <th scope="col">Hours</th>
               <th class="left" scope="col">Stage</th>
             </tr>
           </thead>
           <tbody>
-            @for (entry of entries.slice(0, 100); track entry.id) {
+            @for (entry of u.entries; track entry.id) {
               <tr [class.chosen]="address.selection()?.id === entry.id">
                 <td class="left">
                   <button class="link" type="button" (click)="why(entry)">{{ entry.date | day }}</button>
                 </td>
+                <td class="left">{{ names.person(entry.personId) }}</td>
                 <td class="left">
                   {{ names.project(entry.projectId) }}<small>{{ names.detail(entry.taskId, entry.serviceId) }}</small>
                 </td>

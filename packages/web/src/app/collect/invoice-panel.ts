@@ -106,7 +106,7 @@ import { Notices } from '../ui/notices';
           }
         </div>
       }
-      <yw-history [id]="id()" [version]="i.row.version" />
+      <yw-history [id]="id()" [currency]="i.row.currency" [version]="i.row.version" />
     }
   `,
   styleUrls: ['../shell/why.scss'],
@@ -135,7 +135,8 @@ export class InvoicePanel {
   /** The id of the payment being typed: sending it twice records it once. */
   private paymentId = newId();
   protected readonly payText = computed(() => {
-    const currency = this.invoice.value()?.row.currency ?? 'GBP';
+    const currency = this.invoice.value()?.row.currency;
+    if (!currency) return 'Record payment';
     const read = readAmount(this.amount(), currency);
     return read.ok && read.value > 0 ? `Record ${moneyText(read.value, currency, navigator.language)}` : 'Record payment';
   });

@@ -31,6 +31,8 @@ export class DayPanel {
   private readonly refresh = inject(Refresh);
   private readonly notices = inject(Notices);
   readonly day = input.required<string>();
+  /** Whether the day stands without the grid of its week, and so brings the way to the other days along. */
+  readonly alone = input(false);
   readonly dayChosen = output<string>();
   protected readonly words = PROBLEM_WORDS;
   protected readonly absenceWords = ABSENCE_WORDS;

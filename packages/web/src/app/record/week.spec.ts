@@ -40,6 +40,22 @@ describe('the own week on the page', () => {
     expect(page.server.to('readWeek').at(-1)!.params['from']).toBe('2026-05-18');
   });
 
+  it('keeps the chosen day in the address, and shows it without the grid to those who work by the day', async () => {
+    await week([entryOf(50)], {}, undefined, '/f/f/record?day=2026-06-08&show=day');
+    expect(day()).toMatch(/^Monday/);
+    expect(page.element.querySelector('yw-week-grid')).toBeNull();
+    await page.press('Day before');
+    expect(url()).toContain('period=2026-W23');
+    expect(url()).toContain('day=2026-06-07');
+    await page.press('Week');
+    expect(page.element.querySelector('yw-week-grid')).not.toBeNull();
+    expect(day()).toMatch(/^Sunday/);
+    // Another week begins with its own first day, or today.
+    await page.press('Week after');
+    expect(url()).not.toContain('day=');
+    expect(day()).toMatch(/^Wednesday/);
+  });
+
   it('submits the week with a note, and only after it was asked', async () => {
     const submitted = weekOfEntries([entryOf(50, { stage: 'submitted' })], {
       state: 'submitted',

@@ -1,7 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
-import { periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
+import { addDays, periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
 import { Address } from '../state/address';
 import { PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
@@ -17,9 +17,11 @@ import { WeekStore } from './week-store';
   providers: [WeekStore],
   template: `
     <div class="row head">
-      <button class="arrow" type="button" (click)="shift(-1)" aria-label="Week before">‹</button>
+      <button class="arrow" type="button" (click)="shift(-1)" [attr.aria-label]="byDay() ? 'Day before' : 'Week before'">
+        ‹
+      </button>
       <h1>Week {{ number() }}</h1>
-      <button class="arrow" type="button" (click)="shift(1)" aria-label="Week after">›</button>
+      <button class="arrow" type="button" (click)="shift(1)" [attr.aria-label]="byDay() ? 'Day after' : 'Week after'">›</button>
       <label class="pick"
         ><span class="hidden">Go to the week of</span
         ><input type="date" class="plain-field" [value]="store.from()" (change)="goTo($any($event.target).value)"
@@ -32,6 +34,10 @@ import { WeekStore } from './week-store';
           }
         </span>
         <span class="grow"></span>
+        <div class="shows wide" role="group" aria-label="Week or day">
+          <button type="button" [attr.aria-pressed]="!byDay()" (click)="view(null)">Week</button>
+          <button type="button" [attr.aria-pressed]="byDay()" (click)="view('day')">Day</button>
+        </div>
         @if (week.state === 'open') {
           <button mat-stroked-button type="button" [matMenuTriggerFor]="bring">Bring last week's rows</button>
           <mat-menu #bring="matMenu">
@@ -71,12 +77,16 @@ import { WeekStore } from './week-store';
           }
         </section>
       }
-      <yw-week-grid [day]="day()" (dayChosen)="chooseDay($event)" (entryOpened)="open($event.date, $event.id)" />
+      @if (!byDay()) {
+        <yw-week-grid [day]="day()" (dayChosen)="chooseDay($event)" (entryOpened)="open($event.date, $event.id)" />
+      }
       <p class="saved quiet" role="status" aria-live="polite">
-        {{ store.saved()
-        }}<span class="wide">{{ store.saved() ? '' : 'Type hours into a cell; every cell is saved by itself.' }}</span>
+        {{ store.saved() }}
+        @if (!store.saved() && !byDay()) {
+          <span class="wide">Type hours into a cell; every cell is saved by itself.</span>
+        }
       </p>
-      <yw-day-panel [day]="day()" (dayChosen)="chooseDay($event)" />
+      <yw-day-panel [day]="day()" [alone]="byDay()" (dayChosen)="chooseDay($event)" />
     } @else if (!store.sentence()) {
       <p class="quiet" role="status">Reading the week …</p>
     }
@@ -137,10 +147,11 @@ export class WeekScreen {
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
   protected readonly number = computed(() => (this.store.from() ? weekNumber(this.store.from()).week : ''));
-  private readonly chosen = signal<string | null>(null);
+  /** The day alone, for those with more clients in a week than a grid shows well. */
+  protected readonly byDay = computed(() => this.address.show() === 'day');
   protected readonly day = computed(() => {
     const from = this.store.from();
-    const chosen = this.chosen();
+    const chosen = this.address.day();
     if (chosen && from && weekOf(chosen).from === from) return chosen;
     const today = this.store.today();
     return today && weekOf(today).from === from ? today : from;
@@ -183,23 +194,24 @@ export class WeekScreen {
   }
 
   protected shift(by: 1 | -1): void {
-    const week = weekOf(this.store.from());
-    void this.address.set({ period: periodText(shiftPeriod(week, by)), sel: null });
+    if (this.byDay()) this.goTo(addDays(this.day(), by));
+    else void this.address.set({ period: periodText(shiftPeriod(weekOf(this.store.from()), by)), day: null, sel: null });
   }
 
   protected goTo(date: string): void {
-    if (!date) return;
-    this.chosen.set(date);
-    void this.address.set({ period: periodText(weekOf(date)), sel: null });
+    if (date) void this.address.set({ period: periodText(weekOf(date)), day: date, sel: null });
+  }
+
+  protected view(show: 'day' | null): void {
+    void this.address.set({ show });
   }
 
   protected chooseDay(date: string): void {
-    this.chosen.set(date);
+    if (date !== this.day()) void this.address.set({ period: periodText(weekOf(date)), day: date }, true);
   }
 
   protected open(date: string, id: string): void {
-    this.chosen.set(date);
-    void this.address.set({ sel: `entry:${id}` }, true);
+    void this.address.set({ day: date, sel: `entry:${id}` }, true);
   }
 
   protected async submit(): Promise<void> {

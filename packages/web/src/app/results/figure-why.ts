@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { quarterOf } from '@yellowwood/core';
-import type { Behind, FigureName } from '@yellowwood/contracts';
+import type { Behind, Entry, FigureName } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
@@ -34,16 +34,16 @@ const TITLES: Readonly<Record<FigureName, string>> = {
       <p class="quiet">{{ b.rule }}</p>
       <dl>
         @for (sum of b.sums; track sum.currency) {
-          <dt>Sum</dt>
+          <dt class="part">{{ sum.part }}</dt>
           <dd>{{ sum.minor | money: sum.currency }}</dd>
         }
         @if (b.count > 0) {
-          <dt>{{ b.count }} entries</dt>
+          <dt>{{ b.count }} {{ b.count === 1 ? 'entry' : 'entries' }}</dt>
           <dd>{{ b.seconds | hours }}</dd>
         }
       </dl>
       @if (b.documents.length > 0) {
-        <h3 class="gap">Documents</h3>
+        <h3 class="gap">Documents{{ b.documentCount > b.documents.length ? ', the newest ' + b.documents.length : '' }}</h3>
         <ul class="entries">
           @for (one of b.documents; track one.id) {
             <li>
@@ -64,7 +64,7 @@ const TITLES: Readonly<Record<FigureName, string>> = {
               <button type="button" (click)="openEntry(entry.id)">
                 <span
                   >{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId)
-                  }}<small>{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span
+                  }}<small>{{ whose(entry) }}{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span
                 ><span class="num" [class.not-billable]="!entry.billable"
                   >{{ entry.quantity | hours }}
                   @if (showsMoney() && entry.value?.minor) {
@@ -75,14 +75,14 @@ const TITLES: Readonly<Record<FigureName, string>> = {
             </li>
           }
         </ul>
-        @if (b.nextCursor) {
-          <button class="link" type="button" (click)="more(b)">More entries</button>
-        }
+      }
+      @if (b.nextCursor) {
+        <button class="link" type="button" (click)="more(b)">Show more</button>
       }
     }
   `,
   styleUrls: ['../shell/why.scss'],
-  styles: 'small { display: block; }',
+  styles: 'small { display: block; } .part::first-letter { text-transform: uppercase; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FigureWhy {
@@ -110,7 +110,16 @@ export class FigureWhy {
 
   protected async more(shown: Behind): Promise<void> {
     const next = await this.api.call('readBehind', { query: { ...this.question()!, cursor: shown.nextCursor! } });
-    this.behind.set({ ...next, documents: shown.documents, entries: [...shown.entries, ...next.entries] });
+    this.behind.set({
+      ...next,
+      documents: [...shown.documents, ...next.documents],
+      entries: [...shown.entries, ...next.entries],
+    });
+  }
+
+  protected whose(entry: Entry): string {
+    const person = this.names.person(entry.personId);
+    return person ? `${person}, ` : '';
   }
 
   protected openEntry(id: string): void {

@@ -159,7 +159,8 @@ describe('what stands behind a figure', () => {
     documents: [],
     count: 2,
     seconds: 10_800,
-    sums: [{ currency: 'GBP', minor: 27_000 }],
+    documentCount: 0,
+    sums: [{ part: 'unbilled', currency: 'GBP', minor: 27_000 }],
     rule: 'Value of billable time that stands on no issued invoice yet.',
     nextCursor: '100',
   };
@@ -183,9 +184,9 @@ describe('what stands behind a figure', () => {
       cursor ? { ...BEHIND, entries: [entryOf(51, { stage: 'submitted' })], nextCursor: null } : BEHIND,
     );
     expect(page.text('h3')).toBe('Unbilled');
-    expect(page.text('dl')).toBe('Sum£270.002 entries3:00');
+    expect(page.text('dl')).toBe('unbilled£270.002 entries3:00');
     expect(page.text('.entries li')).toContain('£135.00');
-    await page.press('More entries');
+    await page.press('Show more');
     expect(page.server.to('readBehind')[1]!.query.cursor).toBe('100');
     expect(page.element.querySelectorAll('.entries li').length).toBe(2);
     expect(page.texts('button.link')).toEqual([]);
@@ -210,7 +211,9 @@ describe('what stands behind a figure', () => {
       count: 0,
       nextCursor: null,
       documents: [{ id: id(60), number: 'T-0001', issuedOn: '2026-06-01', currency: 'GBP', minor: 80_000 }],
+      documentCount: 140,
     }));
+    expect(page.text('h3.gap')).toBe('Documents, the newest 1');
     await page.press(/T-0001/);
     expect(TestBed.inject(Router).url).toContain(`/f/f/collect?`);
     expect(TestBed.inject(Router).url).toContain(`sel=invoice:${id(60)}`);

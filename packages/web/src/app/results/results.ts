@@ -25,8 +25,7 @@ export class ResultsScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
-  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
-  protected readonly currency = computed(() => this.me()?.firm.currency ?? 'GBP');
+  protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   /** The firm and a client by the quarter, a project over its whole life, unless the address says so. */
   protected readonly period = computed(() => {
     const asked = this.address.show();

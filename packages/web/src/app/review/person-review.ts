@@ -104,7 +104,7 @@ import { WorkNames } from '../ui/work-names';
                     (cancelled)="correcting.set(null)"
                   />
                 }
-                <yw-history [id]="entry.id" [version]="entry.version" />
+                <yw-history [id]="entry.id" [currency]="entry.value?.currency ?? currency()" [version]="entry.version" />
               </div>
             }
           </li>
@@ -143,6 +143,7 @@ export class PersonReview {
   private readonly asking = inject(Ask);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   readonly personId = input.required<string>();
   protected readonly absence = ABSENCE_WORDS;

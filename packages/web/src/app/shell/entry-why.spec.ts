@@ -20,6 +20,7 @@ const WHY: Why = {
   billable: 5400,
   rounding: { increment: 15, mode: 'up', unit: 'entry', minimum: 0, byMinimum: false },
   method: 'time and materials',
+  currency: 'GBP',
   rate: { rate: 900_000, currency: 'GBP', source: 'rule', reason: '' },
   winner: rule(70, 'Surveyor on Pier', 900_000),
   losers: [
@@ -57,6 +58,13 @@ describe('why an entry is worth what it is worth', () => {
       'Surveyor75.00 , wider scope',
       'Surveyor on Pier100.00 EUR, other currency',
     ]);
+  });
+
+  it('says whose time it is to those who read more than their own', async () => {
+    await why(WHY);
+    expect(page.text('dl')).not.toContain('Person');
+    await page.knows({ id: WHY.entry.personId, name: 'Rosa Vane' });
+    expect(page.text('dl')).toContain('PersonRosa Vane');
   });
 
   it('says when a minimum made the time, and when it was rounded over the day', async () => {

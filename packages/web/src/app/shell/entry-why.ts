@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, signal } f
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { rateText, rate as rateOf, readRate } from '@yellowwood/core';
+import type { EntryWhy as Why } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
@@ -36,6 +37,10 @@ import { WorkNames } from '../ui/work-names';
         </div>
       }
       <dl>
+        @if (names.person(w.entry.personId); as person) {
+          <dt>Person</dt>
+          <dd>{{ person }}</dd>
+        }
         <dt>Stage</dt>
         <dd>
           <yw-growth-mark [stage]="w.entry.stage" [returned]="!!w.entry.returned" />
@@ -108,7 +113,8 @@ import { WorkNames } from '../ui/work-names';
         @if (pricing()) {
           <form class="price" (submit)="price($event, w.entry.version)">
             <label class="field"
-              >Rate an hour <input class="plain-field" [value]="typedRate()" (input)="typedRate.set($any($event.target).value)"
+              >Rate an hour, {{ w.currency }}
+              <input class="plain-field" [value]="typedRate()" (input)="typedRate.set($any($event.target).value)"
             /></label>
             <label class="field"
               >Reason <input class="plain-field" [value]="reason()" (input)="reason.set($any($event.target).value)"
@@ -123,16 +129,14 @@ import { WorkNames } from '../ui/work-names';
           </form>
         } @else {
           <div class="row">
-            <button mat-stroked-button type="button" (click)="begin(w.rate?.rate ?? null, w.rate?.currency ?? 'GBP')">
-              Type a rate
-            </button>
+            <button mat-stroked-button type="button" (click)="begin(w.rate)">Type a rate</button>
             @if (w.rate?.source === 'typed') {
               <button mat-button type="button" (click)="backToRules(w.entry.version)">Back to the rules</button>
             }
           </div>
         }
       }
-      <yw-history [id]="id()" [version]="w.entry.version" />
+      <yw-history [id]="id()" [currency]="w.currency ?? ''" [version]="w.entry.version" />
     }
   `,
   styleUrl: './why.scss',
@@ -171,8 +175,8 @@ export class EntryWhy {
     return `${r.mode === 'nearest' ? 'nearest' : r.mode} ${step}${r.unit === 'day' ? ' over the day' : ''}`;
   }
 
-  protected begin(present: number | null, currency: string): void {
-    this.typedRate.set(present === null ? '' : rateText(rateOf(present), currency));
+  protected begin(present: Why['rate']): void {
+    this.typedRate.set(present ? rateText(rateOf(present.rate), present.currency) : '');
     this.reason.set('');
     this.sentence.set('');
     this.pricing.set(true);

@@ -25,6 +25,7 @@ describe('the shell', () => {
             billable: 0,
             rounding: null,
             method: null,
+            currency: null,
             rate: null,
             winner: null,
             losers: [],

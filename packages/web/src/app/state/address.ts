@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router } from '@angular/router';
-import { Period, readPeriod } from '@yellowwood/core';
+import { Period, isDate, readPeriod } from '@yellowwood/core';
 import { Subject, filter, map, startWith } from 'rxjs';
 
 export type Step = 'record' | 'review' | 'bill' | 'collect' | 'results';
@@ -14,7 +14,7 @@ export interface Selection {
 }
 
 /**
- * The address of the page, read and written: firm, step, scope, period, selection. Every screen can be
+ * The address of the page, read and written: firm, step, scope, period, day, selection. Every screen can be
  * linked, reloaded and gone back to, because nothing of this is kept anywhere else.
  */
 @Injectable({ providedIn: 'root' })
@@ -46,6 +46,11 @@ export class Address {
     return kind && id ? { kind: kind as Selection['kind'], id } : null;
   });
   readonly show = computed(() => this.tree().queryParamMap.get('show'));
+  /** The chosen day of a period. */
+  readonly day = computed(() => {
+    const text = this.tree().queryParamMap.get('day');
+    return text && isDate(text) ? text : null;
+  });
 
   /** Emits when somebody asks why, also of what is selected already. */
   readonly asked = new Subject<void>();
@@ -56,17 +61,25 @@ export class Address {
     this.asked.next();
   }
 
+  /** What is on its way into the address; a second change must not undo the first. */
+  private pending: { parts: Record<string, string | null>; replace: boolean } | null = null;
+
   /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
-  set(
-    parts: { scope?: string | null; period?: string | null; sel?: string | null; show?: string | null },
+  async set(
+    parts: Partial<Record<'scope' | 'period' | 'day' | 'sel' | 'show', string | null>>,
     replace = false,
   ): Promise<boolean> {
-    const queryParams: Record<string, string | null> = { ...parts };
+    const queryParams: Record<string, string | null> = { ...this.pending?.parts, ...parts };
     if (parts.scope !== undefined) {
       queryParams['sel'] = parts.sel ?? null;
       if (parts.scope === 'all') queryParams['scope'] = null;
     }
-    return this.router.navigate([], { queryParams, queryParamsHandling: 'merge', replaceUrl: replace });
+    const pending = (this.pending = { parts: queryParams, replace: replace && (this.pending?.replace ?? true) });
+    try {
+      return await this.router.navigate([], { queryParams, queryParamsHandling: 'merge', replaceUrl: pending.replace });
+    } finally {
+      if (this.pending === pending) this.pending = null;
+    }
   }
 
   /** The link of a step, with the present scope; the period belongs to the step that is left behind. */

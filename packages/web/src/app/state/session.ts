@@ -35,6 +35,8 @@ export const sessionFeature = createFeature({
     selectAccount: createSelector(selectSession, (session) => session?.account ?? null),
     selectDurationForm: createSelector(selectSession, (session) => session?.account?.durationForm ?? 'clock'),
     selectRights: createSelector(selectMe, (me): Partial<Record<Permission, Reach>> => me?.rights ?? {}),
+    /** The firm's own currency. */
+    selectCurrency: createSelector(selectMe, (me) => me?.firm.currency ?? ''),
     selectToday: createSelector(selectMe, (me) => me?.today ?? ''),
   }),
 });

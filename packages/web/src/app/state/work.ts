@@ -87,6 +87,7 @@ export const workFeature = createFeature({
       selectTaskList,
       selectProjectEntities: createSelector(selectProjects, (state) => state.entities),
       selectTaskEntities: createSelector(selectTasks, (state) => state.entities),
+      selectPeopleNames: createSelector(selectPeople, (people) => new Map(people.map(({ id, name }) => [id, name]))),
       selectServiceList: createSelector(selectServices, services.getSelectors().selectAll),
       selectServiceEntities: createSelector(selectServices, (state) => state.entities),
       selectBars: createSelector(

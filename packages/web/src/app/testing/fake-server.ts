@@ -223,6 +223,13 @@ export class Page<C> {
     await this.settle(200);
   }
 
+  /** People whose time may be read, as if they had just become known. */
+  async knows(...people: { id: string; name: string }[]): Promise<void> {
+    const known = people.map((one) => ({ ...one, position: null, teams: [] }));
+    TestBed.inject(Store).dispatch(workActions.peopleKnown({ people: known }));
+    await this.settle();
+  }
+
   /** What the notice at the foot says. */
   notice(): string {
     const bars = document.querySelectorAll('mat-snack-bar-container');

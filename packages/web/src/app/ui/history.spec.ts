@@ -23,10 +23,15 @@ describe('a history', () => {
     page = await open(History, {
       url: '/f/f/record',
       roles: ['owner'],
-      inputs: { id: id(50) },
+      inputs: { id: id(50), currency: 'EUR' },
       prepare: (server) => server.on('readHistory', () => ({ events })),
     });
   }
+
+  it('tells amounts in the currency of what it is the history of', async () => {
+    await history(event(1, { action: 'payment recorded', before: { settled: 0 }, after: { settled: 5000 } }));
+    expect(page.text('small')).toContain('€0.00 → €50.00');
+  });
 
   it('says who did what, why, and what changed from what to what, in words and units', async () => {
     await history(

@@ -77,6 +77,8 @@ const SILENT = [
 export class History {
   private readonly api = inject(Api);
   readonly id = input.required<string>();
+  /** The currency of its amounts, where an event does not say. */
+  readonly currency = input.required<string>();
   /** Reads again when the thing itself has changed. */
   readonly version = input(0);
   protected readonly events = loaded(
@@ -86,7 +88,7 @@ export class History {
 
   protected changesOf(event: HistoryEvent): string[] {
     if (!event.before || !event.after) return [];
-    const currency = String(event.after['valueCurrency'] ?? event.after['currency'] ?? 'GBP');
+    const currency = String(event.after['valueCurrency'] ?? event.after['currency'] ?? this.currency());
     return Object.keys(event.after)
       .filter((key) => !SILENT.includes(key))
       .map(

@@ -9,10 +9,16 @@ export class WorkNames {
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly tasks = this.store.selectSignal(workFeature.selectTaskEntities);
   private readonly services = this.store.selectSignal(workFeature.selectServiceEntities);
+  private readonly people = this.store.selectSignal(workFeature.selectPeopleNames);
   readonly known = computed(() => Object.keys(this.projects()).length > 0);
 
   project(id: string | null): string {
     return id ? (this.projects()[id]?.name ?? 'a project that you cannot see') : 'No project yet';
+  }
+
+  /** Whose time it is; empty where only one's own is in reach. */
+  person(id: string): string {
+    return this.people().get(id) ?? '';
   }
 
   tone(id: string | null): number {
