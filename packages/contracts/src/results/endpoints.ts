@@ -48,6 +48,8 @@ export const ResultRow = strict({
   name: Name,
   hours: Hours,
   cost: nullable(strict({ own: Amount, below: Amount, total: Amount, budget: Amount })),
+  /** What budget and estimate are compared with, whatever the span. */
+  toDate: strict({ seconds: Duration, cost: nullable(Amount) }),
   money: nullable(Type.Array(Money)),
 });
 

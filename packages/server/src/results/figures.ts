@@ -51,10 +51,12 @@ export interface ResultBasis extends SumRows {
    * results to date.
    */
   readonly before: SumRows | null;
+  /** Recorded work to date, whatever the span. */
+  readonly toDate: SumRows['sums'];
 }
 
-/** Reads the sums behind the results of a scope. */
-export async function readBasis(context: Context, scope: ScopeFilter, span: Span): Promise<ResultBasis> {
+/** Reads the sums behind the results of a scope. What is recorded to date comes with them when it is asked for. */
+export async function readBasis(context: Context, scope: ScopeFilter, span: Span, withToDate = false): Promise<ResultBasis> {
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope), own: context.firm.currency };
   const money = may(context, 'values.read');
@@ -63,10 +65,12 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
     context.tx,
   );
   const limits = new Map(nodes.flatMap((node) => (node.limit === null ? [] : [[node.projectId, minor(node.limit)]])));
+  const sums = await resultSums.run(filter, context.tx);
   return {
     nodes,
     limits,
-    sums: await resultSums.run(filter, context.tx),
+    sums,
+    toDate: withToDate && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, context.tx) : sums,
     billed: money ? await resultBilled.run(filter, context.tx) : [],
     exchange: await readExchange(context.tx, context.firm.currency),
     today: today(context),

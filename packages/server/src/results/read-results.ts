@@ -23,13 +23,14 @@ export async function readResults(
 ): Promise<Results> {
   const scope = await resolveScope(context, scopeText);
   const span: Span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
-  const basis = await readBasis(context, scope, span);
+  const basis = await readBasis(context, scope, span, true);
   const tasks = ofTasks(scope) ? await resultTasks.run({ projects: scope.projects }, context.tx) : [];
-  const tree = treeOf(basis, tasks);
+  const tree = treeOf(basis.nodes, basis.sums, tasks);
+  const toDate = basis.toDate === basis.sums ? tree : treeOf(basis.nodes, basis.toDate, tasks);
   const money = may(context, 'values.read');
   const cost = mayKnowCost(context, scope);
   const top = topOf(basis, tasks, tree, scope);
-  const rows = rowsOf(basis, tasks, tree, scope, money, cost);
+  const rows = rowsOf(basis, tasks, { tree, toDate }, scope, money, cost);
   const whole = isWhole(scope);
   const budget = whole
     ? basis.nodes.reduce((sum, node) => sum + node.budget, 0)
@@ -79,9 +80,9 @@ function limitFigure(basis: ResultBasis, limit: number, currency: string): Resul
 type Tree = Map<string, RolledUp<NodeFigures>>;
 
 /** Clients or departments, their projects, and the tasks below, rolled up. */
-function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree {
+function treeOf(projects: ResultBasis['nodes'], sums: SumRows['sums'], tasks: readonly IResultTasksResult[]): Tree {
   const own = new Map<string, NodeFigures>();
-  for (const row of basis.sums) {
+  for (const row of sums) {
     // Where tasks are taken together, what is on them stands below their project under one id.
     const id = row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId);
     const found = own.get(id) ?? { ...NOTHING };
@@ -93,7 +94,7 @@ function treeOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Tree 
     own: own.get(task.id) ?? NOTHING,
   }));
   const homes = new Set<string>();
-  for (const node of basis.nodes) {
+  for (const node of projects) {
     const home = node.clientId ?? node.departmentId!;
     homes.add(home);
     nodes.push({ id: node.projectId, parentId: home, own: own.get(node.projectId) ?? NOTHING });
@@ -126,7 +127,7 @@ function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: T
 function rowsOf(
   basis: ResultBasis,
   tasks: readonly IResultTasksResult[],
-  tree: Tree,
+  { tree, toDate }: Readonly<Record<'tree' | 'toDate', Tree>>,
   scope: ScopeFilter,
   money: boolean,
   cost: boolean,
@@ -142,6 +143,7 @@ function rowsOf(
     before: SumRows | null | undefined,
   ): ResultRow => {
     const figures = tree.get(id);
+    const all = toDate.get(id);
     return {
       id,
       kind,
@@ -151,6 +153,7 @@ function rowsOf(
       cost: cost
         ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget }
         : null,
+      toDate: { seconds: all?.total.seconds ?? 0, cost: cost ? (all?.total.cost ?? 0) : null },
       money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project' && isWhole(scope)) : null,
     };
   };

@@ -30,6 +30,17 @@ describe('a scope', () => {
     expect(await hours(`person:${id('bookkeeper')}`)).toBe(0);
   });
 
+  it('compares budgets with everything to date, whatever the span of the figures', async () => {
+    const before = { scope: 'all', from: '2026-01-01', to: '2026-01-31' };
+    const row = async (query: object) =>
+      (await world.as('owner').done('readResults', { query })).rows.find((one) => one.id === id('project'))!;
+    const [early, all] = [await row(before), await row({ scope: 'all' })];
+    expect([early.hours.total, early.cost!.total]).toEqual([0, 0]);
+    expect(early.toDate).toEqual({ seconds: all.hours.total, cost: all.cost!.total });
+    expect(all.toDate).toEqual(early.toDate);
+    expect(all.hours.total).toBeGreaterThan(0);
+  });
+
   it('of a person has rows for the projects of their time, without the budgets of the whole', async () => {
     const {
       name,

@@ -33,6 +33,7 @@ export class DayPanel {
   readonly day = input.required<string>();
   /** Whether the day stands without the grid of its week, and so brings the way to the other days along. */
   readonly alone = input(false);
+  readonly aloneChosen = output<boolean>();
   readonly dayChosen = output<string>();
   protected readonly words = PROBLEM_WORDS;
   protected readonly absenceWords = ABSENCE_WORDS;

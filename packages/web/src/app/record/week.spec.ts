@@ -47,7 +47,7 @@ describe('the own week on the page', () => {
     await page.press('Day before');
     expect(url()).toContain('period=2026-W23');
     expect(url()).toContain('day=2026-06-07');
-    await page.press('Week');
+    await page.press('Show the whole week');
     expect(page.element.querySelector('yw-week-grid')).not.toBeNull();
     expect(day()).toMatch(/^Sunday/);
     // Another week begins with its own first day, or today.

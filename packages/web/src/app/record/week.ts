@@ -34,10 +34,6 @@ import { WeekStore } from './week-store';
           }
         </span>
         <span class="grow"></span>
-        <div class="shows wide" role="group" aria-label="Week or day">
-          <button type="button" [attr.aria-pressed]="!byDay()" (click)="view(null)">Week</button>
-          <button type="button" [attr.aria-pressed]="byDay()" (click)="view('day')">Day</button>
-        </div>
         @if (week.state === 'open') {
           <button mat-stroked-button type="button" [matMenuTriggerFor]="bring">Bring last week's rows</button>
           <mat-menu #bring="matMenu">
@@ -86,7 +82,7 @@ import { WeekStore } from './week-store';
           <span class="wide">Type hours into a cell; every cell is saved by itself.</span>
         }
       </p>
-      <yw-day-panel [day]="day()" [alone]="byDay()" (dayChosen)="chooseDay($event)" />
+      <yw-day-panel [day]="day()" [alone]="byDay()" (aloneChosen)="view($event ? 'day' : null)" (dayChosen)="chooseDay($event)" />
     } @else if (!store.sentence()) {
       <p class="quiet" role="status">Reading the week …</p>
     }

@@ -24,6 +24,7 @@ function row(number: number, name: string, parent: number | null, names: Partial
     name,
     hours: { own: 3600, below: 0, total: 3600, estimate: 0, billable: 3600 },
     cost: { own: 4000, below: 0, total: 4000, budget: 0 },
+    toDate: { seconds: 3600, cost: 4000 },
     money: [MONEY],
     ...names,
   };
@@ -39,7 +40,10 @@ const RESULTS: Results = {
   cost: { currency: 'GBP', cost: 60_000, budget: 50_000, left: -10_000, revenue: 110_000, margin: 454_545, markUp: 833_333 },
   rows: [
     row(31, 'Soundings', 30, { hours: { own: 3600, below: 0, total: 3600, estimate: 1800, billable: 3600 } }),
-    row(30, 'Survey of piles', 20, { cost: { own: 4000, below: 4000, total: 8000, budget: 6000 } }),
+    row(30, 'Survey of piles', 20, {
+      cost: { own: 4000, below: 4000, total: 8000, budget: 6000 },
+      toDate: { seconds: 3600, cost: 8000 },
+    }),
   ],
   series: null,
   own: null,
@@ -97,6 +101,23 @@ describe('the results', () => {
     expect(page.server.to('readResults').at(-1)!.query).toEqual({ scope: 'all' });
   });
 
+  it('compare budget and estimate with everything to date, also by the quarter', async () => {
+    const pier = row(20, 'Pier', 10, {
+      kind: 'project',
+      hours: { own: 3600, below: 0, total: 3600, estimate: 7200, billable: 3600 },
+      cost: { own: 4000, below: 0, total: 4000, budget: 10_000 },
+      toDate: { seconds: 9000, cost: 12_000 },
+    });
+    await results({ ...RESULTS, limit: null, rows: [pier] }, '/f/f/results');
+    const cells = page.texts('tbody td');
+    expect(cells[2]).toBe('1:00');
+    expect(cells[3]).toBe('2:002:30 to date');
+    expect(cells[4]).toBe('40.00');
+    expect(cells[5]).toBe('−20.00');
+    expect(page.element.querySelector('.bullet')!.getAttribute('aria-label')).toBe('£120.00 of £100.00');
+    expect(page.element.querySelector('.bullet i.over')).not.toBeNull();
+  });
+
   it('show tasks as a tree with own, below and total, and mark what is over', async () => {
     await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
     expect(page.texts('tbody .link')).toEqual(['Survey of piles', 'Soundings']);
@@ -121,7 +142,7 @@ describe('the results', () => {
       cost: null,
       limit: null,
       agreement: 'time and materials',
-      rows: RESULTS.rows.map((one) => ({ ...one, cost: null, money: null })),
+      rows: RESULTS.rows.map((one) => ({ ...one, cost: null, money: null, toDate: { ...one.toDate, cost: null } })),
     };
     await results(bare, `/f/f/results?scope=project:${id(20)}`, ['staff']);
     expect(page.text()).not.toMatch(/£|€|margin|cost/i);

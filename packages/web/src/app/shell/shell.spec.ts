@@ -55,6 +55,11 @@ describe('the shell', () => {
     expect(page.text('yw-why-panel h3')).toContain('1:30');
   });
 
+  it('answers at once when a link asks why of a figure', async () => {
+    await shell('/f/f/results?sel=figure:cost');
+    expect(page.text('yw-why-panel h3')).toBe('Labour cost');
+  });
+
   it('keeps the choice to fold it away, step by step', async () => {
     await shell('/f/f/record');
     await page.press('Fold away');

@@ -47,11 +47,15 @@ export class Shell {
     { initialValue: false },
   );
   protected readonly records = computed(() => !!this.rights()['time.record']);
-  /** What the person chose, by step; until then Record and Review open with it, where there is room. */
+  /**
+   * What the person chose, by step; until then the steps whose work is done with it open with it, where there
+   * is room, and so does a link to a figure: it was asked why.
+   */
   private readonly choice = signal<Readonly<Record<string, boolean>>>({});
   protected readonly whyShown = computed(() => {
     const step = this.address.step() ?? '';
-    return this.choice()[step] ?? (!this.over() && (step === 'record' || step === 'review' || step === 'collect'));
+    const beside = ['record', 'review', 'collect'].includes(step) || this.address.selection()?.kind === 'figure';
+    return this.choice()[step] ?? (beside && !this.over());
   });
 
   constructor() {
