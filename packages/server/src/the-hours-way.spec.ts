@@ -38,6 +38,15 @@ describe('the hour’s way, worked by hand', () => {
 
   const results = () => world.as('owner').done('readResults', { query: { scope: `project:${world.ids.project}` } });
 
+  it('says what a limit keeps from being earned', async () => {
+    const query = { scope: `project:${world.ids.project}`, figure: 'revenue' as const };
+    const { sums } = await world.as('owner').done('readBehind', { query });
+    expect(sums).toEqual([
+      { part: 'unbilled', currency: 'GBP', minor: 114_300 },
+      { part: 'over the limit', currency: 'GBP', minor: -14_300 },
+    ]);
+  });
+
   it('goes from the recorded hour to the invoice, the payment and the result', async () => {
     // Recorded: everything is unbilled. Hours 4:00 + 2:07 + 1:08 + 1:00 + 2:00 + 3:20 + 2:00 = 15:35.
     const before = await results();

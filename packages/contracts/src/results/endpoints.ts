@@ -77,7 +77,9 @@ export const Behind = strict({
   count: Count,
   seconds: Duration,
   /** The sums that the figure comes from, over all that stands behind it and not only this page. */
-  sums: Type.Array(strict({ part: choice('cost', 'standard value', 'billed', 'unbilled'), currency: Currency, minor: Amount })),
+  sums: Type.Array(
+    strict({ part: choice('cost', 'standard value', 'billed', 'unbilled', 'over the limit'), currency: Currency, minor: Amount }),
+  ),
   rule: Type.String(),
   nextCursor: nullable(Type.String()),
 });

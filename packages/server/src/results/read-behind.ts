@@ -3,8 +3,8 @@ import { Behind, FigureName } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { entriesById } from '../time/select-entries';
-import { mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { TO_DATE } from './figures';
+import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
+import { Span, TO_DATE, moneyOf, readBasis } from './figures';
 import {
   IBehindBilledResult,
   IBehindSumsResult,
@@ -39,8 +39,8 @@ const PARTS: Readonly<Record<FigureName, readonly Part[]>> = {
   'standard-value': ['standard value'],
   billed: ['billed'],
   unbilled: ['unbilled'],
-  revenue: ['billed', 'unbilled'],
-  margin: ['billed', 'unbilled', 'cost'],
+  revenue: ['billed', 'unbilled', 'over the limit'],
+  margin: ['billed', 'unbilled', 'over the limit', 'cost'],
   realisation: ['billed', 'standard value'],
 };
 const MONEY: readonly FigureName[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
@@ -80,7 +80,13 @@ export async function readBehind(
     documentCount: billed.reduce((sum, row) => sum + row.count, 0),
     count: sums.reduce((sum, row) => sum + row.count, 0),
     seconds: sums.reduce((sum, row) => sum + row.seconds, 0),
-    sums: parts.flatMap((part) => partSums(context, figure, part, sums, billed)),
+    sums: (
+      await Promise.all(
+        parts.map((part) =>
+          part === 'over the limit' ? overLimits(context, scope, filter) : partSums(context, figure, part, sums, billed),
+        ),
+      )
+    ).flat(),
     rule: RULES[figure],
     nextCursor: Math.max(ids.length, documents.length) > PAGE ? String(offset + PAGE) : null,
   };
@@ -91,6 +97,15 @@ function readOffset(cursor: string | undefined): number {
   if (!/^\d{1,9}$/.test(cursor))
     throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
   return Number(cursor);
+}
+
+/** What agreed limits keep from being earned, below zero. */
+async function overLimits(context: Context, scope: ScopeFilter, span: Span): Promise<Behind['sums']> {
+  const basis = await readBasis(context, scope, span);
+  return moneyOf(basis, basis, basis.before, isWhole(scope))
+    .map((sum) => ({ currency: sum.currency, minor: minor(sum.revenue - sum.billed - sum.unbilled) }))
+    .filter((sum) => sum.minor !== 0)
+    .map((sum) => ({ part: 'over the limit', ...sum }));
 }
 
 /** One of the sums behind a figure, by currency; cost is always in the firm's own. */
