@@ -57,7 +57,13 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
       () => false,
     );
     if (ready) break;
-    if (tries > 400) throw new Sentence(`The server was not ready within 40 seconds:\n${log}`);
+    if (tries > 400) {
+      child.kill('SIGTERM');
+      await end;
+      throw new Sentence(
+        `The server was not ready at ${address} within 40 seconds. ${log || 'Some ports are closed to browsers; set PORT to another one and try again.'}`,
+      );
+    }
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   return {
