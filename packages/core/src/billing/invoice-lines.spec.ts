@@ -33,13 +33,38 @@ describe('invoiceLines', () => {
     ];
     const { lines } = invoiceLines(entries, [terms], 'task', 'GBP');
     expect(lines.map((line) => [line.quantity / 60, Number(line.net)])).toEqual([
-      [90, 12_600],
       [60, 6100],
+      [90, 12_600],
       [60, 8400],
       [60, 8400],
     ]);
     expect(lines[0]!.text).toBe('Glazing bars, bench conservation');
     expect(invoiceLines(entries, [terms], 'entry', 'GBP').lines.length).toBe(5);
+  });
+
+  it('keeps the lines of a task together, by service and rate, the tasks in the order of their work', () => {
+    const drawing = { serviceName: 'Measured drawing' };
+    const lower = { taskId: 'u', taskName: 'Lower tier' };
+    const entries = [
+      entry('1', 60, { ...drawing, rate: rate(610_000) }),
+      entry('2', 60, lower),
+      entry('3', 60, { rate: rate(900_000) }),
+      entry('4', 60, { rate: rate(840_000) }),
+      entry('5', 60, { ...lower, ...drawing }),
+      entry('6', 60, { taskId: null, taskName: null }),
+    ];
+    const { lines } = invoiceLines(entries, [terms], 'task', 'GBP');
+    expect(lines.map((line) => [line.text, line.rate / 10_000])).toEqual([
+      ['Glazing bars, bench conservation', 84],
+      ['Glazing bars, bench conservation', 90],
+      ['Glazing bars, measured drawing', 61],
+      ['Lower tier, bench conservation', 84],
+      ['Lower tier, measured drawing', 84],
+      ['Lantern room repair, bench conservation', 84],
+    ]);
+    // By entry they stay in the order of the days.
+    const byEntry = invoiceLines(entries, [terms], 'entry', 'GBP').lines;
+    expect(byEntry.map((line) => line.shares[0]!.entryId)).toEqual(['1', '2', '3', '4', '5', '6']);
   });
 
   it('takes edited texts by key, and notes where lines are entries', () => {

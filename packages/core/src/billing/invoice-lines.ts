@@ -137,7 +137,7 @@ function timeLines(
       ? `entry ${entry.id}`
       : `task ${entry.agreementId} ${entry.taskId ?? ''} ${entry.serviceName} ${entry.rate} ${entry.taxCategory} ${entry.taxRate}`;
   const groups = [...groupBy(entries, keyOf)];
-  return groups.map(([key, group]) => {
+  return (grouping === 'task' ? taskByTask(groups) : groups).map(([key, group]) => {
     const first = group[0]!;
     const quantity = sumSeconds(group.map((entry) => entry.quantity));
     const net = lineAmount(quantity, first.rate, currency, terms.display);
@@ -163,6 +163,18 @@ function timeLines(
       shares: group.map((entry, index) => ({ entryId: entry.id, quantity: entry.quantity, amount: amounts[index]! })),
     };
   });
+}
+
+/** Lines of one task stand together, the tasks in the order in which their work began. */
+function taskByTask<G extends readonly [string, readonly BillableEntry[]]>(groups: readonly G[]): G[] {
+  const first = ([, group]: G) => group[0]!;
+  return [...groupBy(groups, (group) => first(group).taskId ?? '').values()].flatMap((lines) =>
+    [...lines].sort(
+      (a, b) =>
+        Number(first(a).serviceName > first(b).serviceName) - Number(first(a).serviceName < first(b).serviceName) ||
+        first(a).rate - first(b).rate,
+    ),
+  );
 }
 
 /** What a line says unless somebody writes better: the task and service, and by entry the note with its date. */
