@@ -62,6 +62,19 @@ describe('the form of an entry', () => {
     return (fixture.nativeElement as HTMLElement).querySelector('.field-error')?.textContent?.trim() ?? '';
   }
 
+  it('says the weekday beside the date, since a wrong day is noticed by it first', async () => {
+    await open({ date: '2026-06-09', entry: ENTRY });
+    const date = field('Date');
+    const label = () => date.closest('label')!.textContent!.trim();
+    expect(label()).toMatch(/Tue/);
+    date.value = '2026-06-13';
+    date.dispatchEvent(new Event('change'));
+    await fixture.whenStable();
+    expect(label()).toMatch(/Sat/);
+    await save();
+    expect(saved[0]!.date).toBe('2026-06-13');
+  });
+
   it('shows what start, end and break come to before it is saved', async () => {
     await open({ date: '2026-06-09' });
     await type('Start', '8');

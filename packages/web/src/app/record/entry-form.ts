@@ -5,6 +5,7 @@ import { DurationForm, Which, durationText, readClock, readDuration, seconds, sp
 import type { Entry, EntryChange, TypedSpanInput } from '@yellowwood/contracts';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
+import { DayPipe } from '../ui/formats';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { RowTarget } from './week-model';
 
@@ -39,7 +40,7 @@ const SPAN_SENTENCES: Readonly<Record<string, string>> = {
 /** One entry: what it was for, from when to when or how long, break, billable, note. */
 @Component({
   selector: 'yw-entry-form',
-  imports: [MatButton, WorkPicker],
+  imports: [MatButton, WorkPicker, DayPipe],
   templateUrl: './entry-form.html',
   styleUrl: './entry-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
