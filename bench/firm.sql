@@ -50,11 +50,11 @@ select i, pg_temp.id('entry' || i) as id, i % 150 as person, date '2026-06-12' -
   (i % 150 + i / 150 % 5 + i / 750) % 4 as t, (i / 150 % 5) as slot
 from generate_series(0, :entries - 1) i;
 insert into entry (firm_id, id, kind, person_id, work_date, posted_on, client_id, project_id, task_id, service_id, quantity, payable_quantity, billable, billable_quantity, billed_quantity,
-  rate, rate_source, rate_rule_id, value_minor, value_currency, cost_minor, cost_currency, tax_category, note, stage, billing_state, origin, entered_by, entered_at)
+  rate, rate_source, rate_rule_id, value_minor, value_currency, own_rate, own_value_minor, cost_minor, cost_currency, tax_category, note, stage, billing_state, origin, entered_by, entered_at)
 select pg_temp.id('firm'), r.id, 'time', pg_temp.id('person' || r.person), r.date, r.date, case when w.client is not null then pg_temp.id('client' || w.client) end, w.id, pg_temp.id('task' || r.p || '-' || r.t), pg_temp.id('service'),
   5400, 5400, not w.internal, case when w.internal then 0 else 5400 end, case when w.internal or i < 10000 then 0 else 5400 end,
   case when not w.internal then case w.currency when 'GBP' then 900000 else 1040000 end end, case when not w.internal then 'rule' end, case when not w.internal then pg_temp.id('rule ' || w.currency) end,
-  case when w.internal then 0 when w.currency = 'GBP' then 13500 else 15600 end, case when w.internal then 'GBP' else w.currency end, 4200, 'GBP', case when w.internal then null else 'S' end, 'Work of the day',
+  case when w.internal then 0 when w.currency = 'GBP' then 13500 else 15600 end, case when w.internal then 'GBP' else w.currency end, case when not w.internal then 900000 end, case when w.internal then 0 else 13500 end, 4200, 'GBP', case when w.internal then null else 'S' end, 'Work of the day',
   case when i < 3750 then 'recorded' when i < 7500 then 'submitted' when i < 10000 or w.internal then 'approved' when i < 30000 then 'billed' else 'paid' end,
   case when w.internal then 'nothing to bill' else 'to bill' end, 'grid', pg_temp.id('person' || r.person), r.date + time '17:00'
 from recorded r join work w using (p) order by i desc;
@@ -93,7 +93,7 @@ insert into payment select pg_temp.id('firm'), pg_temp.id('payment' || invoice),
 insert into allocation select pg_temp.id('firm'), pg_temp.id('allocation' || invoice), invoice, 'payment', pg_temp.id('payment' || invoice), null, net + net / 5, true, last + time '18:00' from document where not open;
 
 insert into work_sum
-select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.value_currency, count(*), sum(e.quantity), sum(e.value_minor), sum(e.cost_minor)
+select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.value_currency, count(*), sum(e.quantity), sum(e.value_minor), sum(e.own_value_minor), sum(e.cost_minor)
 from (select *, date_trunc('month', work_date)::date as month from entry) e
 group by e.firm_id, e.kind, e.project_id, e.task_id, e.stage, e.billing_state, e.billable, e.value_currency, grouping sets ((e.person_id, e.month), (e.person_id), (e.month), ());
 select set_config('app.firm_id', pg_temp.id('firm')::text, false);

@@ -520,6 +520,8 @@ async function planEntries(loading: Loading): Promise<LedgerRow[]> {
       rateRuleId: valuation.rateRuleId,
       valueMinor: valuation.value,
       valueCurrency: valuation.valueCurrency,
+      ownRate: valuation.ownRate,
+      ownValueMinor: valuation.ownValue,
       costMinor: valuation.cost,
       taxCategory: valuation.taxCategory,
     });

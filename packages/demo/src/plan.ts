@@ -49,6 +49,8 @@ const blank = {
   rateReason: '',
   valueMinor: null,
   valueCurrency: null,
+  ownRate: null,
+  ownValueMinor: null,
   costMinor: 0,
   taxCategory: null,
   explanation: '',

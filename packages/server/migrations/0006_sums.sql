@@ -11,6 +11,9 @@ create function month_end(d date) returns date language sql immutable parallel s
 -- The month of sums over all months.
 create function no_month() returns date language sql immutable parallel safe as $$ select '0001-01-01'::date $$;
 
+-- What the firm's own rate makes of an entry, in its currency: what the time is worth without any agreement.
+alter table entry add own_rate bigint, add own_value_minor bigint;
+
 -- The ledger by work: for each person and for all people together, each by month and over all months.
 -- Nothing is null, so that keys compare by =: no_month() stands for all months, no_id() for all people, or for no project and no task; '' for
 -- no currency. (What nobody recorded would need an id of its own here; everything has a person so far.) The figures of a key are the sum of its rows, of which there may be several.
@@ -29,6 +32,7 @@ create table work_sum (
   entries bigint not null,
   quantity bigint not null,
   value_minor bigint not null,
+  own_minor bigint not null,
   cost_minor bigint not null
 -- Counting in place must not touch the indexes.
 ) with (fillfactor = 70);
@@ -42,23 +46,23 @@ create function add_to_work_sums(deltas work_sum[]) returns void
   language sql security definer set search_path = public as $$
   with delta as (
     select d.firm_id, coalesce(d.person_id, no_id()) as person_id, d.kind, d.project_id, d.task_id, coalesce(d.month, no_month()) as month, d.stage, d.billing_state, d.billable, d.currency,
-      sum(d.entries)::bigint as entries, sum(d.quantity)::bigint as quantity, sum(d.value_minor)::bigint as value_minor, sum(d.cost_minor)::bigint as cost_minor
+      sum(d.entries)::bigint as entries, sum(d.quantity)::bigint as quantity, sum(d.value_minor)::bigint as value_minor, sum(d.own_minor)::bigint as own_minor, sum(d.cost_minor)::bigint as cost_minor
     from unnest(deltas) d
     group by d.firm_id, d.kind, d.project_id, d.task_id, d.stage, d.billing_state, d.billable, d.currency, grouping sets ((d.person_id, d.month), (d.person_id), (d.month), ())
-    having sum(d.entries) <> 0 or sum(d.quantity) <> 0 or sum(d.value_minor) <> 0 or sum(d.cost_minor) <> 0
+    having sum(d.entries) <> 0 or sum(d.quantity) <> 0 or sum(d.value_minor) <> 0 or sum(d.own_minor) <> 0 or sum(d.cost_minor) <> 0
   ), free as (
-    select s.ctid as place, d.*, s.entries + d.entries as new_entries, s.quantity + d.quantity as new_quantity, s.value_minor + d.value_minor as new_value, s.cost_minor + d.cost_minor as new_cost
+    select s.ctid as place, d.*, s.entries + d.entries as new_entries, s.quantity + d.quantity as new_quantity, s.value_minor + d.value_minor as new_value, s.own_minor + d.own_minor as new_own, s.cost_minor + d.cost_minor as new_cost
     from delta d join work_sum s using (firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, currency)
     for update of s skip locked
   ), chosen as (
     select distinct on (firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, currency) * from free
   ), emptied as (
     delete from work_sum s using chosen c
-    where s.ctid = c.place and c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_cost = 0
+    where s.ctid = c.place and c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_own = 0 and c.new_cost = 0
     returning s.firm_id, s.person_id, s.kind, s.project_id, s.task_id, s.month, s.stage, s.billing_state, s.billable, s.currency
   ), counted as (
-    update work_sum s set entries = c.new_entries, quantity = c.new_quantity, value_minor = c.new_value, cost_minor = c.new_cost from chosen c
-    where s.ctid = c.place and not (c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_cost = 0)
+    update work_sum s set entries = c.new_entries, quantity = c.new_quantity, value_minor = c.new_value, own_minor = c.new_own, cost_minor = c.new_cost from chosen c
+    where s.ctid = c.place and not (c.new_entries = 0 and c.new_quantity = 0 and c.new_value = 0 and c.new_own = 0 and c.new_cost = 0)
     returning s.firm_id, s.person_id, s.kind, s.project_id, s.task_id, s.month, s.stage, s.billing_state, s.billable, s.currency
   ), done as (
     select * from emptied union all select * from counted
@@ -77,11 +81,11 @@ declare
 begin
   if tg_op <> 'DELETE' then
     deltas := array(select row(c.firm_id, c.person_id, c.kind, coalesce(c.project_id, no_id()), coalesce(c.task_id, no_id()), month_start(c.work_date), c.stage, c.billing_state, c.billable,
-      coalesce(c.value_currency, ''), 1, c.quantity, coalesce(c.value_minor, 0), coalesce(c.cost_minor, 0))::work_sum from come c);
+      coalesce(c.value_currency, ''), 1, c.quantity, coalesce(c.value_minor, 0), coalesce(c.own_value_minor, 0), coalesce(c.cost_minor, 0))::work_sum from come c);
   end if;
   if tg_op <> 'INSERT' then
     deltas := deltas || array(select row(g.firm_id, g.person_id, g.kind, coalesce(g.project_id, no_id()), coalesce(g.task_id, no_id()), month_start(g.work_date), g.stage, g.billing_state, g.billable,
-      coalesce(g.value_currency, ''), -1, -g.quantity, -coalesce(g.value_minor, 0), -coalesce(g.cost_minor, 0))::work_sum from gone g);
+      coalesce(g.value_currency, ''), -1, -g.quantity, -coalesce(g.value_minor, 0), -coalesce(g.own_value_minor, 0), -coalesce(g.cost_minor, 0))::work_sum from gone g);
   end if;
   perform add_to_work_sums(deltas);
   return null;
@@ -211,7 +215,7 @@ create function work_less(reach text, asker uuid, whose uuid, first date, last d
 begin
   return query
   select e.firm_id, coalesce(e.person_id, no_id()), e.kind, coalesce(e.project_id, no_id()), coalesce(e.task_id, no_id()), month_start(e.work_date), e.stage, e.billing_state, e.billable,
-    coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.cost_minor, 0)
+    coalesce(e.value_currency, ''), -1::bigint, -e.quantity, -coalesce(e.value_minor, 0), -coalesce(e.own_value_minor, 0), -coalesce(e.cost_minor, 0)
   from entries_in_reach(reach, asker) e
   where e.work_date between first and last and (whose is null or e.person_id = whose);
 end $$;
@@ -275,10 +279,10 @@ begin
   for one in select firm_id from firm_address loop
     perform set_config('app.firm_id', one::text, true);
     insert into work_sum
-    select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.cost)
+    select e.firm_id, coalesce(e.person_id, no_id()), e.kind, e.project_id, e.task_id, coalesce(e.month, no_month()), e.stage, e.billing_state, e.billable, e.currency, count(*), sum(e.quantity), sum(e.value), sum(e.own), sum(e.cost)
     from (
       select firm_id, person_id, kind, coalesce(project_id, no_id()) as project_id, coalesce(task_id, no_id()) as task_id, month_start(work_date) as month,
-        stage, billing_state, billable, coalesce(value_currency, '') as currency, quantity, coalesce(value_minor, 0) as value, coalesce(cost_minor, 0) as cost
+        stage, billing_state, billable, coalesce(value_currency, '') as currency, quantity, coalesce(value_minor, 0) as value, coalesce(own_value_minor, 0) as own, coalesce(cost_minor, 0) as cost
       from entry
     ) e
     group by e.firm_id, e.kind, e.project_id, e.task_id, e.stage, e.billing_state, e.billable, e.currency, grouping sets ((e.person_id, e.month), (e.person_id), (e.month), ());

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from './testing/world';
+import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from './testing/world';
 
 /**
  * Worked by hand, to the cent. Agreement: nearest quarter hour, limit 1,000.00 without tax.
@@ -53,7 +53,15 @@ describe('the hour’s way, worked by hand', () => {
     expect(before.hours).toEqual(jasmine.objectContaining({ total: 56_100, own: 22_080, below: 34_020 }));
     // The value is 1,143.00; the limit of 1,000.00 caps what is earned.
     expect(before.money).toEqual([
-      { currency: 'GBP', standardValue: 114_300, billed: 0, unbilled: 114_300, revenue: 100_000, realisation: null },
+      {
+        currency: 'GBP',
+        standardValue: 114_300,
+        billed: 0,
+        unbilled: 114_300,
+        revenue: 100_000,
+        realisation: null,
+        ownRealisation: null,
+      },
     ]);
     // Costs round per entry: 120.00 + 63.50 + 34.00 + 30.00 + 60.00 + 100.00 + 60.00.
     expect(before.cost).toEqual(jasmine.objectContaining({ cost: 46_750, revenue: 100_000, margin: 532_500, markUp: 1_139_037 }));
@@ -104,7 +112,15 @@ describe('the hour’s way, worked by hand', () => {
     // Realisation: 1,000.00 billed of 1,143.00.
     const billed = await results();
     expect(billed.money).toEqual([
-      { currency: 'GBP', standardValue: 114_300, billed: 100_000, unbilled: 0, revenue: 100_000, realisation: 874_891 },
+      {
+        currency: 'GBP',
+        standardValue: 114_300,
+        billed: 100_000,
+        unbilled: 0,
+        revenue: 100_000,
+        realisation: 874_891,
+        ownRealisation: 874_891,
+      },
     ]);
     expect(billed.limit).toEqual({ currency: 'GBP', limit: 100_000, used: 1_000_000 });
     expect(billed.rows.map((row) => [row.name, row.hours.own, row.hours.below, row.hours.total, row.money![0]!.billed])).toEqual([
@@ -137,7 +153,15 @@ describe('the hour’s way, worked by hand', () => {
       .done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
     expect(desk.entries.map((entry) => entry.id).sort()).toEqual([entries['c']!, entries['d']!, entries['o']!].sort());
     expect((await results()).money).toEqual([
-      { currency: 'GBP', standardValue: 114_300, billed: 73_500, unbilled: 40_800, revenue: 100_000, realisation: 1_000_000 },
+      {
+        currency: 'GBP',
+        standardValue: 114_300,
+        billed: 73_500,
+        unbilled: 40_800,
+        revenue: 100_000,
+        realisation: 1_000_000,
+        ownRealisation: 1_000_000,
+      },
     ]);
     expect((await bill(world, [entries['c']!, entries['d']!, entries['o']!])).row).toEqual(
       jasmine.objectContaining({ net: 26_500, number: 'T-0003' }),
@@ -178,6 +202,7 @@ describe('the hour’s way, worked by hand', () => {
     expect(await parts('realisation')).toEqual([
       ['billed', 100_000],
       ['standard value', 114_300],
+      ['at own rates', 114_300],
     ]);
     const behind = await world.as('owner').done('readBehind', { query: { scope, figure: 'billed' } });
     // Two invoices, one of them written anew after its credit note.
@@ -272,5 +297,22 @@ describe('the hour’s way, worked by hand', () => {
     }
     expect(invoices[0]!.document.taxInFirmCurrency).toEqual({ currency: 'GBP', minor: 0, exchangeRate: 8500 });
     expect(invoices[0]!.row).toEqual(jasmine.objectContaining({ currency: 'EUR', net: 30_000, gross: 30_000 }));
+  });
+
+  it('sets what is billed against the firm’s own rates as well, in the firm’s currency', async () => {
+    const { money } = await world.as('owner').done('readResults', { query: { scope: `project:${world.ids.euroProject}` } });
+    // 3.00 × 100.00 EUR as agreed; at 0.85 that is 255.00 GBP, where the firm's own 96.00 make 288.00: 88.54 %.
+    expect(money).toEqual([
+      {
+        currency: 'EUR',
+        standardValue: 30_000,
+        billed: 30_000,
+        unbilled: 0,
+        revenue: 30_000,
+        realisation: 1_000_000,
+        ownRealisation: 885_417,
+      },
+    ]);
+    expect(await differencesOf(world)).toEqual([]);
   });
 });

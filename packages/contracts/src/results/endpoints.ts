@@ -26,6 +26,8 @@ const Money = strict({
   unbilled: Amount,
   revenue: Amount,
   realisation: nullable(Millionths),
+  /** Against the firm's own rates instead of the agreed ones. */
+  ownRealisation: nullable(Millionths),
 });
 
 const Cost = strict({
@@ -78,7 +80,11 @@ export const Behind = strict({
   seconds: Duration,
   /** The sums that the figure comes from, over all that stands behind it and not only this page. */
   sums: Type.Array(
-    strict({ part: choice('cost', 'standard value', 'billed', 'unbilled', 'over the limit'), currency: Currency, minor: Amount }),
+    strict({
+      part: choice('cost', 'standard value', 'billed', 'unbilled', 'over the limit', 'at own rates'),
+      currency: Currency,
+      minor: Amount,
+    }),
   ),
   rule: Type.String(),
   nextCursor: nullable(Type.String()),

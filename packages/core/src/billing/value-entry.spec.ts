@@ -39,10 +39,35 @@ const facts: ValuationFacts = {
   typedRate: null,
   loaded: loadedRate(rate(250_000), null),
   firmCurrency: 'GBP',
+  exchangeRate: null,
   roundedTogether: null,
 };
 
 describe('valueEntry', () => {
+  it('values the time at the firm’s own rate beside the agreed one', () => {
+    const [agreed] = facts.rules;
+    const own = { ...agreed!, id: 'own', projectId: null, rate: rate(1_200_000) };
+    const valued = valueEntry({ ...facts, rules: [agreed!, own] });
+    // Agreed 92.00, own 120.00, four hours.
+    expect([valued.rate, valued.value]).toEqual([rate(920_000), minor(36_800)]);
+    expect([valued.ownRate, valued.ownValue]).toEqual([rate(1_200_000), minor(48_000)]);
+    // Where the firm has no rate of its own for this work, the agreed one stands for it.
+    expect(valueEntry(facts).ownValue).toBe(minor(36_800));
+    expect(valueEntry({ ...facts, typedRate: rate(1_000_000) }).ownValue).toBe(minor(40_000));
+    expect(valueEntry({ ...facts, billable: false, rules: [agreed!, own] }).ownValue).toBe(minor(0));
+  });
+
+  it('takes the own rate in the firm’s currency, and converts an agreed one that stands for it', () => {
+    const [agreed] = facts.rules;
+    const inEuro = { ...facts, agreement: { ...facts.agreement!, currency: 'EUR' }, work: { ...facts.work, currency: 'EUR' } };
+    const euro = { ...agreed!, currency: 'EUR', rate: rate(1_000_000) };
+    const own = { ...agreed!, id: 'own', projectId: null };
+    expect(valueEntry({ ...inEuro, rules: [euro, own], exchangeRate: 8500 }).ownRate).toBe(rate(920_000));
+    expect(valueEntry({ ...inEuro, rules: [euro], exchangeRate: 8500 }).ownValue).toBe(minor(34_000));
+    const unknown = valueEntry({ ...inEuro, rules: [euro] });
+    expect([unknown.value, unknown.ownRate, unknown.ownValue]).toEqual([minor(40_000), null, null]);
+  });
+
   it('rounds, rates, values and costs one entry', () => {
     const valued = valueEntry(facts);
     expect(valued).toEqual(

@@ -1,6 +1,7 @@
+import { convertRate } from './exchange';
 import { Minor, Rate, Seconds, minor, seconds } from '../firm/units';
 import { LoadedRate, labourCost } from '../costs/labour-cost';
-import { RateResolution, RateRule, RatedWork, resolveRate } from '../rates/resolve-rate';
+import { RateResolution, RateRule, RatedWork, firmsOwnRate, resolveRate } from '../rates/resolve-rate';
 import { NEAREST_MINUTE, Rounded, RoundingRule, roundTime } from '../time/rounding';
 import { BillingMethod, BillingState, billingStateOf } from '../review/stage';
 import { timeValue } from './amount';
@@ -22,6 +23,8 @@ export interface ValuationFacts {
   /** Null for people who cost nothing that is known: then the cost is zero. */
   readonly loaded: LoadedRate | null;
   readonly firmCurrency: string;
+  /** Ten-thousandths of the firm's unit for one of the agreement's on the work date; null where none is stored. */
+  readonly exchangeRate: number | null;
   /** The entry's part of a rounding over the whole day, where the agreement rounds by day. */
   readonly roundedTogether: Seconds | null;
 }
@@ -36,6 +39,9 @@ export interface Valuation {
   /** An estimate until it is billed. */
   readonly value: Minor | null;
   readonly valueCurrency: string | null;
+  /** The firm's own rate, in its currency; where it has none for this work, the agreed one. */
+  readonly ownRate: Rate | null;
+  readonly ownValue: Minor | null;
   readonly cost: Minor;
   readonly rounded: Rounded;
   readonly resolution: RateResolution;
@@ -63,8 +69,27 @@ export function valueEntry(facts: ValuationFacts): Valuation {
     rateRuleId: rate === null || facts.typedRate !== null ? null : resolution.winner!.id,
     value: rate === null ? (charged ? null : minor(0)) : timeValue(billableQuantity, rate, currency!),
     valueCurrency: currency,
+    ...ownOf(facts, charged, rate, billableQuantity),
     cost: facts.loaded ? labourCost(facts.quantity, facts.loaded, facts.firmCurrency) : minor(0),
     rounded,
     resolution,
   };
+}
+
+/** What the firm's own rate makes of the time; where it has none for this work, the agreed rate stands for it. */
+function ownOf(
+  facts: ValuationFacts,
+  charged: boolean,
+  agreed: Rate | null,
+  billable: Seconds,
+): Pick<Valuation, 'ownRate' | 'ownValue'> {
+  if (!charged) return { ownRate: null, ownValue: minor(0) };
+  const ownRate = firmsOwnRate(facts.rules, facts.work, facts.firmCurrency) ?? agreedInFirm(agreed, facts);
+  return { ownRate, ownValue: ownRate === null ? null : timeValue(billable, ownRate, facts.firmCurrency) };
+}
+
+/** The agreed rate in the firm's currency. */
+function agreedInFirm(agreed: Rate | null, facts: ValuationFacts): Rate | null {
+  if (agreed === null || facts.agreement!.currency === facts.firmCurrency) return agreed;
+  return facts.exchangeRate === null ? null : convertRate(agreed, facts.exchangeRate);
 }

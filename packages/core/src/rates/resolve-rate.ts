@@ -106,6 +106,15 @@ export function resolveRate(rules: readonly RateRule[], work: RatedWork): RateRe
 }
 
 /**
+ * The firm's own rate for a piece of work: what it would charge without an agreement with anybody. Only rules
+ * for the whole firm count, in the firm's currency.
+ */
+export function firmsOwnRate(rules: readonly RateRule[], work: RatedWork, firmCurrency: string): Rate | null {
+  const forAll = rules.filter((rule) => !rule.clientId && !rule.projectId && !rule.taskId);
+  return resolveRate(forAll, { ...work, currency: firmCurrency }).winner?.rate ?? null;
+}
+
+/**
  * The losers that a person can learn from: those that would have matched this work but for their
  * scope, labour, dates or currency, the narrowest first. A rule about another person says nothing.
  */

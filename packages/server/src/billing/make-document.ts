@@ -233,7 +233,7 @@ async function taxInFirmCurrency(
   return {
     currency: context.firm.currency,
     minor: exchange.toFirm(tax, currency, on),
-    exchangeRate: exchange.rateOn(currency, on),
+    exchangeRate: exchange.neededOn(currency, on),
   };
 }
 

@@ -1,4 +1,4 @@
-import { EntryProblem, Rate, seconds, timeValue } from '@yellowwood/core';
+import { EntryProblem, seconds, timeValue } from '@yellowwood/core';
 import { Entry } from '@yellowwood/contracts';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
@@ -27,7 +27,8 @@ export async function priceEntry(
   const valuation = basis.value([valued]).get(id)!;
   if (valuation.method !== 'time and materials' || !row.billable) throw problem('entry-not-billable');
   // Typing a rate changes the price, not the time: a quantity rounded over the day stays as it is.
-  const value = valuation.rate === null ? null : valueOf(row.billableQuantity, valuation);
+  const quantity = seconds(row.billableQuantity);
+  const value = valuation.rate === null ? null : timeValue(quantity, valuation.rate, valuation.valueCurrency!);
   const others = row.problems.filter((code) => code !== 'no-rate');
   const problems: string[] = valuation.rate === null ? [...others, 'no-rate' satisfies EntryProblem] : others;
   await setTypedRate.run(
@@ -38,6 +39,8 @@ export async function priceEntry(
       rule: valuation.rateRuleId,
       reason: typed === null ? '' : reason,
       value,
+      ownRate: valuation.ownRate,
+      ownValue: valuation.ownRate === null ? null : timeValue(quantity, valuation.ownRate, context.firm.currency),
       problems,
     },
     context.tx,
@@ -58,8 +61,4 @@ export async function priceEntry(
     reason,
   );
   return (await entriesById(context, [id]))[0]!;
-}
-
-function valueOf(billableQuantity: number, valuation: { rate: Rate | null; valueCurrency: string | null }): number {
-  return timeValue(seconds(billableQuantity), valuation.rate!, valuation.valueCurrency!);
 }

@@ -1762,6 +1762,8 @@ export const lockToPrice = new PreparedQuery<ILockToPriceParams,ILockToPriceResu
 /** 'SetTypedRate' parameters type */
 export interface ISetTypedRateParams {
   id: string;
+  ownRate?: number | null | void;
+  ownValue?: number | null | void;
   problems: stringArray;
   rate?: number | null | void;
   reason: string;
@@ -1779,12 +1781,12 @@ export interface ISetTypedRateQuery {
   result: ISetTypedRateResult;
 }
 
-const setTypedRateIR: any = {"usedParamSet":{"rate":true,"source":true,"rule":true,"reason":true,"value":true,"problems":true,"id":true},"params":[{"name":"rate","required":false,"transform":{"type":"scalar"},"locs":[{"a":24,"b":28}]},{"name":"source","required":false,"transform":{"type":"scalar"},"locs":[{"a":45,"b":51}]},{"name":"rule","required":false,"transform":{"type":"scalar"},"locs":[{"a":69,"b":73}]},{"name":"reason","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":97}]},{"name":"value","required":false,"transform":{"type":"scalar"},"locs":[{"a":114,"b":119}]},{"name":"problems","required":true,"transform":{"type":"scalar"},"locs":[{"a":133,"b":142},{"a":173,"b":182}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":227,"b":230}]}],"statement":"update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!"};
+const setTypedRateIR: any = {"usedParamSet":{"rate":true,"source":true,"rule":true,"reason":true,"value":true,"ownRate":true,"ownValue":true,"problems":true,"id":true},"params":[{"name":"rate","required":false,"transform":{"type":"scalar"},"locs":[{"a":24,"b":28}]},{"name":"source","required":false,"transform":{"type":"scalar"},"locs":[{"a":45,"b":51}]},{"name":"rule","required":false,"transform":{"type":"scalar"},"locs":[{"a":69,"b":73}]},{"name":"reason","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":97}]},{"name":"value","required":false,"transform":{"type":"scalar"},"locs":[{"a":114,"b":119}]},{"name":"ownRate","required":false,"transform":{"type":"scalar"},"locs":[{"a":133,"b":140}]},{"name":"ownValue","required":false,"transform":{"type":"scalar"},"locs":[{"a":161,"b":169}]},{"name":"problems","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":192},{"a":223,"b":232}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":277,"b":280}]}],"statement":"update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, own_rate = :ownRate, own_value_minor = :ownValue, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!"};
 
 /**
  * Query generated from SQL:
  * ```
- * update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!
+ * update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, own_rate = :ownRate, own_value_minor = :ownValue, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!
  * ```
  */
 export const setTypedRate = new PreparedQuery<ISetTypedRateParams,ISetTypedRateResult>(setTypedRateIR);

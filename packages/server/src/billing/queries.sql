@@ -262,4 +262,4 @@ select e.id as "id!", e.person_id as "personId!", e.work_date as "workDate!", e.
 from entries_in_reach(:reach!, :asker!) r join entry e on e.firm_id = r.firm_id and e.id = r.id where r.id = :id! for update of e;
 
 /* @name setTypedRate */
-update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!;
+update entry set rate = :rate, rate_source = :source, rate_rule_id = :rule, rate_reason = :reason!, value_minor = :value, own_rate = :ownRate, own_value_minor = :ownValue, problems = :problems!, problem_count = cardinality(:problems!::text[]), version = version + 1 where id = :id!;

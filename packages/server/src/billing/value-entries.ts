@@ -1,3 +1,4 @@
+import { readExchange } from '../work/exchange';
 import {
   BillingMethod,
   LoadedRate,
@@ -80,6 +81,9 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
       ? []
       : (await rateRulesFor.run({ projects: projectIds, people }, tx)).map((row) => ({ ...row, rate: rate(row.rate) }));
 
+  const foreign = agreements.some((row) => row.currency !== firm.currency);
+  const exchange = foreign ? await readExchange(tx, firm.currency) : null;
+
   const projects = new Map<string, ProjectFacts>();
   const services = new Map<string, ServiceFacts>();
   for (const row of facts) {
@@ -158,6 +162,7 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
           typedRate: entry.typedRate === null ? null : rate(entry.typedRate),
           loaded,
           firmCurrency: firm.currency,
+          exchangeRate: exchange?.rateOn(work.currency, entry.workDate) ?? null,
           roundedTogether: together.get(entry.id) ?? null,
         });
         return [

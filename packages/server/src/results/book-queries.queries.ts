@@ -17,6 +17,8 @@ export interface IBookEntriesResult {
   holdReason: string | null;
   id: string;
   kind: string;
+  ownRate: number | null;
+  ownValue: number | null;
   payable: number;
   personId: string;
   projectId: string | null;
@@ -37,14 +39,14 @@ export interface IBookEntriesQuery {
   result: IBookEntriesResult;
 }
 
-const bookEntriesIR: any = {"usedParamSet":{},"params":[],"statement":"select e.id as \"id!\", e.kind as \"kind!\", e.person_id as \"personId!\", e.work_date as \"workDate!\", e.project_id as \"projectId?\", e.task_id as \"taskId?\", e.service_id as \"serviceId?\", e.client_id as \"clientId?\",\n  e.quantity as \"quantity!\", e.payable_quantity as \"payable!\", e.billable as \"billable!\", e.billable_quantity as \"billableQuantity!\", e.billed_quantity as \"billedQuantity!\", e.billing_state as \"billingState!\",\n  e.rate as \"rate?\", e.rate_source as \"rateSource?\", e.value_minor as \"value?\", e.value_currency as \"valueCurrency?\", e.cost_minor as \"cost?\", e.stage as \"stage!\", e.hold_reason as \"holdReason?\"\nfrom entry e order by e.id"};
+const bookEntriesIR: any = {"usedParamSet":{},"params":[],"statement":"select e.id as \"id!\", e.kind as \"kind!\", e.person_id as \"personId!\", e.work_date as \"workDate!\", e.project_id as \"projectId?\", e.task_id as \"taskId?\", e.service_id as \"serviceId?\", e.client_id as \"clientId?\",\n  e.quantity as \"quantity!\", e.payable_quantity as \"payable!\", e.billable as \"billable!\", e.billable_quantity as \"billableQuantity!\", e.billed_quantity as \"billedQuantity!\", e.billing_state as \"billingState!\",\n  e.rate as \"rate?\", e.rate_source as \"rateSource?\", e.value_minor as \"value?\", e.value_currency as \"valueCurrency?\", e.own_rate as \"ownRate?\", e.own_value_minor as \"ownValue?\", e.cost_minor as \"cost?\", e.stage as \"stage!\", e.hold_reason as \"holdReason?\"\nfrom entry e order by e.id"};
 
 /**
  * Query generated from SQL:
  * ```
  * select e.id as "id!", e.kind as "kind!", e.person_id as "personId!", e.work_date as "workDate!", e.project_id as "projectId?", e.task_id as "taskId?", e.service_id as "serviceId?", e.client_id as "clientId?",
  *   e.quantity as "quantity!", e.payable_quantity as "payable!", e.billable as "billable!", e.billable_quantity as "billableQuantity!", e.billed_quantity as "billedQuantity!", e.billing_state as "billingState!",
- *   e.rate as "rate?", e.rate_source as "rateSource?", e.value_minor as "value?", e.value_currency as "valueCurrency?", e.cost_minor as "cost?", e.stage as "stage!", e.hold_reason as "holdReason?"
+ *   e.rate as "rate?", e.rate_source as "rateSource?", e.value_minor as "value?", e.value_currency as "valueCurrency?", e.own_rate as "ownRate?", e.own_value_minor as "ownValue?", e.cost_minor as "cost?", e.stage as "stage!", e.hold_reason as "holdReason?"
  * from entry e order by e.id
  * ```
  */
@@ -263,6 +265,7 @@ export interface IBookWorkSumsResult {
   entries: number;
   kind: string;
   month: string;
+  own: number;
   personId: string;
   projectId: string;
   quantity: number;
@@ -277,13 +280,13 @@ export interface IBookWorkSumsQuery {
   result: IBookWorkSumsResult;
 }
 
-const bookWorkSumsIR: any = {"usedParamSet":{},"params":[],"statement":"select person_id as \"personId!\", kind as \"kind!\", project_id as \"projectId!\", task_id as \"taskId!\", month as \"month!\", stage as \"stage!\", billing_state as \"billingState!\", billable as \"billable!\", currency as \"currency!\",\n  sum(entries)::bigint as \"entries!\", sum(quantity)::bigint as \"quantity!\", sum(value_minor)::bigint as \"value!\", sum(cost_minor)::bigint as \"cost!\"\nfrom work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9"};
+const bookWorkSumsIR: any = {"usedParamSet":{},"params":[],"statement":"select person_id as \"personId!\", kind as \"kind!\", project_id as \"projectId!\", task_id as \"taskId!\", month as \"month!\", stage as \"stage!\", billing_state as \"billingState!\", billable as \"billable!\", currency as \"currency!\",\n  sum(entries)::bigint as \"entries!\", sum(quantity)::bigint as \"quantity!\", sum(value_minor)::bigint as \"value!\", sum(own_minor)::bigint as \"own!\", sum(cost_minor)::bigint as \"cost!\"\nfrom work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9"};
 
 /**
  * Query generated from SQL:
  * ```
  * select person_id as "personId!", kind as "kind!", project_id as "projectId!", task_id as "taskId!", month as "month!", stage as "stage!", billing_state as "billingState!", billable as "billable!", currency as "currency!",
- *   sum(entries)::bigint as "entries!", sum(quantity)::bigint as "quantity!", sum(value_minor)::bigint as "value!", sum(cost_minor)::bigint as "cost!"
+ *   sum(entries)::bigint as "entries!", sum(quantity)::bigint as "quantity!", sum(value_minor)::bigint as "value!", sum(own_minor)::bigint as "own!", sum(cost_minor)::bigint as "cost!"
  * from work_sum group by 1, 2, 3, 4, 5, 6, 7, 8, 9
  * ```
  */

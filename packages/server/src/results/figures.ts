@@ -26,6 +26,8 @@ export interface MoneyFigures {
   readonly unbilled: Minor;
   readonly revenue: Minor;
   readonly realisation: Millionths | null;
+  /** Billed against what the firm's own rates make of the same time. */
+  readonly ownRealisation: Millionths | null;
 }
 
 /** Whether the results of a scope are told by task; otherwise by project, time on its tasks taken together. */
@@ -112,6 +114,8 @@ interface Part {
   billedInFirm: number;
   unbilled: number;
   billedStandard: number;
+  /** In the firm's currency. */
+  billedOwn: number;
 }
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
@@ -127,6 +131,7 @@ export function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
       billedInFirm: 0,
       unbilled: 0,
       billedStandard: 0,
+      billedOwn: 0,
     };
     parts.set(key, found);
     return found;
@@ -137,6 +142,7 @@ export function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
     found.value += row.value;
     found.unbilled += row.unbilled;
     found.billedStandard += row.billedStandard;
+    found.billedOwn += row.billedOwn;
   }
   for (const row of rows.billed) {
     const found = part(row.projectId, row.currency);
@@ -158,6 +164,8 @@ function revenueOf(basis: ResultBasis, part: Part, before: Part | undefined, who
   return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
 }
 
+const NOTHING = { value: 0, billed: 0, billedInFirm: 0, unbilled: 0, revenue: 0, billedStandard: 0, billedOwn: 0 };
+
 /**
  * Money of some rows, one figure per currency, never added up.
  * @param rows of the basis, all or some
@@ -165,14 +173,16 @@ function revenueOf(basis: ResultBasis, part: Part, before: Part | undefined, who
  * @param whole whether whole projects are meant, so that their limits count
  */
 export function moneyOf(basis: ResultBasis, rows: SumRows, before: SumRows | null, whole: boolean): MoneyFigures[] {
-  const byCurrency = new Map<string, Omit<Part, 'projectId' | 'currency' | 'billedInFirm'> & { revenue: number }>();
+  const byCurrency = new Map<string, Omit<Part, 'projectId' | 'currency'> & { revenue: number }>();
   const earlier = before && partsOf(before, basis.exchange);
   for (const [key, part] of partsOf(rows, basis.exchange)) {
-    const sum = byCurrency.get(part.currency) ?? { value: 0, billed: 0, unbilled: 0, revenue: 0, billedStandard: 0 };
+    const sum = byCurrency.get(part.currency) ?? { ...NOTHING };
     sum.value += part.value;
     sum.billed += part.billed;
     sum.unbilled += part.unbilled;
+    sum.billedInFirm += part.billedInFirm;
     sum.billedStandard += part.billedStandard;
+    sum.billedOwn += part.billedOwn;
     sum.revenue += revenueOf(basis, part, earlier?.get(key), whole);
     byCurrency.set(part.currency, sum);
   }
@@ -186,6 +196,7 @@ export function moneyOf(basis: ResultBasis, rows: SumRows, before: SumRows | nul
       unbilled: minor(sum.unbilled),
       revenue: minor(sum.revenue),
       realisation: realisation(minor(sum.billed), minor(sum.billedStandard)),
+      ownRealisation: realisation(minor(sum.billedInFirm), minor(sum.billedOwn)),
     }));
 }
 

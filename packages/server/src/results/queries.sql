@@ -3,7 +3,8 @@ select s.project_id as "projectId!", case when :byTask! or s.task_id = no_id() t
   sum(s.quantity)::bigint as "seconds!", coalesce(sum(s.quantity) filter (where s.billable), 0)::bigint as "billable!", sum(s.cost_minor)::bigint as "cost!",
   sum(s.value_minor)::bigint as "value!",
   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
-  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
+  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!",
+  coalesce(sum(s.own_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedOwn!"
 from work_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
@@ -62,7 +63,8 @@ order by e.work_date desc, e.id desc offset :offset! limit :limit!;
 select nullif(s.currency, '') as "currency?", coalesce(sum(s.entries) filter (where s.listed), 0)::bigint as "count!", coalesce(sum(s.quantity) filter (where s.listed), 0)::bigint as "seconds!",
   sum(s.value_minor)::bigint as "value!", sum(s.cost_minor)::bigint as "cost!",
   coalesce(sum(s.value_minor) filter (where s.billing_state = 'to bill' and s.stage in ('recorded', 'submitted', 'approved')), 0)::bigint as "unbilled!",
-  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!"
+  coalesce(sum(s.value_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedStandard!",
+  coalesce(sum(s.own_minor) filter (where s.stage in ('billed', 'paid')), 0)::bigint as "billedOwn!"
 from (
   select w.*, case when :figure! in ('billable-hours', 'standard-value') then w.billable
     when :figure! = 'unbilled' then w.billing_state = 'to bill' and w.stage in ('recorded', 'submitted', 'approved') when :figure! = 'realisation' then w.stage in ('billed', 'paid') else true end as listed

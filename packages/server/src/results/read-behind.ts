@@ -26,7 +26,8 @@ const RULES: Readonly<Record<FigureName, string>> = {
   unbilled: 'Value of billable time that stands on no issued invoice yet.',
   revenue: 'Billed and unbilled value together, never above the agreed limit.',
   margin: '(Revenue − cost) ÷ revenue. The mark-up divides by cost instead.',
-  realisation: 'Billed net ÷ standard value of the time that these invoices bill.',
+  realisation:
+    'Billed net ÷ standard value of the time that these invoices bill; then ÷ what the firm’s own rates make of the same time.',
 };
 
 type Part = Behind['sums'][number]['part'];
@@ -41,7 +42,7 @@ const PARTS: Readonly<Record<FigureName, readonly Part[]>> = {
   unbilled: ['unbilled'],
   revenue: ['billed', 'unbilled', 'over the limit'],
   margin: ['billed', 'unbilled', 'over the limit', 'cost'],
-  realisation: ['billed', 'standard value'],
+  realisation: ['billed', 'standard value', 'at own rates'],
 };
 const MONEY: readonly FigureName[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
 
@@ -117,6 +118,10 @@ function partSums(
   billed: readonly IBehindBilledResult[],
 ): Behind['sums'] {
   if (part === 'cost') return [{ part, currency: context.firm.currency, minor: sumMinor(sums.map((row) => minor(row.cost))) }];
+  if (part === 'at own rates') {
+    const own = sumMinor(sums.map((row) => minor(row.billedOwn)));
+    return own === 0 ? [] : [{ part, currency: context.firm.currency, minor: own }];
+  }
   if (part === 'billed') return billed.map((row) => ({ part, currency: row.currency, minor: row.billed }));
   const amountOf = (row: IBehindSumsResult) =>
     part === 'unbilled' ? row.unbilled : figure === 'realisation' ? row.billedStandard : row.value;

@@ -6,6 +6,7 @@ interface Figures {
   entries: number;
   quantity: number;
   value: number;
+  own: number;
   cost: number;
 }
 
@@ -33,14 +34,14 @@ describe('the coarse sums', () => {
     last: string,
     whose: string | null = null,
   ): Promise<[Figures[], Figures[]]> {
-    const columns = (entries: string, quantity: string, value: string, cost: string) =>
-      `sum(${entries})::bigint as entries, sum(${quantity})::bigint as quantity, sum(${value})::bigint as value, sum(${cost})::bigint as cost`;
+    const columns = (entries: string, quantity: string, value: string, own: string, cost: string) =>
+      `sum(${entries})::bigint as entries, sum(${quantity})::bigint as quantity, sum(${value})::bigint as value, sum(${own})::bigint as own, sum(${cost})::bigint as cost`;
     const sums = await world.sql<Figures & { project: string; stage: string }>(
-      `select project_id as project, stage, ${columns('entries', 'quantity', 'value_minor', 'cost_minor')} from work_sums_between($1, $2, $5, $3, $4) group by 1, 2 having sum(entries) <> 0 order by 1, 2`,
+      `select project_id as project, stage, ${columns('entries', 'quantity', 'value_minor', 'own_minor', 'cost_minor')} from work_sums_between($1, $2, $5, $3, $4) group by 1, 2 having sum(entries) <> 0 order by 1, 2`,
       [reach, asker, first, last, whose],
     );
     const plain = await world.sql<Figures & { project: string; stage: string }>(
-      `select coalesce(project_id, no_id()) as project, stage, ${columns('1', 'quantity', 'coalesce(value_minor, 0)', 'cost_minor')} from entries_in_reach($1, $2) where work_date between $3 and $4 and ($5::uuid is null or person_id = $5) group by 1, 2 order by 1, 2`,
+      `select coalesce(project_id, no_id()) as project, stage, ${columns('1', 'quantity', 'coalesce(value_minor, 0)', 'coalesce(own_value_minor, 0)', 'cost_minor')} from entries_in_reach($1, $2) where work_date between $3 and $4 and ($5::uuid is null or person_id = $5) group by 1, 2 order by 1, 2`,
       [reach, asker, first, last, whose],
     );
     return [sums, plain];

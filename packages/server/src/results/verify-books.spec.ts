@@ -49,6 +49,14 @@ describe('the books, recomputed', () => {
       'value of an entry',
       "update entry set value_minor = value_minor + 1 where id = (select id from entry where stage = 'recorded' and value_minor > 0 limit 1)",
     ],
+    [
+      'own value of an entry',
+      "update entry set own_value_minor = own_value_minor + 1 where id = (select id from entry where stage = 'paid' limit 1)",
+    ],
+    [
+      'own rate of an entry',
+      "update entry set own_rate = own_rate + 1 where id = (select id from entry where stage = 'recorded' and own_rate > 0 limit 1)",
+    ],
     ['cost of an entry', 'update entry set cost_minor = cost_minor - 1 where id = (select id from entry limit 1)'],
     [
       'billable time of an entry',
@@ -89,7 +97,7 @@ describe('the books, recomputed', () => {
     ],
     [
       'sum of recorded work',
-      "insert into work_sum select firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, 'EUR', 1, 60, 0, 0 from work_sum limit 1",
+      "insert into work_sum select firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, 'EUR', 1, 60, 0, 0, 0 from work_sum limit 1",
     ],
     [
       'sum of recorded work',

@@ -96,10 +96,16 @@ async function verifyEntries(context: Context, { entries, shares }: Books, compa
       compare('billing state of an entry', entry.id, entry.billingState, valuation.billingState);
       compare('rate of an entry', entry.id, entry.rate, valuation.rate);
       compare('value of an entry', entry.id, entry.value, valuation.value);
+      compare('own rate of an entry', entry.id, entry.ownRate, valuation.ownRate);
     } else {
       const value = timeValue(seconds(entry.billableQuantity), rate(entry.rate!), entry.valueCurrency!);
       compare('value of an entry', entry.id, entry.value, value);
     }
+    const own =
+      entry.ownRate === null
+        ? valuation.ownValue
+        : timeValue(seconds(entry.billableQuantity), rate(entry.ownRate), context.firm.currency);
+    compare('own value of an entry', entry.id, entry.ownValue, own);
   }
 }
 
@@ -283,10 +289,10 @@ async function verifySums(context: Context, { entries, invoices, lines, shares }
   const month = (date: string) => `${date.slice(0, 7)}-01`;
   const work = new Sums();
   for (const entry of entries) {
-    const { kind, stage, billingState, billable, quantity, value, cost } = entry;
+    const { kind, stage, billingState, billable, quantity, value, ownValue, cost } = entry;
     const of = [kind, entry.projectId ?? NO_ID, entry.taskId ?? NO_ID];
     const at = [stage, billingState, billable, entry.valueCurrency ?? ''];
-    const figures = [1, quantity, value ?? 0, cost ?? 0];
+    const figures = [1, quantity, value ?? 0, ownValue ?? 0, cost ?? 0];
     for (const person of [entry.personId, NO_ID])
       for (const when of [month(entry.workDate), NO_MONTH]) work.add([person, ...of, when, ...at], figures);
   }
@@ -295,7 +301,7 @@ async function verifySums(context: Context, { entries, invoices, lines, shares }
     const { personId, kind, projectId, taskId, stage, billingState, billable, currency } = row;
     stored.add(
       [personId, kind, projectId, taskId, row.month, stage, billingState, billable, currency],
-      [row.entries, row.quantity, row.value, row.cost],
+      [row.entries, row.quantity, row.value, row.own, row.cost],
     );
   }
   work.compareWith(stored, 'sum of recorded work', compare);

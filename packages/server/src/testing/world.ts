@@ -118,9 +118,9 @@ async function foundNeighbour(admin: pg.Pool): Promise<Neighbour> {
   await ofFirm(admin, firmId, async (tx) => {
     await tx.query(
       `insert into entry (firm_id, id, kind, person_id, work_date, posted_on, client_id, project_id, task_id, service_id, quantity, payable_quantity, billable, billable_quantity,
-         rate, rate_source, value_minor, value_currency, cost_minor, cost_currency, tax_category, note, stage, billing_state, origin, entered_by, entered_at)
+         rate, rate_source, value_minor, value_currency, own_rate, own_value_minor, cost_minor, cost_currency, tax_category, note, stage, billing_state, origin, entered_by, entered_at)
        select $1, case when n = 1 then $2::uuid else gen_random_uuid() end, 'time', $3, '2026-06-08', '2026-06-08', $4, $5, $6, $7, 3600, 3600, true, 3600,
-         990000, 'typed', 9900, 'GBP', 3000, 'GBP', 'S', $8, (array['approved', 'submitted', 'recorded'])[n], 'to bill', 'grid', $3, '2026-06-08T17:00:00Z' from generate_series(1, 3) n`,
+         990000, 'typed', 9900, 'GBP', 990000, 9900, 3000, 'GBP', 'S', $8, (array['approved', 'submitted', 'recorded'])[n], 'to bill', 'grid', $3, '2026-06-08T17:00:00Z' from generate_series(1, 3) n`,
       [firmId, entry, ids.staff, ids.client, ids.project, ids.task, ids.survey, secret],
     );
     await tx.query(

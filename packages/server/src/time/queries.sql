@@ -25,7 +25,7 @@ select id as "id!", person_id as "personId!", work_date as "workDate!", stage as
 /* @name ledgerDays */
 select e.id as "id!", e.kind as "kind!", e.person_id as "personId!", e.work_date as "workDate!", e.client_id as "clientId?", e.project_id as "projectId?", e.task_id as "taskId?", e.service_id as "serviceId?",
   e.quantity as "quantity!", e.billable as "billable!", e.billable_quantity as "billableQuantity!", e.billing_state as "billingState!", e.rate as "rate?", e.rate_source as "rateSource?", e.rate_rule_id as "rateRuleId?",
-  e.rate_reason as "rateReason!", e.value_minor as "valueMinor?", e.value_currency as "valueCurrency?", e.cost_minor as "costMinor?", e.tax_category as "taxCategory?", e.note as "note!", e.explanation as "explanation!",
+  e.rate_reason as "rateReason!", e.value_minor as "valueMinor?", e.value_currency as "valueCurrency?", e.cost_minor as "costMinor?", e.own_rate as "ownRate?", e.own_value_minor as "ownValueMinor?", e.tax_category as "taxCategory?", e.note as "note!", e.explanation as "explanation!",
   e.stage as "stage!", e.origin as "origin!", e.entered_by as "enteredBy!", e.entered_at as "enteredAt!", e.changed_by_other as "changedByOther!", e.late as "late!", e.lag_days as "lagDays!", e.problems as "problems!", e.version as "version!",
   s.start_at as "startAt?", s.end_at as "endAt?", coalesce(s.break_seconds, 0) as "breakSeconds!", a.code as "absenceCode?", a.paid as "absencePaid?"
 from entry e
@@ -52,22 +52,22 @@ on conflict do nothing;
 
 /* @name insertEntries */
 insert into entry (firm_id, id, kind, person_id, work_date, posted_on, client_id, project_id, task_id, service_id, quantity, payable_quantity, billable, billable_quantity,
-  rate, rate_source, rate_rule_id, rate_reason, value_minor, value_currency, cost_minor, cost_currency, tax_category, note, explanation, billing_state, origin, entered_by, entered_at,
+  rate, rate_source, rate_rule_id, rate_reason, value_minor, value_currency, own_rate, own_value_minor, cost_minor, cost_currency, tax_category, note, explanation, billing_state, origin, entered_by, entered_at,
   changed_by_other, late, lag_days, problems, problem_count, stage, version)
 select :firm!, e.id, e.kind, e."personId", e."workDate", e."workDate", e."clientId", e."projectId", e."taskId", e."serviceId", e.quantity, e.quantity, e.billable, e."billableQuantity",
-  e.rate, e."rateSource", e."rateRuleId", e."rateReason", e."valueMinor", e."valueCurrency", e."costMinor", :currency!, e."taxCategory", e.note, e.explanation, e."billingState", e.origin, e."enteredBy", e."enteredAt",
+  e.rate, e."rateSource", e."rateRuleId", e."rateReason", e."valueMinor", e."valueCurrency", e."ownRate", e."ownValueMinor", e."costMinor", :currency!, e."taxCategory", e.note, e.explanation, e."billingState", e.origin, e."enteredBy", e."enteredAt",
   e."changedByOther", e.late, e."lagDays", e.problems, cardinality(e.problems), e.stage, e.version
 from jsonb_to_recordset(:rows!) as e(id uuid, kind text, "personId" uuid, "workDate" date, "clientId" uuid, "projectId" uuid, "taskId" uuid, "serviceId" uuid, quantity bigint, billable boolean,
-  "billableQuantity" bigint, rate bigint, "rateSource" text, "rateRuleId" uuid, "rateReason" text, "valueMinor" bigint, "valueCurrency" text, "costMinor" bigint, "taxCategory" text, note text,
+  "billableQuantity" bigint, rate bigint, "rateSource" text, "rateRuleId" uuid, "rateReason" text, "valueMinor" bigint, "valueCurrency" text, "ownRate" bigint, "ownValueMinor" bigint, "costMinor" bigint, "taxCategory" text, note text,
   explanation text, "billingState" text, origin text, "enteredBy" uuid, "enteredAt" timestamptz, "changedByOther" boolean, late boolean, "lagDays" int, problems text[], stage text, version int);
 
 /* @name updateEntries */
 update entry t set work_date = e."workDate", posted_on = e."workDate", client_id = e."clientId", project_id = e."projectId", task_id = e."taskId", service_id = e."serviceId", quantity = e.quantity,
   payable_quantity = e.quantity, billable = e.billable, billable_quantity = e."billableQuantity", rate = e.rate, rate_source = e."rateSource", rate_rule_id = e."rateRuleId", rate_reason = e."rateReason",
-  value_minor = e."valueMinor", value_currency = e."valueCurrency", cost_minor = e."costMinor", tax_category = e."taxCategory", note = e.note, explanation = e.explanation, billing_state = e."billingState",
+  value_minor = e."valueMinor", value_currency = e."valueCurrency", own_rate = e."ownRate", own_value_minor = e."ownValueMinor", cost_minor = e."costMinor", tax_category = e."taxCategory", note = e.note, explanation = e.explanation, billing_state = e."billingState",
   changed_by_other = e."changedByOther", problems = e.problems, problem_count = cardinality(e.problems), version = e.version
 from jsonb_to_recordset(:rows!) as e(id uuid, "workDate" date, "clientId" uuid, "projectId" uuid, "taskId" uuid, "serviceId" uuid, quantity bigint, billable boolean,
-  "billableQuantity" bigint, rate bigint, "rateSource" text, "rateRuleId" uuid, "rateReason" text, "valueMinor" bigint, "valueCurrency" text, "costMinor" bigint, "taxCategory" text, note text,
+  "billableQuantity" bigint, rate bigint, "rateSource" text, "rateRuleId" uuid, "rateReason" text, "valueMinor" bigint, "valueCurrency" text, "ownRate" bigint, "ownValueMinor" bigint, "costMinor" bigint, "taxCategory" text, note text,
   explanation text, "billingState" text, "changedByOther" boolean, problems text[], version int)
 where t.id = e.id;
 

@@ -21,6 +21,8 @@ export async function restoreEntry(context: Context, id: string): Promise<Entry>
     rateRuleId: null,
     valueMinor: null,
     valueCurrency: null,
+    ownRate: null,
+    ownValueMinor: null,
     costMinor: 0,
     taxCategory: null,
     stage: 'recorded',

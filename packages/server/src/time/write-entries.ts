@@ -279,6 +279,8 @@ function newRow(context: Context, { entry, origin, timed, restored }: Creation, 
     rateReason: '',
     valueMinor: null,
     valueCurrency: null,
+    ownRate: null,
+    ownValueMinor: null,
     costMinor: 0,
     taxCategory: null,
     note: entry.note,
@@ -349,6 +351,8 @@ function applyValuation(row: LedgerRow, valued: EntryValuation): void {
   if (valued.rateSource !== 'typed') row.rateReason = '';
   row.valueMinor = valued.value;
   row.valueCurrency = valued.valueCurrency;
+  row.ownRate = valued.ownRate;
+  row.ownValueMinor = valued.ownValue;
   row.costMinor = valued.cost;
   row.taxCategory = valued.taxCategory;
 }

@@ -10,23 +10,27 @@ export interface Exchange {
    * @throws the problem `exchange-rate-missing`
    */
   toFirm(amount: Minor, currency: string, on: DateText | null): Minor;
-  /** Ten-thousandths of the firm's unit for one of the other. */
-  rateOn(currency: string, on: DateText): number;
+  /** Ten-thousandths of the firm's unit for one of the other; null where none is stored, and for its own. */
+  rateOn(currency: string, on: DateText): number | null;
+  /** @throws the problem `exchange-rate-missing` */
+  neededOn(currency: string, on: DateText): number;
 }
 
 /** Reads the dated table of exchange rates. */
 export async function readExchange(tx: Tx, firmCurrency: string): Promise<Exchange> {
   const rows = await exchangeRates.run(undefined, tx);
-  const rateOn = (currency: string, on: DateText): number => {
-    const row = rows.find(
-      (one) => one.currency === currency && one.validFrom <= on && (one.validTo === null || one.validTo >= on),
-    );
-    if (!row) throw problem('exchange-rate-missing', { currency, date: on });
-    return row.rate;
+  const rateOn = (currency: string, on: DateText): number | null =>
+    rows.find((one) => one.currency === currency && one.validFrom <= on && (one.validTo === null || one.validTo >= on))?.rate ??
+    null;
+  const needed = (currency: string, on: DateText): number => {
+    const rate = rateOn(currency, on);
+    if (rate === null) throw problem('exchange-rate-missing', { currency, date: on });
+    return rate;
   };
   return {
     rateOn,
+    neededOn: needed,
     toFirm: (amount, currency, on) =>
-      currency === firmCurrency ? amount : convert(amount, { from: currency, to: firmCurrency, rate: rateOn(currency, on!) }),
+      currency === firmCurrency ? amount : convert(amount, { from: currency, to: firmCurrency, rate: needed(currency, on!) }),
   };
 }

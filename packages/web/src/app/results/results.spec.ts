@@ -14,6 +14,7 @@ const MONEY = {
   unbilled: 30_000,
   revenue: 110_000,
   realisation: 950_000,
+  ownRealisation: 792_000,
 };
 
 function row(number: number, name: string, parent: number | null, names: Partial<ResultRow> = {}): ResultRow {
@@ -79,6 +80,7 @@ describe('the results', () => {
       '£600.00cost of £500.00',
       '45.5%margin, mark-up 83.3%',
     ]);
+    expect(figures()[8]).toBe('95.0%realisation, 79.2% of own rates');
     expect(page.texts('.told')).toEqual([
       '80.0% of the agreed limit of £1,000.00 is billed.',
       'Over budget: 120% of the cost budget is spent.',
