@@ -313,6 +313,17 @@ describe('the hour’s way, worked by hand', () => {
         ownRealisation: 885_417,
       },
     ]);
+    const behind = await world.as('owner').done('readBehind', { query: { scope: 'all', figure: 'realisation' } });
+    // Currency by currency, the firm's own first; own rates are always in the firm's currency.
+    expect(behind.sums.map((sum) => [sum.part, sum.currency])).toEqual([
+      ['billed', 'GBP'],
+      ['standard value', 'GBP'],
+      ['at own rates', 'GBP'],
+      ['billed', 'EUR'],
+      ['standard value', 'EUR'],
+      ['at own rates', 'GBP'],
+    ]);
+    expect(behind.sums.at(-1)!.minor).toBe(28_800);
     expect(await differencesOf(world)).toEqual([]);
   });
 });

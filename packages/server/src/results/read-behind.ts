@@ -81,13 +81,7 @@ export async function readBehind(
     documentCount: billed.reduce((sum, row) => sum + row.count, 0),
     count: sums.reduce((sum, row) => sum + row.count, 0),
     seconds: sums.reduce((sum, row) => sum + row.seconds, 0),
-    sums: (
-      await Promise.all(
-        parts.map((part) =>
-          part === 'over the limit' ? overLimits(context, scope, filter) : partSums(context, figure, part, sums, billed),
-        ),
-      )
-    ).flat(),
+    sums: await sumsOf(context, figure, { scope, span: filter, sums, billed }),
     rule: RULES[figure],
     nextCursor: Math.max(ids.length, documents.length) > PAGE ? String(offset + PAGE) : null,
   };
@@ -100,32 +94,46 @@ function readOffset(cursor: string | undefined): number {
   return Number(cursor);
 }
 
-/** What agreed limits keep from being earned, below zero. */
-async function overLimits(context: Context, scope: ScopeFilter, span: Span): Promise<Behind['sums']> {
-  const basis = await readBasis(context, scope, span);
-  return moneyOf(basis, basis, basis.before, isWhole(scope))
-    .map((sum) => ({ currency: sum.currency, minor: minor(sum.revenue - sum.billed - sum.unbilled) }))
-    .filter((sum) => sum.minor !== 0)
-    .map((sum) => ({ part: 'over the limit', ...sum }));
+interface Rows {
+  readonly scope: ScopeFilter;
+  readonly span: Span;
+  readonly sums: readonly IBehindSumsResult[];
+  readonly billed: readonly IBehindBilledResult[];
 }
 
-/** One of the sums behind a figure, by currency; cost is always in the firm's own. */
-function partSums(
-  context: Context,
-  figure: FigureName,
-  part: Part,
-  sums: readonly IBehindSumsResult[],
-  billed: readonly IBehindBilledResult[],
-): Behind['sums'] {
-  if (part === 'cost') return [{ part, currency: context.firm.currency, minor: sumMinor(sums.map((row) => minor(row.cost))) }];
-  if (part === 'at own rates') {
-    const own = sumMinor(sums.map((row) => minor(row.billedOwn)));
-    return own === 0 ? [] : [{ part, currency: context.firm.currency, minor: own }];
-  }
-  if (part === 'billed') return billed.map((row) => ({ part, currency: row.currency, minor: row.billed }));
-  const amountOf = (row: IBehindSumsResult) =>
-    part === 'unbilled' ? row.unbilled : figure === 'realisation' ? row.billedStandard : row.value;
-  return sums
-    .filter((row) => row.currency && amountOf(row) !== 0)
-    .map((row) => ({ part, currency: row.currency!, minor: amountOf(row) }));
+/**
+ * The sums that a figure comes from: for each currency of agreements, the firm's own first, in the order of
+ * the parts; cost, which is nobody's agreement, last.
+ */
+async function sumsOf(context: Context, figure: FigureName, rows: Rows): Promise<Behind['sums']> {
+  const own = context.firm.currency;
+  const parts = PARTS[figure];
+  const over = parts.includes('over the limit') ? await overLimits(context, rows) : [];
+  const amounts: Readonly<Record<Exclude<Part, 'cost'>, readonly [of: string, minor: number][]>> = {
+    'standard value': rows.sums.map((row) => [row.currency ?? '', figure === 'realisation' ? row.billedStandard : row.value]),
+    billed: rows.billed.map((row) => [row.currency, row.billed]),
+    unbilled: rows.sums.map((row) => [row.currency ?? '', row.unbilled]),
+    'over the limit': over,
+    'at own rates': rows.sums.map((row) => [row.currency ?? '', row.billedOwn]),
+  };
+  const currencies = [...new Set(Object.values(amounts).flatMap((list) => list.map(([of]) => of)))]
+    .filter(Boolean)
+    .sort((a, b) => Number(b === own) - Number(a === own) || a.localeCompare(b));
+  const sums = currencies.flatMap((currency) =>
+    parts.flatMap((part) => {
+      const amount = part === 'cost' ? 0 : (amounts[part].find(([of]) => of === currency)?.[1] ?? 0);
+      return amount === 0 ? [] : [{ part, currency: part === 'at own rates' ? own : currency, minor: amount }];
+    }),
+  );
+  const cost = sumMinor(rows.sums.map((row) => minor(row.cost)));
+  return parts.includes('cost') ? [...sums, { part: 'cost', currency: own, minor: cost }] : sums;
+}
+
+/** What agreed limits keep from being earned, below zero, by currency. */
+async function overLimits(context: Context, { scope, span }: Rows): Promise<[string, number][]> {
+  const basis = await readBasis(context, scope, span);
+  return moneyOf(basis, basis, basis.before, isWhole(scope)).map((sum) => [
+    sum.currency,
+    sum.revenue - sum.billed - sum.unbilled,
+  ]);
 }
