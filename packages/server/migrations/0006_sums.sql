@@ -115,7 +115,8 @@ create table billed_sum (
   standard_minor bigint not null,
   foreign key (firm_id, invoice_id) references invoice
 );
-create index billed_sum_person on billed_sum (firm_id, person_id, month);
+-- Rows here are written once: what the overviews read of them stands in the index.
+create index billed_sum_person on billed_sum (firm_id, person_id, month) include (project_id, task_id, currency, issued_on, amount_minor, standard_minor, invoice_id);
 create index billed_sum_project on billed_sum (firm_id, project_id, person_id, month);
 create index billed_sum_invoice on billed_sum (firm_id, invoice_id);
 

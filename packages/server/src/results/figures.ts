@@ -1,7 +1,7 @@
 import { Minor, Millionths, addDays, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
 import { Context, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../work/exchange';
-import { ScopeFilter, scopeParameters } from '../work/scope';
+import { ScopeFilter, isWhole, scopeParameters } from '../work/scope';
 import {
   IResultBilledResult,
   IResultNodesResult,
@@ -35,10 +35,13 @@ export function ofTasks(scope: ScopeFilter): boolean {
   return scope.kind === 'project' || scope.kind === 'task';
 }
 
+/** What documents bill of the work of a project or task. */
+type BilledRow = IResultBilledResult & { readonly projectId: string };
+
 /** Sums of recorded work, and what documents bill of it. */
 export interface SumRows {
   readonly sums: readonly IResultSumsResult[];
-  readonly billed: readonly IResultBilledResult[];
+  readonly billed: readonly BilledRow[];
 }
 
 /** What the results of a scope are computed from. */
@@ -55,12 +58,18 @@ export interface ResultBasis extends SumRows {
   readonly before: SumRows | null;
   /** Recorded work to date, whatever the span. */
   readonly toDate: SumRows['sums'];
+  /** What documents bill by the month of their date, for the chart. */
+  readonly billedByMonth: readonly IResultBilledResult[];
 }
 
-/** Reads the sums behind the results of a scope. What is recorded to date comes with them when it is asked for. */
-export async function readBasis(context: Context, scope: ScopeFilter, span: Span, withToDate = false): Promise<ResultBasis> {
+/**
+ * Reads the sums behind the results of a scope.
+ * @param shown whether for the whole screen, with what is recorded to date and with months for its chart
+ */
+export async function readBasis(context: Context, scope: ScopeFilter, span: Span, shown = false): Promise<ResultBasis> {
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope), own: context.firm.currency };
+  const atOnce = { ...filter, series: false, apart: [] };
   const money = may(context, 'values.read');
   const nodes = await resultNodes.run(
     { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
@@ -68,16 +77,24 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   );
   const limits = new Map(nodes.flatMap((node) => (node.limit === null ? [] : [[node.projectId, minor(node.limit)]])));
   const sums = await resultSums.run(filter, context.tx);
+  // One reading for both: by project, and by month for the chart.
+  const documents = money ? await resultBilled.run({ ...filter, series: shown, apart: apart(scope, limits) }, context.tx) : [];
   return {
     nodes,
     limits,
     sums,
-    toDate: withToDate && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, context.tx) : sums,
-    billed: money ? await resultBilled.run(filter, context.tx) : [],
+    toDate: shown && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, context.tx) : sums,
+    billed: documents.filter(ofProject),
+    billedByMonth: documents.filter((row) => row.ofSeries),
     exchange: await readExchange(context.tx, context.firm.currency),
     today: today(context),
-    before: span.from !== TO_DATE.from && money ? await readBefore(context, { ...filter, limited: [...limits.keys()] }) : null,
+    before: span.from !== TO_DATE.from && money ? await readBefore(context, { ...atOnce, limited: [...limits.keys()] }) : null,
   };
+}
+
+/** The projects whose limits the chart of a scope has to keep apart from all others. */
+export function apart(scope: ScopeFilter, limits: ReadonlyMap<string, Minor>): string[] {
+  return isWhole(scope) ? [...limits.keys()] : [];
 }
 
 async function readBefore(
@@ -89,12 +106,17 @@ async function readBefore(
 ): Promise<SumRows> {
   if (limited.length === 0) return { sums: [], billed: [] };
   const before = { ...filter, from: TO_DATE.from, to: addDays(String(filter.from), -1), all: false, projects: limited };
-  return { sums: await resultSums.run(before, context.tx), billed: await resultBilled.run(before, context.tx) };
+  const sums = await resultSums.run(before, context.tx);
+  return { sums, billed: (await resultBilled.run(before, context.tx)).filter(ofProject) };
+}
+
+function ofProject(row: IResultBilledResult): row is BilledRow {
+  return !row.ofSeries && row.projectId !== null;
 }
 
 /** The rows of each project by themselves. */
 export function rowsByProject(rows: SumRows): Map<string, SumRows> {
-  const split = new Map<string, { sums: IResultSumsResult[]; billed: IResultBilledResult[] }>();
+  const split = new Map<string, { sums: IResultSumsResult[]; billed: BilledRow[] }>();
   const of = (projectId: string) => {
     const found = split.get(projectId) ?? { sums: [], billed: [] };
     split.set(projectId, found);

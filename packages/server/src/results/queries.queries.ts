@@ -61,12 +61,14 @@ export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>
 export interface IResultBilledParams {
   all: boolean;
   anyTask: boolean;
+  apart: stringArray;
   asker: string;
   byTask: boolean;
   from: string;
   own: string;
   projects: stringArray;
   reach: string;
+  series: boolean;
   tasks: stringArray;
   to: string;
   whose?: string | null | void;
@@ -77,7 +79,10 @@ export interface IResultBilledResult {
   amount: number;
   currency: string;
   issuedOn: string | null;
-  projectId: string;
+  month: string | null;
+  ofSeries: boolean;
+  projectId: string | null;
+  standard: number;
   taskId: string | null;
 }
 
@@ -87,16 +92,20 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":54}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":161}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":268,"b":274}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":277,"b":283}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":286,"b":291}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":299}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":302,"b":305}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":317,"b":321}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":354}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":363,"b":371}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":398}]}],"statement":"select s.project_id as \"projectId!\", case when :byTask! then nullif(s.task_id, no_id()) end as \"taskId?\", s.currency as \"currency!\", case when s.currency <> :own! then s.issued_on end as \"issuedOn?\",\n  sum(s.amount_minor)::bigint as \"amount!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
+const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":true,"apart":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":361,"b":368}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":454,"b":458},{"a":629,"b":633}]},{"name":"series","required":true,"transform":{"type":"scalar"},"locs":[{"a":507,"b":514},{"a":570,"b":577}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":603,"b":609}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":731,"b":737}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":740,"b":746}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":749,"b":754}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":757,"b":762}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":765,"b":768}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":782,"b":786}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":810,"b":819}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":828,"b":836}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":857,"b":863}]}],"statement":"select (grouping(s.month) = 0) as \"ofSeries!\", case when grouping(s.month) = 0 then s.apart_id else s.project_id end as \"projectId?\", s.task_id as \"taskId?\", s.currency as \"currency!\", s.rate_on as \"issuedOn?\", s.month as \"month?\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom (\n  select b.project_id, case when :byTask! then nullif(b.task_id, no_id()) end as task_id, b.currency, case when b.currency <> :own! then b.issued_on end as rate_on,\n    case when :series! then month_start(b.issued_on) end as month, case when :series! and (b.project_id = any(:apart!) or b.currency <> :own!) then b.project_id end as apart_id, b.amount_minor, b.standard_minor\n  from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) b\n  where (:all! or b.project_id = any(:projects!)) and (:anyTask! or b.task_id = any(:tasks!))\n) s\ngroup by grouping sets ((s.project_id, s.task_id, s.currency, s.rate_on), (s.apart_id, s.currency, s.month, s.rate_on))"};
 
 /**
  * Query generated from SQL:
  * ```
- * select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
- *   sum(s.amount_minor)::bigint as "amount!"
- * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
- * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3, 4
+ * select (grouping(s.month) = 0) as "ofSeries!", case when grouping(s.month) = 0 then s.apart_id else s.project_id end as "projectId?", s.task_id as "taskId?", s.currency as "currency!", s.rate_on as "issuedOn?", s.month as "month?",
+ *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+ * from (
+ *   select b.project_id, case when :byTask! then nullif(b.task_id, no_id()) end as task_id, b.currency, case when b.currency <> :own! then b.issued_on end as rate_on,
+ *     case when :series! then month_start(b.issued_on) end as month, case when :series! and (b.project_id = any(:apart!) or b.currency <> :own!) then b.project_id end as apart_id, b.amount_minor, b.standard_minor
+ *   from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) b
+ *   where (:all! or b.project_id = any(:projects!)) and (:anyTask! or b.task_id = any(:tasks!))
+ * ) s
+ * group by grouping sets ((s.project_id, s.task_id, s.currency, s.rate_on), (s.apart_id, s.currency, s.month, s.rate_on))
  * ```
  */
 export const resultBilled = new PreparedQuery<IResultBilledParams,IResultBilledResult>(resultBilledIR);
@@ -146,52 +155,6 @@ const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":t
  * ```
  */
 export const seriesRecorded = new PreparedQuery<ISeriesRecordedParams,ISeriesRecordedResult>(seriesRecordedIR);
-
-
-/** 'SeriesBilled' parameters type */
-export interface ISeriesBilledParams {
-  all: boolean;
-  anyTask: boolean;
-  apart: stringArray;
-  asker: string;
-  from: string;
-  own: string;
-  projects: stringArray;
-  reach: string;
-  tasks: stringArray;
-  to: string;
-  whose?: string | null | void;
-}
-
-/** 'SeriesBilled' return type */
-export interface ISeriesBilledResult {
-  amount: number;
-  currency: string;
-  issuedOn: string | null;
-  month: string;
-  projectId: string | null;
-  standard: number;
-}
-
-/** 'SeriesBilled' query type */
-export interface ISeriesBilledQuery {
-  params: ISeriesBilledParams;
-  result: ISeriesBilledResult;
-}
-
-const seriesBilledIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":36,"b":42}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":62,"b":66},{"a":196,"b":200}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":353,"b":359}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":362,"b":368}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":371,"b":376}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":379,"b":384}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":390}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":402,"b":406}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":430,"b":439}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":448,"b":456}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":477,"b":483}]}],"statement":"select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as \"projectId?\", s.currency as \"currency!\", month_start(s.issued_on) as \"month!\", case when s.currency <> :own! then s.issued_on end as \"issuedOn?\",\n  sum(s.amount_minor)::bigint as \"amount!\", sum(s.standard_minor)::bigint as \"standard!\"\nfrom billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s\nwhere (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))\ngroup by 1, 2, 3, 4"};
-
-/**
- * Query generated from SQL:
- * ```
- * select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.currency as "currency!", month_start(s.issued_on) as "month!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
- *   sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
- * from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
- * where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
- * group by 1, 2, 3, 4
- * ```
- */
-export const seriesBilled = new PreparedQuery<ISeriesBilledParams,ISeriesBilledResult>(seriesBilledIR);
 
 
 /** 'ResultNodes' parameters type */

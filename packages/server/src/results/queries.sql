@@ -11,11 +11,15 @@ where s.kind = 'time' and s.project_id <> no_id()
 group by 1, 2, 3 having sum(s.entries) > 0;
 
 /* @name resultBilled */
-select s.project_id as "projectId!", case when :byTask! then nullif(s.task_id, no_id()) end as "taskId?", s.currency as "currency!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
-  sum(s.amount_minor)::bigint as "amount!"
-from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
-where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
-group by 1, 2, 3, 4;
+select (grouping(s.month) = 0) as "ofSeries!", case when grouping(s.month) = 0 then s.apart_id else s.project_id end as "projectId?", s.task_id as "taskId?", s.currency as "currency!", s.rate_on as "issuedOn?", s.month as "month?",
+  sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
+from (
+  select b.project_id, case when :byTask! then nullif(b.task_id, no_id()) end as task_id, b.currency, case when b.currency <> :own! then b.issued_on end as rate_on,
+    case when :series! then month_start(b.issued_on) end as month, case when :series! and (b.project_id = any(:apart!) or b.currency <> :own!) then b.project_id end as apart_id, b.amount_minor, b.standard_minor
+  from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) b
+  where (:all! or b.project_id = any(:projects!)) and (:anyTask! or b.task_id = any(:tasks!))
+) s
+group by grouping sets ((s.project_id, s.task_id, s.currency, s.rate_on), (s.apart_id, s.currency, s.month, s.rate_on));
 
 /* @name seriesRecorded */
 select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.month as "month!", nullif(s.currency, '') as "currency?",
@@ -24,13 +28,6 @@ from work_months_between(:reach!, :asker!, :whose, :from!, :to!) s
 where s.kind = 'time' and s.project_id <> no_id()
   and (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
 group by 1, 2, 3 having sum(s.entries) > 0;
-
-/* @name seriesBilled */
-select case when s.project_id = any(:apart!) or s.currency <> :own! then s.project_id end as "projectId?", s.currency as "currency!", month_start(s.issued_on) as "month!", case when s.currency <> :own! then s.issued_on end as "issuedOn?",
-  sum(s.amount_minor)::bigint as "amount!", sum(s.standard_minor)::bigint as "standard!"
-from billed_sums_between(:reach!, :asker!, :whose, :from!, :to!) s
-where (:all! or s.project_id = any(:projects!)) and (:anyTask! or s.task_id = any(:tasks!))
-group by 1, 2, 3, 4;
 
 /* @name resultNodes */
 select p.id as "projectId!", p.name as "name!", p.client_id as "clientId?", p.department_id as "departmentId?", c.name as "clientName?", d.name as "departmentName?", p.estimate as "estimate!", p.budget_minor as "budget!",

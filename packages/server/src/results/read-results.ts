@@ -3,8 +3,20 @@ import { ResultRow, Results } from '@yellowwood/contracts';
 import { Context, may, reachOf } from '../platform/context';
 import { peopleFacts } from '../time/queries.queries';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { ResultBasis, Span, SumRows, TO_DATE, earningsOf, moneyOf, ofTasks, partsOf, readBasis, rowsByProject } from './figures';
-import { IResultTasksResult, ownHours, resultTasks, seriesBilled, seriesRecorded } from './queries.queries';
+import {
+  ResultBasis,
+  Span,
+  SumRows,
+  TO_DATE,
+  apart,
+  earningsOf,
+  moneyOf,
+  ofTasks,
+  partsOf,
+  readBasis,
+  rowsByProject,
+} from './figures';
+import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
   seconds: number;
@@ -206,10 +218,10 @@ async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis:
   const before = partsOf(basis.before ?? NO_ROWS, basis.exchange);
   const filter = {
     ...{ reach: reachOf(context, 'results.read'), asker: context.actor.personId, own: context.firm.currency },
-    ...{ ...span, ...scopeParameters(scope), apart: [...limits.keys()] },
+    ...{ ...span, ...scopeParameters(scope), apart: apart(scope, basis.limits) },
   };
   const recorded = grouped(await seriesRecorded.run(filter, context.tx), (row) => row.month.slice(0, 7));
-  const documents = grouped(await seriesBilled.run(filter, context.tx), (row) => row.month.slice(0, 7));
+  const documents = grouped(basis.billedByMonth, (row) => row.month!.slice(0, 7));
   const months = [...new Set([...recorded.keys(), ...documents.keys()])].sort();
   let cost = 0;
   const value = new Map<string | null, number>();
