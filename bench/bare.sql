@@ -27,15 +27,16 @@ join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = '
 select p.*, a.method, a.currency, a.limit_minor from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id where p.id = :project;
 select * from task where project_id = :project;
 select task_id, month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() and project_id = :project group by 1, 2, 3;
+  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() and project_id = :project group by 1, 2, 3;
 select task_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and project_id = :project group by 1, 2, 3;
 select * from exchange_rate;
 
 -- @firm results, this quarter
 select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
 select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3, 4;
+  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3, 4;
 select project_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3;
+select project_id, sum(quantity), sum(cost_minor) from work_sum where person_id = no_id() and month = no_month() group by 1;
 select a.project_id, a.limit_minor, sum(s.value_minor) from agreement a join work_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month > no_month() and s.month < :quarter where a.limit_minor is not null group by 1, 2;
 select a.project_id, sum(s.amount_minor) from agreement a join billed_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month < :quarter where a.limit_minor is not null group by 1;
 select * from exchange_rate;
@@ -43,7 +44,7 @@ select * from exchange_rate;
 -- @firm results, to date
 select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
 select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() group by 1, 2, 3, 4;
+  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() group by 1, 2, 3, 4;
 select project_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() group by 1, 2, 3;
 select * from exchange_rate;
 
