@@ -7,8 +7,9 @@ export default defineConfig({
   workers: 1,
   fullyParallel: false,
   retries: 0,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous: a shared machine may be three times slower for a while, and nothing here waits for time to pass.
+  timeout: 240_000,
+  expect: { timeout: 30_000 },
   reporter: 'line',
   globalSetup: './start-server.ts',
   globalTeardown: './stop-server.ts',
