@@ -7,8 +7,24 @@ const only = (name, from, allowed) => ({
   to: { path: '^packages/', pathNot: `^packages/(${allowed})/` },
 });
 
-/** Domains of the core in the order of work: each may use those before it. */
-const domains = ['firm', 'people', 'work', 'rates', 'costs', 'time', 'review', 'billing', 'results'];
+/** Domains in their one order, the same in every package: each may use those before it. */
+const domains = ['firm', 'people', 'work', 'rates', 'costs', 'ledger', 'time', 'review', 'billing', 'results'];
+/** What a domain may not use: those that come after it. */
+const inOrder = (name) =>
+  domains.slice(0, -1).map((domain, index) => ({
+    name: `${name}-${domain}-order`,
+    severity: 'error',
+    comment: `${name}/${domain} may use only the domains before it`,
+    from: { path: `^packages/${name}/src/(generated/)?${domain}/`, pathNot: '\\.spec\\.ts$' },
+    to: { path: `^packages/${name}/src/(generated/)?(${domains.slice(index + 1).join('|')})/` },
+  }));
+/** What every domain stands on knows none of them. */
+const platformAlone = (name) => ({
+  name: `${name}-platform-alone`,
+  severity: 'error',
+  from: { path: `^packages/${name}/src/platform/`, pathNot: '\\.spec\\.ts$' },
+  to: { path: `^packages/${name}/src/(generated/)?(${domains.join('|')})/` },
+});
 
 module.exports = {
   forbidden: [
@@ -24,20 +40,15 @@ module.exports = {
       from: { path: '^packages/core/src', pathNot: '\\.spec\\.ts$' },
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(temporal-polyfill|currency-codes)/' },
     },
-    ...domains.map((domain, index) => ({
-      name: `core-${domain}-order`,
-      severity: 'error',
-      comment: `core/${domain} may use only the domains before it`,
-      from: { path: `^packages/core/src/${domain}/`, pathNot: '\\.spec\\.ts$' },
-      to: { path: `^packages/core/src/(${domains.slice(index + 1).join('|') || 'none'})/` },
-    })),
+    ...['core', 'contracts', 'server'].flatMap(inOrder),
+    platformAlone('server'),
     {
       name: 'only-api-talks-http',
       severity: 'error',
       from: { path: '^packages/web/src/app', pathNot: '^packages/web/src/app/(api/|testing/|app\\.config)' },
       to: { path: '@angular/common/http|@angular/common/.*http' },
     },
-    { name: 'no-circles', severity: 'error', from: { path: '^packages/core' }, to: { circular: true } },
+    { name: 'no-circles', severity: 'error', from: { path: '^packages/(core|server)/src' }, to: { circular: true } },
     { name: 'no-unresolved', severity: 'error', from: { path: '^packages' }, to: { couldNotResolve: true } },
   ],
   options: {

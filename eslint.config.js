@@ -9,7 +9,7 @@ export default tseslint.config(
       'dist/',
       '.angular/',
       '.data/',
-      '**/*.queries.ts',
+      'packages/server/src/generated/',
       'packages/web/src/app/api/generated/',
       'docs/',
       'test-results/',

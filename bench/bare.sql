@@ -1,83 +1,918 @@
 -- What each screen shows, by the shortest queries that give it. The lower bounds of the lists.
-
 -- @week grid
-select e.*, s.start_at, s.end_at, s.break_seconds, s.zone from entry e left join entry_span s on s.firm_id = e.firm_id and s.entry_id = e.id
-where e.person_id = :person and e.work_date between :from and :to order by e.work_date, s.start_at;
-select * from timesheet where person_id = :person and period_from = :from;
-select * from schedule where person_id = :person and valid_from <= :to;
+select
+  e.*,
+  s.start_at,
+  s.end_at,
+  s.break_seconds,
+  s.zone
+from
+  entry e
+  left join entry_span s on s.firm_id = e.firm_id
+  and s.entry_id = e.id
+where
+  e.person_id = :person
+  and e.work_date between :from and :to
+order by
+  e.work_date,
+  s.start_at;
+
+select
+  *
+from
+  timesheet
+where
+  person_id = :person
+  and period_from = :from;
+
+select
+  *
+from
+  schedule
+where
+  person_id = :person
+  and valid_from <= :to;
 
 -- @review list
-select p.id, p.name, po.name as position, t.id as sheet, t.state, s.at, s.note
-from person p left join position po on po.firm_id = p.firm_id and po.id = p.position_id
-left join timesheet t on t.firm_id = p.firm_id and t.person_id = p.id and t.period_from = :from
-left join submission s on s.firm_id = t.firm_id and s.timesheet_id = t.id and s.withdrawn_at is null;
-select id, version, person_id, work_date, kind, quantity, billable, stage, problems, lag_days, changed_by_other from entry where work_date between :from and :to;
-select * from schedule;
-select date_trunc('week', work_date), sum(quantity), count(distinct person_id) from entry where stage = 'submitted' and person_id <> :me group by 1;
+select
+  p.id,
+  p.name,
+  po.name as position,
+  t.id as sheet,
+  t.state,
+  s.at,
+  s.note
+from
+  person p
+  left join position po on po.firm_id = p.firm_id
+  and po.id = p.position_id
+  left join timesheet t on t.firm_id = p.firm_id
+  and t.person_id = p.id
+  and t.period_from = :from
+  left join submission s on s.firm_id = t.firm_id
+  and s.timesheet_id = t.id
+  and s.withdrawn_at is null;
+
+select
+  id,
+  version,
+  person_id,
+  work_date,
+  kind,
+  quantity,
+  billable,
+  stage,
+  problems,
+  lag_days,
+  changed_by_other
+from
+  entry
+where
+  work_date between :from and :to;
+
+select
+  *
+from
+  schedule;
+
+select
+  date_trunc('week', work_date),
+  sum(quantity),
+  count(distinct person_id)
+from
+  entry
+where
+  stage = 'submitted'
+  and person_id <> :me
+group by
+  1;
 
 -- @to-bill list
-select p.id, p.name, c.id, c.name, c.currency, min(e.work_date), sum(e.billable_quantity) filter (where e.hold_reason is null and e.rate is not null),
-  sum(e.value_minor) filter (where e.hold_reason is null and e.rate is not null), count(*) filter (where e.hold_reason is not null), count(*) filter (where e.rate is null)
-from entry e join project p on p.firm_id = e.firm_id and p.id = e.project_id join client c on c.firm_id = p.firm_id and c.id = p.client_id
-where e.stage = 'approved' and e.billing_state = 'to bill' and e.billed_quantity = 0 and e.work_date <= :upTo group by p.id, p.name, c.id, c.name, c.currency;
-select a.project_id, a.limit_minor, sum(l.net_minor) from agreement a join invoice_line l on l.firm_id = a.firm_id and l.agreement_id = a.id
-join invoice i on i.firm_id = l.firm_id and i.id = l.invoice_id and i.status = 'issued' group by 1, 2;
+select
+  p.id,
+  p.name,
+  c.id,
+  c.name,
+  c.currency,
+  min(e.work_date),
+  sum(e.billable_quantity) filter (
+    where
+      e.hold_reason is null
+      and e.rate is not null
+  ),
+  sum(e.value_minor) filter (
+    where
+      e.hold_reason is null
+      and e.rate is not null
+  ),
+  count(*) filter (
+    where
+      e.hold_reason is not null
+  ),
+  count(*) filter (
+    where
+      e.rate is null
+  )
+from
+  entry e
+  join project p on p.firm_id = e.firm_id
+  and p.id = e.project_id
+  join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id
+where
+  e.stage = 'approved'
+  and e.billing_state = 'to bill'
+  and e.billed_quantity = 0
+  and e.work_date <= :upTo
+group by
+  p.id,
+  p.name,
+  c.id,
+  c.name,
+  c.currency;
+
+select
+  a.project_id,
+  a.limit_minor,
+  sum(l.net_minor)
+from
+  agreement a
+  join invoice_line l on l.firm_id = a.firm_id
+  and l.agreement_id = a.id
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+  and i.status = 'issued'
+group by
+  1,
+  2;
 
 -- @project results
-select p.*, a.method, a.currency, a.limit_minor from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id where p.id = :project;
-select * from task where project_id = :project;
-select task_id, month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() and project_id = :project group by 1, 2, 3;
-select task_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and project_id = :project group by 1, 2, 3;
-select * from exchange_rate;
+select
+  p.*,
+  a.method,
+  a.currency,
+  a.limit_minor
+from
+  project p
+  left join agreement a on a.firm_id = p.firm_id
+  and a.project_id = p.id
+where
+  p.id = :project;
+
+select
+  *
+from
+  task
+where
+  project_id = :project;
+
+select
+  task_id,
+  month,
+  currency,
+  sum(quantity),
+  sum(quantity) filter (
+    where
+      billable
+  ),
+  sum(cost_minor),
+  sum(value_minor),
+  sum(value_minor) filter (
+    where
+      billing_state = 'to bill'
+      and stage in ('recorded', 'submitted', 'approved')
+  ),
+  sum(value_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  ),
+  sum(own_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  )
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month > no_month ()
+  and project_id = :project
+group by
+  1,
+  2,
+  3;
+
+select
+  task_id,
+  currency,
+  issued_on,
+  sum(amount_minor),
+  sum(standard_minor)
+from
+  billed_sum
+where
+  person_id = no_id ()
+  and project_id = :project
+group by
+  1,
+  2,
+  3;
+
+select
+  *
+from
+  exchange_rate;
 
 -- @firm results, this quarter
-select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
-select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3, 4;
-select project_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3;
-select project_id, sum(quantity), sum(cost_minor) from work_sum where person_id = no_id() and month = no_month() group by 1;
-select a.project_id, a.limit_minor, sum(s.value_minor) from agreement a join work_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month > no_month() and s.month < :quarter where a.limit_minor is not null group by 1, 2;
-select a.project_id, sum(s.amount_minor) from agreement a join billed_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month < :quarter where a.limit_minor is not null group by 1;
-select * from exchange_rate;
+select
+  p.*,
+  a.method,
+  a.currency,
+  a.limit_minor,
+  c.name
+from
+  project p
+  left join agreement a on a.firm_id = p.firm_id
+  and a.project_id = p.id
+  left join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id;
+
+select
+  project_id,
+  task_id = no_id (),
+  month,
+  currency,
+  sum(quantity),
+  sum(quantity) filter (
+    where
+      billable
+  ),
+  sum(cost_minor),
+  sum(value_minor),
+  sum(value_minor) filter (
+    where
+      billing_state = 'to bill'
+      and stage in ('recorded', 'submitted', 'approved')
+  ),
+  sum(value_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  ),
+  sum(own_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  )
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month >= :quarter
+group by
+  1,
+  2,
+  3,
+  4;
+
+select
+  project_id,
+  currency,
+  issued_on,
+  sum(amount_minor),
+  sum(standard_minor)
+from
+  billed_sum
+where
+  person_id = no_id ()
+  and month >= :quarter
+group by
+  1,
+  2,
+  3;
+
+select
+  project_id,
+  sum(quantity),
+  sum(cost_minor)
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month = no_month ()
+group by
+  1;
+
+select
+  a.project_id,
+  a.limit_minor,
+  sum(s.value_minor)
+from
+  agreement a
+  join work_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month > no_month ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+group by
+  1,
+  2;
+
+select
+  a.project_id,
+  sum(s.amount_minor)
+from
+  agreement a
+  join billed_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+group by
+  1;
+
+select
+  *
+from
+  exchange_rate;
 
 -- @firm results, to date
-select p.*, a.method, a.currency, a.limit_minor, c.name from project p left join agreement a on a.firm_id = p.firm_id and a.project_id = p.id left join client c on c.firm_id = p.firm_id and c.id = p.client_id;
-select project_id, task_id = no_id(), month, currency, sum(quantity), sum(quantity) filter (where billable), sum(cost_minor), sum(value_minor), sum(value_minor) filter (where billing_state = 'to bill' and stage in ('recorded', 'submitted', 'approved')),
-  sum(value_minor) filter (where stage in ('billed', 'paid')), sum(own_minor) filter (where stage in ('billed', 'paid')) from work_sum where person_id = no_id() and month > no_month() group by 1, 2, 3, 4;
-select project_id, currency, issued_on, sum(amount_minor), sum(standard_minor) from billed_sum where person_id = no_id() group by 1, 2, 3;
-select * from exchange_rate;
+select
+  p.*,
+  a.method,
+  a.currency,
+  a.limit_minor,
+  c.name
+from
+  project p
+  left join agreement a on a.firm_id = p.firm_id
+  and a.project_id = p.id
+  left join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id;
+
+select
+  project_id,
+  task_id = no_id (),
+  month,
+  currency,
+  sum(quantity),
+  sum(quantity) filter (
+    where
+      billable
+  ),
+  sum(cost_minor),
+  sum(value_minor),
+  sum(value_minor) filter (
+    where
+      billing_state = 'to bill'
+      and stage in ('recorded', 'submitted', 'approved')
+  ),
+  sum(value_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  ),
+  sum(own_minor) filter (
+    where
+      stage in ('billed', 'paid')
+  )
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month > no_month ()
+group by
+  1,
+  2,
+  3,
+  4;
+
+select
+  project_id,
+  currency,
+  issued_on,
+  sum(amount_minor),
+  sum(standard_minor)
+from
+  billed_sum
+where
+  person_id = no_id ()
+group by
+  1,
+  2,
+  3;
+
+select
+  *
+from
+  exchange_rate;
 
 -- @rail and tree
-select id, client_id, department_id from project;
-select id, parent_id, project_id from task;
-select project_id, task_id, stage, billing_state, sum(quantity) from work_sum where person_id = no_id() and month = no_month() group by 1, 2, 3, 4;
-select sum(quantity) from entry where person_id = :me and work_date between :monday and :today;
-select * from schedule where person_id = :me;
-select sum(quantity) from entry where stage = 'recorded' and work_date <= :today;
-select sum(quantity), count(distinct person_id), min(work_date) from entry where stage = 'submitted' and person_id <> :me;
-select value_currency, sum(value_minor) filter (where rate is not null and hold_reason is null), min(work_date), count(*) filter (where rate is null) from entry
-where stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :today group by 1;
-select currency, sum(gross_minor - settled_minor), sum(gross_minor - settled_minor) filter (where due_on < :today) from invoice where status = 'issued' and kind = 'invoice' and settled_minor < gross_minor group by 1;
-select project_id, currency, billable, sum(quantity), sum(value_minor), sum(cost_minor) from work_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3;
-select project_id, currency, issued_on, sum(amount_minor) from billed_sum where person_id = no_id() and month >= :quarter group by 1, 2, 3;
-select a.project_id, a.limit_minor, sum(s.value_minor) from agreement a join work_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month > no_month() and s.month < :quarter where a.limit_minor is not null group by 1, 2;
-select a.project_id, sum(s.amount_minor) from agreement a join billed_sum s on s.firm_id = a.firm_id and s.project_id = a.project_id and s.person_id = no_id() and s.month > no_month() and s.month < :quarter where a.limit_minor is not null group by 1;
+select
+  id,
+  client_id,
+  department_id
+from
+  project;
+
+select
+  id,
+  parent_id,
+  project_id
+from
+  task;
+
+select
+  project_id,
+  task_id,
+  stage,
+  billing_state,
+  sum(quantity)
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month = no_month ()
+group by
+  1,
+  2,
+  3,
+  4;
+
+select
+  sum(quantity)
+from
+  entry
+where
+  person_id = :me
+  and work_date between :monday and :today;
+
+select
+  *
+from
+  schedule
+where
+  person_id = :me;
+
+select
+  sum(quantity)
+from
+  entry
+where
+  stage = 'recorded'
+  and work_date <= :today;
+
+select
+  sum(quantity),
+  count(distinct person_id),
+  min(work_date)
+from
+  entry
+where
+  stage = 'submitted'
+  and person_id <> :me;
+
+select
+  value_currency,
+  sum(value_minor) filter (
+    where
+      rate is not null
+      and hold_reason is null
+  ),
+  min(work_date),
+  count(*) filter (
+    where
+      rate is null
+  )
+from
+  entry
+where
+  stage = 'approved'
+  and billing_state = 'to bill'
+  and billed_quantity = 0
+  and work_date <= :today
+group by
+  1;
+
+select
+  currency,
+  sum(gross_minor - settled_minor),
+  sum(gross_minor - settled_minor) filter (
+    where
+      due_on < :today
+  )
+from
+  invoice
+where
+  status = 'issued'
+  and kind = 'invoice'
+  and settled_minor < gross_minor
+group by
+  1;
+
+select
+  project_id,
+  currency,
+  billable,
+  sum(quantity),
+  sum(value_minor),
+  sum(cost_minor)
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month >= :quarter
+group by
+  1,
+  2,
+  3;
+
+select
+  project_id,
+  currency,
+  issued_on,
+  sum(amount_minor)
+from
+  billed_sum
+where
+  person_id = no_id ()
+  and month >= :quarter
+group by
+  1,
+  2,
+  3;
+
+select
+  a.project_id,
+  a.limit_minor,
+  sum(s.value_minor)
+from
+  agreement a
+  join work_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month > no_month ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+group by
+  1,
+  2;
+
+select
+  a.project_id,
+  sum(s.amount_minor)
+from
+  agreement a
+  join billed_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month > no_month ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+group by
+  1;
 
 -- @rail and tree of a manager
-select id, client_id, department_id from project;
-select id, parent_id, project_id from task;
-select project_id, task_id, stage, billing_state, sum(quantity) from work_sum
-where month = no_month() and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3, 4;
-select sum(quantity) from entry where person_id = :me and work_date between :monday and :today;
-select * from schedule where person_id = :me;
-select sum(quantity) from entry where stage = 'recorded' and work_date <= :today and (person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me)));
-select sum(quantity), count(distinct person_id), min(work_date) from entry where stage = 'submitted' and person_id <> :me and (person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me)));
-select value_currency, sum(value_minor) filter (where rate is not null and hold_reason is null), min(work_date), count(*) filter (where rate is null) from entry
-where stage = 'approved' and billing_state = 'to bill' and billed_quantity = 0 and work_date <= :today and (person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me)) or project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1;
-select i.currency, sum(i.gross_minor - i.settled_minor) from invoice i where i.status = 'issued' and i.kind = 'invoice' and i.settled_minor < i.gross_minor
-  and exists (select from invoice_line l where l.firm_id = i.firm_id and l.invoice_id = i.id and l.project_id = any(array(select p.id from project p where p.manager_id = :me))) group by 1;
-select project_id, currency, billable, sum(quantity), sum(value_minor), sum(cost_minor) from work_sum
-where month >= :quarter and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3;
-select project_id, currency, issued_on, sum(amount_minor) from billed_sum
-where month >= :quarter and ((person_id = no_id() and project_id = any(array(select p.id from project p where p.manager_id = :me))) or ((person_id = :me or person_id = any(array(select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = :me))) and project_id <> all(array(select p.id from project p where p.manager_id = :me)))) group by 1, 2, 3;
+select
+  id,
+  client_id,
+  department_id
+from
+  project;
+
+select
+  id,
+  parent_id,
+  project_id
+from
+  task;
+
+select
+  project_id,
+  task_id,
+  stage,
+  billing_state,
+  sum(quantity)
+from
+  work_sum
+where
+  month = no_month ()
+  and (
+    (
+      person_id = no_id ()
+      and project_id = any (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+    or (
+      (
+        person_id = :me
+        or person_id = any (
+          array(
+            select
+              tp.person_id
+            from
+              team_person tp
+              join team t on t.firm_id = tp.firm_id
+              and t.id = tp.team_id
+            where
+              t.lead_id = :me
+          )
+        )
+      )
+      and project_id <> all (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+  )
+group by
+  1,
+  2,
+  3,
+  4;
+
+select
+  sum(quantity)
+from
+  entry
+where
+  person_id = :me
+  and work_date between :monday and :today;
+
+select
+  *
+from
+  schedule
+where
+  person_id = :me;
+
+select
+  sum(quantity)
+from
+  entry
+where
+  stage = 'recorded'
+  and work_date <= :today
+  and (
+    person_id = any (
+      array(
+        select
+          tp.person_id
+        from
+          team_person tp
+          join team t on t.firm_id = tp.firm_id
+          and t.id = tp.team_id
+        where
+          t.lead_id = :me
+      )
+    )
+    or project_id = any (
+      array(
+        select
+          p.id
+        from
+          project p
+        where
+          p.manager_id = :me
+      )
+    )
+  );
+
+select
+  sum(quantity),
+  count(distinct person_id),
+  min(work_date)
+from
+  entry
+where
+  stage = 'submitted'
+  and person_id <> :me
+  and (
+    person_id = any (
+      array(
+        select
+          tp.person_id
+        from
+          team_person tp
+          join team t on t.firm_id = tp.firm_id
+          and t.id = tp.team_id
+        where
+          t.lead_id = :me
+      )
+    )
+    or project_id = any (
+      array(
+        select
+          p.id
+        from
+          project p
+        where
+          p.manager_id = :me
+      )
+    )
+  );
+
+select
+  value_currency,
+  sum(value_minor) filter (
+    where
+      rate is not null
+      and hold_reason is null
+  ),
+  min(work_date),
+  count(*) filter (
+    where
+      rate is null
+  )
+from
+  entry
+where
+  stage = 'approved'
+  and billing_state = 'to bill'
+  and billed_quantity = 0
+  and work_date <= :today
+  and (
+    person_id = any (
+      array(
+        select
+          tp.person_id
+        from
+          team_person tp
+          join team t on t.firm_id = tp.firm_id
+          and t.id = tp.team_id
+        where
+          t.lead_id = :me
+      )
+    )
+    or project_id = any (
+      array(
+        select
+          p.id
+        from
+          project p
+        where
+          p.manager_id = :me
+      )
+    )
+  )
+group by
+  1;
+
+select
+  i.currency,
+  sum(i.gross_minor - i.settled_minor)
+from
+  invoice i
+where
+  i.status = 'issued'
+  and i.kind = 'invoice'
+  and i.settled_minor < i.gross_minor
+  and exists (
+    select
+    from
+      invoice_line l
+    where
+      l.firm_id = i.firm_id
+      and l.invoice_id = i.id
+      and l.project_id = any (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+  )
+group by
+  1;
+
+select
+  project_id,
+  currency,
+  billable,
+  sum(quantity),
+  sum(value_minor),
+  sum(cost_minor)
+from
+  work_sum
+where
+  month >= :quarter
+  and (
+    (
+      person_id = no_id ()
+      and project_id = any (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+    or (
+      (
+        person_id = :me
+        or person_id = any (
+          array(
+            select
+              tp.person_id
+            from
+              team_person tp
+              join team t on t.firm_id = tp.firm_id
+              and t.id = tp.team_id
+            where
+              t.lead_id = :me
+          )
+        )
+      )
+      and project_id <> all (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+  )
+group by
+  1,
+  2,
+  3;
+
+select
+  project_id,
+  currency,
+  issued_on,
+  sum(amount_minor)
+from
+  billed_sum
+where
+  month >= :quarter
+  and (
+    (
+      person_id = no_id ()
+      and project_id = any (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+    or (
+      (
+        person_id = :me
+        or person_id = any (
+          array(
+            select
+              tp.person_id
+            from
+              team_person tp
+              join team t on t.firm_id = tp.firm_id
+              and t.id = tp.team_id
+            where
+              t.lead_id = :me
+          )
+        )
+      )
+      and project_id <> all (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    )
+  )
+group by
+  1,
+  2,
+  3;

@@ -60,7 +60,7 @@ export async function measureRequests(base: string, url: string, database: Datab
   };
 
   const person = idOf('person3');
-  await reading('week grid', 'staff', () => clients.staff.done('readWeek', { params: { from: MONDAY } }), {
+  await reading('week grid', 'staff', () => clients.staff.done('readTimesheet', { params: { from: MONDAY } }), {
     person,
     from: MONDAY,
     to: addDays(MONDAY, 6),

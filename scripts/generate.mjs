@@ -1,4 +1,5 @@
 // npm run generate: writes the typed queries from the live schema and what comes from the contracts.
+import { rmSync } from 'node:fs';
 import { clusterHome, startCluster } from './lib/cluster.mjs';
 import { generateFromContracts } from './lib/build.mjs';
 import { command } from './lib/command.mjs';
@@ -7,8 +8,9 @@ import { at } from './lib/paths.mjs';
 import { run, say } from './lib/say.mjs';
 import { migrate } from './lib/server.mjs';
 
-/** Writes `queries.queries.ts` beside every file of queries. */
+/** Writes the typed queries of every .sql file into packages/server/src/generated. */
 export function generateQueries(adminUrl) {
+  rmSync(at('packages/server/src/generated'), { recursive: true, force: true });
   return command(process.execPath, [at('node_modules/@pgtyped/cli/lib/index.js'), '-c', 'pgtyped.json', '--uri', adminUrl]);
 }
 
@@ -26,7 +28,6 @@ if (process.argv[1] === at('scripts/generate.mjs')) {
       say('Queries, checks and the API description are written.');
     } finally {
       await database.stop();
-      const { rmSync } = await import('node:fs');
       rmSync(home, { recursive: true, force: true });
     }
   });

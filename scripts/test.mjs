@@ -1,11 +1,12 @@
 // npm test: sets up what is missing, checks the sources, and runs every test. Ends with one line that
 // counts, and fails when anything failed or nothing ran.
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { buildWeb, filesBelow, generateFromContracts } from './lib/build.mjs';
 import { clusterHome, freePort, startCluster } from './lib/cluster.mjs';
 import { command } from './lib/command.mjs';
+import { formatSql } from './lib/format-sql.mjs';
 import { generateQueries } from './generate.mjs';
 import { checkNode, ensureChromium, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
@@ -72,10 +73,12 @@ const playwright = (output) => ({
 
 /** Fails when what is generated would differ from what is there. */
 async function generatedUpToDate(adminUrl) {
-  const queries = filesBelow(at('packages/server/src')).filter((file) => file.endsWith('.queries.ts'));
-  const before = new Map(queries.map((file) => [file, readFileSync(file, 'utf8')]));
+  const generated = () =>
+    new Map(filesBelow(at('packages/server/src/generated')).map((file) => [file, readFileSync(file, 'utf8')]));
+  const before = generated();
   await generateQueries(adminUrl);
-  const stale = queries.filter((file) => readFileSync(file, 'utf8') !== before.get(file));
+  const after = generated();
+  const stale = [...new Set([...before.keys(), ...after.keys()])].filter((file) => before.get(file) !== after.get(file));
   const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-generated-'));
   await generateFromContracts(folder, path.join(folder, 'openapi.json'));
   const pairs = [
@@ -91,6 +94,21 @@ async function generatedUpToDate(adminUrl) {
     throw new Sentence(
       `Not up to date; run \`npm run generate\` and commit: ${stale.map((file) => path.relative(at(), file)).join(', ')}`,
     );
+}
+
+/** A client that a common generator makes of the API's description, in use, must pass the type checker. */
+async function apiClient() {
+  const folder = mkdtempSync(at('node_modules/.yellowwood-client-'));
+  try {
+    await command(bin('openapi-typescript'), ['docs/api/openapi.json', '--output', path.join(folder, 'api.d.ts')]);
+    copyFileSync(at('scripts/lib/api-client.ts.txt'), path.join(folder, 'client.ts'));
+    await command(bin('tsc'), [
+      ...['--noEmit', '--strict', '--skipLibCheck', '--target', 'es2022', '--module', 'esnext', '--moduleResolution', 'bundler'],
+      ...['--lib', 'es2023,dom', '--types', 'node', path.join(folder, 'client.ts')],
+    ]);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
 }
 
 await run(async () => {
@@ -114,6 +132,14 @@ await run(async () => {
     await migrate(database.adminUrl);
     await check('generated', () => generatedUpToDate(database.adminUrl));
     await check('format', () => command(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+    await check('format-sql', () => {
+      const wrong = formatSql(false);
+      if (wrong.length > 0) throw new Sentence(`Run \`npm run format\`:\n${wrong.slice(0, 20).join('\n')}`);
+    });
+    await check('api-lint', () =>
+      command(bin('spectral'), ['lint', 'docs/api/openapi.json', '--ruleset', '.spectral.yaml', '--fail-severity', 'warn']),
+    );
+    await check('api-client', () => apiClient());
     await check('lint', () => command(bin('eslint'), ['.', '--max-warnings', '0']));
     for (const name of ['core', 'contracts', 'server', 'demo'])
       await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));

@@ -1,19 +1,26 @@
-import { billingEndpoints } from './billing/endpoints';
-import { peopleEndpoints } from './people/endpoints';
-import { resultsEndpoints } from './results/endpoints';
-import { reviewEndpoints } from './review/endpoints';
-import { timeEndpoints } from './time/endpoints';
-import { workEndpoints } from './work/endpoints';
+import * as billing from './billing';
+import * as costs from './costs';
+import * as ledger from './ledger';
+import * as people from './people';
+import { endpointsOf } from './platform/endpoint';
+import * as results from './results';
+import * as review from './review';
+import * as time from './time';
+import * as work from './work';
 
-/** Every endpoint of the product, by name. */
+/** Every endpoint of the product, by the name of the constant that describes it. */
 export const endpoints = {
-  ...peopleEndpoints,
-  ...workEndpoints,
-  ...timeEndpoints,
-  ...reviewEndpoints,
-  ...billingEndpoints,
-  ...resultsEndpoints,
+  ...endpointsOf('people', people),
+  ...endpointsOf('work', work),
+  ...endpointsOf('costs', costs),
+  ...endpointsOf('time', time),
+  ...endpointsOf('review', review),
+  ...endpointsOf('billing', billing),
+  ...endpointsOf('results', results),
 };
 
 export type Endpoints = typeof endpoints;
 export type EndpointName = keyof Endpoints;
+
+/** Everything that the domains' files export: the schemas of it are the components of the API's description. */
+export const described = { ...people, ...work, ...costs, ...ledger, ...time, ...review, ...billing, ...results };

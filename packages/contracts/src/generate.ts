@@ -8,10 +8,10 @@ import path from 'node:path';
 import standaloneCode from 'ajv/dist/standalone/index.js';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { build } from 'esbuild';
+import { apiDescription } from './api-description';
 import { endpoints } from './endpoints';
 import { Endpoint } from './platform/endpoint';
 import { Nothing } from './platform/fields';
-import { openApi } from './platform/open-api';
 
 const [webFolder, apiFile] = process.argv.slice(2) as [string, string];
 const all = Object.values(endpoints) as unknown as Endpoint[];
@@ -53,4 +53,4 @@ writeFileSync(
   `/** Where each endpoint is and how it is protected; generated from the contracts. */\nexport const addresses = {\n${all.map(({ name, method, path: where, kind }) => `  ${name}: { method: '${method}', path: '${where}', kind: '${kind}' },`).join('\n')}\n} as const;\n`,
 );
 mkdirSync(path.dirname(apiFile), { recursive: true });
-writeFileSync(apiFile, `${JSON.stringify(openApi(endpoints as unknown as Record<string, Endpoint>, '0.1.0'), null, 2)}\n`);
+writeFileSync(apiFile, `${JSON.stringify(apiDescription('0.1.0'), null, 2)}\n`);

@@ -21,7 +21,7 @@ create table firm (
   created_at timestamptz not null default now()
 );
 
-create table position (
+create table position(
   firm_id uuid not null references firm,
   id uuid not null,
   name text not null,
@@ -59,6 +59,7 @@ create table team (
   primary key (firm_id, id),
   foreign key (firm_id, lead_id) references person
 );
+
 create index team_lead on team (firm_id, lead_id);
 
 create table team_person (
@@ -69,6 +70,7 @@ create table team_person (
   foreign key (firm_id, team_id) references team,
   foreign key (firm_id, person_id) references person
 );
+
 create index team_person_person on team_person (firm_id, person_id);
 
 -- Planned working time, dated: seconds from Monday to Sunday, and when the day starts and ends.
@@ -82,7 +84,17 @@ create table schedule (
   day_end text not null check (day_end ~ '^[0-2][0-9]:[0-5][0-9]$'),
   primary key (firm_id, person_id, valid_from),
   foreign key (firm_id, person_id) references person,
-  exclude using gist (firm_id with =, person_id with =, daterange(valid_from, valid_to, '[]') with &&)
+  exclude using gist (
+    firm_id
+    with
+      =,
+      person_id
+    with
+      =,
+      daterange (valid_from, valid_to, '[]')
+    with
+      &&
+  )
 );
 
 create table client (
@@ -117,12 +129,14 @@ create table project (
   budget_minor bigint not null default 0 check (budget_minor >= 0),
   primary key (firm_id, id),
   unique (firm_id, code),
-  check (num_nonnulls(client_id, department_id) = 1),
+  check (num_nonnulls (client_id, department_id) = 1),
   foreign key (firm_id, client_id) references client,
   foreign key (firm_id, department_id) references department,
   foreign key (firm_id, manager_id) references person
 );
+
 create index project_client on project (firm_id, client_id);
+
 create index project_manager on project (firm_id, manager_id);
 
 -- Who alone may see and record on a restricted project.
@@ -151,6 +165,7 @@ create table task (
   foreign key (firm_id, project_id) references project,
   foreign key (firm_id, project_id, parent_id) references task (firm_id, project_id, id)
 );
+
 create index task_project on task (firm_id, project_id);
 
 create table service (
@@ -183,6 +198,17 @@ create table agreement (
   valid_to date,
   primary key (firm_id, id),
   foreign key (firm_id, project_id) references project,
-  exclude using gist (firm_id with =, project_id with =, daterange(valid_from, valid_to, '[]') with &&)
+  exclude using gist (
+    firm_id
+    with
+      =,
+      project_id
+    with
+      =,
+      daterange (valid_from, valid_to, '[]')
+    with
+      &&
+  )
 );
+
 create index agreement_project on agreement (firm_id, project_id);

@@ -51,22 +51,51 @@ create table entry (
   foreign key (firm_id, rate_rule_id) references rate_rule,
   constraint entry_billed_within check (billed_quantity between 0 and billable_quantity),
   constraint entry_problem_count check (problem_count = cardinality(problems)),
-  constraint entry_billable_whole check (billable or billable_quantity = 0),
+  constraint entry_billable_whole check (
+    billable
+    or billable_quantity = 0
+  ),
   constraint entry_submitted_complete check (
-    stage = 'recorded' or kind <> 'time' or (project_id is not null and service_id is not null)
+    stage = 'recorded'
+    or kind <> 'time'
+    or (
+      project_id is not null
+      and service_id is not null
+    )
   ),
   constraint entry_rate_source check ((rate is null) = (rate_source is null)),
-  constraint entry_value_needs_currency check (value_minor is null or value_minor = 0 or value_currency is not null),
-  constraint entry_billed_priced check (billed_quantity = 0 or rate is not null)
+  constraint entry_value_needs_currency check (
+    value_minor is null
+    or value_minor = 0
+    or value_currency is not null
+  ),
+  constraint entry_billed_priced check (
+    billed_quantity = 0
+    or rate is not null
+  )
   -- An entry is updated several times on its way: room on its page keeps these updates out of the indexes.
-) with (fillfactor = 75);
+)
+with
+  (fillfactor = 75);
+
 create index entry_person_date on entry (firm_id, person_id, work_date);
+
 create index entry_project on entry (firm_id, project_id, task_id, work_date);
+
 create index entry_date on entry (firm_id, work_date);
-create index entry_submitted on entry (firm_id, work_date) where stage = 'submitted';
-create index entry_recorded on entry (firm_id, work_date) where stage = 'recorded';
+
+create index entry_submitted on entry (firm_id, work_date)
+where
+  stage = 'submitted';
+
+create index entry_recorded on entry (firm_id, work_date)
+where
+  stage = 'recorded';
+
 create index entry_to_bill on entry (firm_id, client_id, project_id, work_date)
-  where stage = 'approved' and billing_state = 'to bill';
+where
+  stage = 'approved'
+  and billing_state = 'to bill';
 
 -- Start and end where they are known.
 create table entry_span (
@@ -108,7 +137,11 @@ create table timer (
   foreign key (firm_id, project_id, task_id) references task (firm_id, project_id, id),
   foreign key (firm_id, service_id) references service
 );
-create unique index timer_one_running on timer (firm_id, person_id) where running;
+
+create unique index timer_one_running on timer (firm_id, person_id)
+where
+  running;
+
 create index timer_person on timer (firm_id, person_id);
 
 -- What actually ran, so that pauses keep their place.
@@ -119,10 +152,16 @@ create table timer_segment (
   start_at timestamptz not null,
   end_at timestamptz,
   primary key (firm_id, timer_id, place),
-  check (end_at is null or end_at >= start_at),
+  check (
+    end_at is null
+    or end_at >= start_at
+  ),
   foreign key (firm_id, timer_id) references timer on delete cascade
 );
-create unique index timer_segment_one_open on timer_segment (firm_id, timer_id) where end_at is null;
+
+create unique index timer_segment_one_open on timer_segment (firm_id, timer_id)
+where
+  end_at is null;
 
 create table timesheet (
   firm_id uuid not null references firm,
@@ -137,7 +176,17 @@ create table timesheet (
   unique (firm_id, person_id, period_from),
   check (period_to >= period_from),
   foreign key (firm_id, person_id) references person,
-  exclude using gist (firm_id with =, person_id with =, daterange(period_from, period_to, '[]') with &&)
+  exclude using gist (
+    firm_id
+    with
+      =,
+      person_id
+    with
+      =,
+      daterange (period_from, period_to, '[]')
+    with
+      &&
+  )
 );
 
 -- Rows brought into a period without hours yet.
@@ -169,6 +218,7 @@ create table submission (
   foreign key (firm_id, timesheet_id) references timesheet,
   foreign key (firm_id, by_id) references person
 );
+
 create index submission_timesheet on submission (firm_id, timesheet_id, at);
 
 -- Without an entry a decision concerns the whole period. The entry's id has no foreign key: deleting an
@@ -183,9 +233,14 @@ create table decision (
   by_id uuid not null,
   at timestamptz not null,
   primary key (firm_id, id),
-  check (outcome = 'approve' or reason <> ''),
+  check (
+    outcome = 'approve'
+    or reason <> ''
+  ),
   foreign key (firm_id, timesheet_id) references timesheet,
   foreign key (firm_id, by_id) references person
 );
+
 create index decision_timesheet on decision (firm_id, timesheet_id, at);
+
 create index decision_entry on decision (firm_id, entry_id, at);

@@ -51,16 +51,35 @@ create table invoice (
   check ((kind = 'credit note') = (credits_id is not null)),
   check ((status = 'draft') = (number is null)),
   check ((status = 'draft') = (snapshot is null)),
-  check (status <> 'void' or sent_at is null),
-  constraint invoice_settled_within check (
-    case when kind = 'invoice' then settled_minor between 0 and greatest(gross_minor, 0) else settled_minor between gross_minor and 0 end
+  check (
+    status <> 'void'
+    or sent_at is null
   ),
-  constraint invoice_credited_within check (credited_minor between 0 and greatest(gross_minor, 0) or kind <> 'invoice')
+  constraint invoice_settled_within check (
+    case
+      when kind = 'invoice' then settled_minor between 0 and greatest(gross_minor, 0)
+      else settled_minor between gross_minor and 0
+    end
+  ),
+  constraint invoice_credited_within check (
+    credited_minor between 0 and greatest(gross_minor, 0)
+    or kind <> 'invoice'
+  )
 );
+
 create index invoice_client on invoice (firm_id, client_id, issued_on);
-create index invoice_open on invoice (firm_id, due_on) where status = 'issued' and kind = 'invoice' and settled_minor < gross_minor;
+
+create index invoice_open on invoice (firm_id, due_on)
+where
+  status = 'issued'
+  and kind = 'invoice'
+  and settled_minor < gross_minor;
+
 create index invoice_issued on invoice (firm_id, issued_on);
-create unique index invoice_one_full_credit on invoice (firm_id, credits_id) where kind = 'credit note';
+
+create unique index invoice_one_full_credit on invoice (firm_id, credits_id)
+where
+  kind = 'credit note';
 
 create table invoice_line (
   firm_id uuid not null references firm,
@@ -82,12 +101,17 @@ create table invoice_line (
   reason text not null default '',
   primary key (firm_id, id),
   unique (firm_id, invoice_id, place),
-  check (kind <> 'write-down' or reason <> ''),
+  check (
+    kind <> 'write-down'
+    or reason <> ''
+  ),
   foreign key (firm_id, invoice_id) references invoice on delete cascade,
   foreign key (firm_id, project_id) references project,
   foreign key (firm_id, agreement_id) references agreement
 );
+
 create index invoice_line_project on invoice_line (firm_id, project_id);
+
 create index invoice_line_agreement on invoice_line (firm_id, agreement_id);
 
 create table line_share (
@@ -101,6 +125,7 @@ create table line_share (
   foreign key (firm_id, line_id) references invoice_line on delete cascade,
   foreign key (firm_id, entry_id) references entry
 );
+
 create index line_share_entry on line_share (firm_id, entry_id);
 
 create table invoice_tax (
@@ -139,9 +164,13 @@ create table payment (
   reversed_at timestamptz,
   reversal_reason text not null default '',
   primary key (firm_id, id),
-  check (reversed_at is null or reversal_reason <> ''),
+  check (
+    reversed_at is null
+    or reversal_reason <> ''
+  ),
   foreign key (firm_id, client_id) references client
 );
+
 create index payment_client on payment (firm_id, client_id, received_on);
 
 -- The part of a payment, or of a credit note, that settles an invoice. What a payment has beyond its
@@ -163,7 +192,9 @@ create table allocation (
   foreign key (firm_id, payment_id) references payment,
   foreign key (firm_id, credit_id) references invoice
 );
+
 create index allocation_invoice on allocation (firm_id, invoice_id);
+
 create index allocation_payment on allocation (firm_id, payment_id);
 
 -- A counter per entry and per invoice, moved row by row under the row's own lock: a trigger that only
@@ -184,8 +215,10 @@ begin
   end if;
   return null;
 end $$;
-create trigger line_share_moves_billed after insert or update or delete on line_share
-  for each row execute function move_billed_quantity();
+
+create trigger line_share_moves_billed
+after insert or update or delete on line_share for each row
+execute function move_billed_quantity ();
 
 create function move_settled() returns trigger language plpgsql as $$
 declare
@@ -197,13 +230,16 @@ begin
   if come <> gone then
     update invoice
       set settled_minor = settled_minor + come - gone,
-          credited_minor = credited_minor + case when coalesce(new.kind, old.kind) = 'credit note' then come - gone else 0 end
+          credited_minor = credited_minor + case when coalesce(new.kind, old.kind) = 'credit note'
+            then come - gone else 0 end
       where firm_id = coalesce(new.firm_id, old.firm_id) and id = coalesce(new.invoice_id, old.invoice_id);
   end if;
   return null;
 end $$;
-create trigger allocation_moves_settled after insert or update or delete on allocation
-  for each row execute function move_settled();
+
+create trigger allocation_moves_settled
+after insert or update or delete on allocation for each row
+execute function move_settled ();
 
 -- What has been issued stays as it was issued.
 create function keep_issued() returns trigger language plpgsql as $$
@@ -213,13 +249,18 @@ begin
     return old;
   end if;
   if old.status <> 'draft' and (
-    (old.kind, old.series, old.number, old.client_id, old.currency, old.issued_on, old.due_on, old.net_minor, old.tax_minor, old.snapshot)
+    (old.kind, old.series, old.number, old.client_id, old.currency, old.issued_on, old.due_on, old.net_minor,
+      old.tax_minor, old.snapshot)
     is distinct from
-    (new.kind, new.series, new.number, new.client_id, new.currency, new.issued_on, new.due_on, new.net_minor, new.tax_minor, new.snapshot)
+    (new.kind, new.series, new.number, new.client_id, new.currency, new.issued_on, new.due_on, new.net_minor,
+      new.tax_minor, new.snapshot)
     or new.status = 'draft'
   ) then
     raise exception 'an issued document cannot be changed';
   end if;
   return new;
 end $$;
-create trigger invoice_keep_issued before update or delete on invoice for each row execute function keep_issued();
+
+create trigger invoice_keep_issued
+before update or delete on invoice for each row
+execute function keep_issued ();

@@ -26,7 +26,9 @@ create table audit_subject (
   money_after jsonb,
   foreign key (firm_id, event_id) references audit_event
 );
+
 create index audit_subject_event on audit_subject (firm_id, event_id);
+
 create index audit_subject_subject on audit_subject (firm_id, subject_id);
 
 -- Commands and creations that were answered, so that repeating one is harmless.
@@ -63,11 +65,8 @@ create table membership (
   foreign key (firm_id, person_id) references person
 );
 
-create table session (
-  sid text primary key,
-  sess json not null,
-  expire timestamptz not null
-);
+create table session (sid text primary key, sess json not null, expire timestamptz not null);
+
 create index session_expire on session (expire);
 
 create function account_by_email(wanted text) returns table (id uuid, name text, password_hash text)
@@ -105,7 +104,8 @@ create function firm_by_slug(wanted text) returns table (firm_id uuid, name text
 
 create function firm_addresses(whose uuid) returns table (slug text, name text)
   language sql stable security definer set search_path = public as
-  $$ select a.slug, a.name from membership m join firm_address a using (firm_id) where m.account_id = whose order by a.name $$;
+  $$ select a.slug, a.name from membership m join firm_address a using (firm_id) where m.account_id = whose
+    order by a.name $$;
 
 -- The rows of the ledger that a reach covers: a team's reach holds the people of the teams one leads
 -- and the work on projects one manages. Used in FROM by every query that asks, where the planner
@@ -117,7 +117,8 @@ create function entries_in_reach(reach text, asker uuid) returns setof entry
      or (reach = 'own' and e.person_id = asker)
      or (reach = 'team' and (
           e.person_id = asker
-          or e.person_id in (select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker)
+          or e.person_id in (select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id
+            and t.id = tp.team_id where t.lead_id = asker)
           or e.project_id in (select p.id from project p where p.manager_id = asker)))
 $$;
 
@@ -126,7 +127,8 @@ create function people_in_reach(reach text, asker uuid) returns setof person
   select p.* from person p
   where reach = 'firm'
      or p.id = asker
-     or (reach = 'team' and p.id in (select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id and t.id = tp.team_id where t.lead_id = asker))
+     or (reach = 'team' and p.id in (select tp.person_id from team_person tp join team t on t.firm_id = tp.firm_id
+       and t.id = tp.team_id where t.lead_id = asker))
 $$;
 
 -- Projects that a reach covers. One's own reach holds what one may record on: everything that is not
@@ -136,7 +138,8 @@ create function projects_in_reach(reach text, asker uuid) returns setof project
   select p.* from project p
   where reach = 'firm'
      or p.manager_id = asker
-     or (reach in ('own', 'team') and (not p.restricted or p.id in (select x.project_id from project_person x where x.person_id = asker)))
+     or (reach in ('own', 'team') and (not p.restricted or p.id in (select x.project_id
+       from project_person x where x.person_id = asker)))
 $$;
 
 -- Row-level security on everything that belongs to a firm. An unset firm shows nothing.
@@ -146,8 +149,10 @@ declare
 begin
   for t in
     select c.table_name from information_schema.columns c
-      join information_schema.tables b on b.table_schema = c.table_schema and b.table_name = c.table_name and b.table_type = 'BASE TABLE'
-     where c.table_schema = 'public' and c.column_name = 'firm_id' and c.table_name not in ('membership', 'firm_address')
+      join information_schema.tables b on b.table_schema = c.table_schema and b.table_name = c.table_name
+        and b.table_type = 'BASE TABLE'
+     where c.table_schema = 'public' and c.column_name = 'firm_id' and c.table_name not in ('membership',
+       'firm_address')
   loop
     execute format('alter table %I enable row level security', t);
     execute format('alter table %I force row level security', t);
@@ -156,12 +161,43 @@ begin
     execute format('grant select, insert, update, delete on %I to yellowwood_app', t);
   end loop;
 end $$;
-revoke update, delete on audit_event, audit_subject from yellowwood_app;
-revoke insert, update, delete on firm from yellowwood_app;
-revoke update, delete on decision, submission, invoice_pdf from yellowwood_app;
-grant update (withdrawn_at) on submission to yellowwood_app;
-revoke delete on payment, allocation from yellowwood_app;
-grant select, insert, update, delete on session to yellowwood_app;
+
+revoke
+update,
+delete on audit_event,
+audit_subject
+from
+  yellowwood_app;
+
+revoke insert,
+update,
+delete on firm
+from
+  yellowwood_app;
+
+revoke
+update,
+delete on decision,
+submission,
+invoice_pdf
+from
+  yellowwood_app;
+
+grant
+update (withdrawn_at) on submission to yellowwood_app;
+
+revoke delete on payment,
+allocation
+from
+  yellowwood_app;
+
+grant
+select
+,
+  insert,
+update,
+delete on session to yellowwood_app;
+
 grant usage on schema public to yellowwood_app;
 
 -- Opens a firm for the rest of the transaction and says who asks, in one step. No row where the account

@@ -1,9 +1,12 @@
-import { randomBytes, randomUUID } from 'node:crypto';
+import { apiDescription } from '@yellowwood/contracts';
 import express, { Express, Request, Response } from 'express';
 import helmet from 'helmet';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { Endpoint, endpoints, openApi } from '@yellowwood/contracts';
+import { billingRoutes } from './billing/routes';
+import { costsRoutes } from './costs/routes';
+import { peopleRoutes } from './people/routes';
 import { Clock } from './platform/clock';
 import { Configuration } from './platform/configuration';
 import { Database } from './platform/database';
@@ -12,8 +15,6 @@ import { Platform } from './platform/mount';
 import { servePage } from './platform/page';
 import { problem } from './platform/problem';
 import { refuseForeignWrites, sessions } from './platform/session';
-import { billingRoutes } from './billing/routes';
-import { peopleRoutes } from './people/routes';
 import { resultsRoutes } from './results/routes';
 import { reviewRoutes } from './review/routes';
 import { timeRoutes } from './time/routes';
@@ -79,13 +80,14 @@ export function buildApp(configuration: Configuration, database: Database, clock
           .send(JSON.stringify(problem('not-ready').document())),
     );
   });
-  const description = openApi(endpoints as unknown as Record<string, Endpoint>, '0.1.0');
+  const description = apiDescription('0.1.0');
   app.get('/api/openapi.json', (_request: Request, response: Response) => void response.json(description));
   app.use('/api', express.json({ limit: '2mb', strict: false }), sessions(configuration, database), refuseForeignWrites);
 
   const platform: Platform = { app, database, clock, log };
   peopleRoutes(platform, configuration);
   workRoutes(platform);
+  costsRoutes(platform);
   timeRoutes(platform);
   reviewRoutes(platform);
   billingRoutes(platform);

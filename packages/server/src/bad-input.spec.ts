@@ -1,7 +1,7 @@
-import { v7 as newId } from 'uuid';
 import { Endpoint, endpoints } from '@yellowwood/contracts';
-import { TSchema } from 'typebox';
 import * as fc from 'fast-check';
+import { TSchema } from 'typebox';
+import { v7 as newId } from 'uuid';
 import { Who, World, makeWorld, record } from './testing/world';
 
 /** A value of the schema's shape, or, now and then, of no shape at all. */
@@ -172,7 +172,7 @@ describe('bad input', () => {
       .as('staff')
       .call('changeEntries', { body: { create: [good(), { ...good(), projectId: newId() }], change: [], remove: [] } });
     expect(answer.problem.code).toBe('project-unknown');
-    const week = await world.as('staff').done('readWeek', { params: { from: '2026-06-08' } });
+    const week = await world.as('staff').done('readTimesheet', { params: { from: '2026-06-08' } });
     expect(week.entries.filter((entry) => entry.date === '2026-06-09')).toEqual([]);
   });
 

@@ -1,12 +1,12 @@
+import { addDays } from '@yellowwood/core';
+import { build } from 'esbuild';
 import { ChildProcess, spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import net, { AddressInfo } from 'node:net';
-import { build } from 'esbuild';
 import { v7 as newId } from 'uuid';
-import { addDays } from '@yellowwood/core';
 import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing/world';
 
-const PROGRAM = `dist/killed-${process.pid}.mjs`;
+const PROGRAM = `dist/killed-${process.pid}`;
 
 /**
  * The server is killed (SIGKILL) during a submit, an issue and a payment, 51 times in all, at random
@@ -22,8 +22,10 @@ describe('the server killed at any moment', () => {
     world = await makeWorld();
     // In one file it starts in half a second, and the 51 starts of this test are bearable.
     await build({
-      entryPoints: ['packages/server/src/main.ts'],
-      outfile: PROGRAM,
+      entryPoints: ['packages/server/src/main.ts', 'packages/server/src/billing/invoices/pdf/pdf-worker.ts'],
+      outdir: PROGRAM,
+      entryNames: '[name]',
+      outExtension: { '.js': '.mjs' },
       bundle: true,
       platform: 'node',
       format: 'esm',
@@ -37,7 +39,7 @@ describe('the server killed at any moment', () => {
   });
   afterAll(async () => {
     child.kill('SIGKILL');
-    rmSync(PROGRAM, { force: true });
+    rmSync(PROGRAM, { recursive: true, force: true });
     await world.close();
   });
 
@@ -58,7 +60,7 @@ describe('the server killed at any moment', () => {
   }
 
   async function start(): Promise<void> {
-    child = spawn(process.execPath, [PROGRAM], {
+    child = spawn(process.execPath, [`${PROGRAM}/main.mjs`], {
       env: {
         ...process.env,
         PORT: String(port),
@@ -102,7 +104,7 @@ describe('the server killed at any moment', () => {
       const ids = [(await record(world, 'staff', from, 2)).id, (await record(world, 'staff', addDays(from, 1), 3)).id];
 
       const submit = newId();
-      const submitting = () => clientOf('staff').call('submitWeek', { params: { from }, body: { note: '' }, key: submit });
+      const submitting = () => clientOf('staff').call('submitPeriod', { params: { from }, body: { note: '' }, key: submit });
       const submitted = await killedDuring(submitting, moment());
       const stages = async () => [
         ...new Set(
@@ -120,7 +122,7 @@ describe('the server killed at any moment', () => {
       expect((await submitting()).status).toBe(200);
       expect(await stages()).toEqual(['submitted']);
 
-      const seen = (await world.as('staff').done('readWeek', { params: { from } })).entries.map(({ id, version }) => ({
+      const seen = (await world.as('staff').done('readTimesheet', { params: { from } })).entries.map(({ id, version }) => ({
         id,
         version,
       }));

@@ -4,8 +4,11 @@ import { readConfiguration } from './platform/configuration';
 import { openDatabase } from './platform/database';
 
 const configuration = readConfiguration();
+
 const database = openDatabase(configuration.databaseUrl);
+
 const app = buildApp(configuration, database, new ServerClock(configuration.clockStart));
+
 const server = app.listen(configuration.port, '127.0.0.1', () => process.send?.({ listening: configuration.port }));
 
 function stop(): void {
@@ -13,5 +16,7 @@ function stop(): void {
   server.closeIdleConnections();
   setTimeout(() => process.exit(0), 5000).unref();
 }
+
 process.on('SIGTERM', stop);
+
 process.on('SIGINT', stop);

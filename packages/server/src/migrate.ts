@@ -1,8 +1,9 @@
+import { runner } from 'node-pg-migrate';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { runner } from 'node-pg-migrate';
 
 const url = process.env['DATABASE_ADMIN_URL'];
+
 if (!url) throw new Error('The environment variable DATABASE_ADMIN_URL is missing; `npm start` sets it.');
 
 // Under an advisory lock, each file in its own transaction, forward only.

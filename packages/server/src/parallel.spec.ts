@@ -11,7 +11,7 @@ describe('at the same moment', () => {
   it('two approvals of the same entries: one decides, the other is told', async () => {
     await record(world, 'staff', '2026-06-08', 4);
     await record(world, 'staff', '2026-06-09', 4);
-    const week = await world.as('staff').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+    const week = await world.as('staff').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
     const entries = week.entries.map(({ id, version }) => ({ id, version }));
     const answers = await Promise.all(
       [world.as('owner'), world.as('manager'), world.as('owner'), world.as('manager')].map((client) =>

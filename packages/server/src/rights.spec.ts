@@ -1,5 +1,5 @@
-import { v7 as newId } from 'uuid';
 import { Endpoint, EndpointName, endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
 import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing/world';
 
 const PEOPLE: readonly Who[] = ['owner', 'manager', 'bookkeeper', 'staff', 'mate'];
@@ -202,14 +202,14 @@ describe('rights', () => {
     }
     // Staff reads nobody else's time.
     expect(
-      (await world.as('mate').call('readWeek', { params: { from: MONDAY }, query: { person: world.ids.staff } })).status,
+      (await world.as('mate').call('readTimesheet', { params: { from: MONDAY }, query: { person: world.ids.staff } })).status,
     ).toBe(404);
     expect((await world.as('mate').call('readHistory', { params: { id: ids.entry } })).status).toBe(404);
   });
 
   it('let nobody decide on their own time, not even the owner', async () => {
     await record(world, 'owner', '2026-06-09', 2);
-    const week = await world.as('owner').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+    const week = await world.as('owner').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
     const answer = await world
       .as('owner')
       .call('approveEntries', { body: { entries: week.entries.map(({ id, version }) => ({ id, version })) } });

@@ -68,14 +68,14 @@ describe('the hour’s way, worked by hand', () => {
 
     await submitAndApprove(world, 'mate');
     await submitAndApprove(world, 'owner');
-    const week = await world.as('staff').done('submitWeek', { params: { from: MONDAY }, body: { note: 'Rain on Tuesday' } });
+    const week = await world.as('staff').done('submitPeriod', { params: { from: MONDAY }, body: { note: 'Rain on Tuesday' } });
     const waiting = week.entries.map(({ id, version }) => ({ id, version }));
     const returned = waiting.find((entry) => entry.id === entries['b'])!;
     await world.as('manager').done('returnEntries', { body: { entries: [returned], reason: 'Was it not longer?' } });
     await world.as('manager').done('approveEntries', { body: { entries: waiting.filter((entry) => entry !== returned) } });
 
     // The returned entry says who and why; mended, it goes on.
-    const again = await world.as('staff').done('readWeek', { params: { from: MONDAY } });
+    const again = await world.as('staff').done('readTimesheet', { params: { from: MONDAY } });
     const back = again.entries.find((entry) => entry.id === entries['b'])!;
     expect(back.returned).toEqual(jasmine.objectContaining({ by: 'Manager Person', reason: 'Was it not longer?' }));
     await world

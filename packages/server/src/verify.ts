@@ -4,6 +4,7 @@ import { READ, openDatabase, transaction } from './platform/database';
 import { verifyBooks } from './results/verify-books';
 
 const url = process.env['DATABASE_ADMIN_URL'];
+
 if (!url) throw new Error('The environment variable DATABASE_ADMIN_URL is missing; `npm run verify-books` sets it.');
 
 interface FirmRow {
@@ -14,8 +15,11 @@ interface FirmRow {
 
 // As the owner of the tables, one firm after the other, each in one reading transaction.
 const database = openDatabase(url, 1);
+
 const firms = await database.query<FirmRow>('select firm_id, slug, name from firm_address order by slug');
+
 let wrong = 0;
+
 for (const { firm_id: id, slug, name } of firms.rows) {
   const differences = await transaction(database, READ, async (tx) => {
     await tx.query("select set_config('app.firm_id', $1, true)", [id]);
@@ -44,5 +48,7 @@ for (const { firm_id: id, slug, name } of firms.rows) {
   for (const one of differences.slice(0, 20))
     process.stdout.write(`  ${one.what} ${one.id}: stored ${one.stored}, computed ${one.computed}\n`);
 }
+
 await database.end();
+
 if (wrong > 0) process.exitCode = 1;

@@ -1,5 +1,6 @@
 import { Type, TSchema, TObject, TProperties } from 'typebox';
-import { Endpoint } from './endpoint';
+import type { ProblemCode } from '../problems';
+import { Described, Endpoint, describe } from './endpoint';
 
 /** Building blocks that every domain's contracts use. */
 export const Id = Type.String({ format: 'uuid', description: 'UUIDv7, made by whoever creates the thing' });
@@ -51,22 +52,23 @@ export function endpoint<
   P extends TObject = typeof Empty,
   Q extends TObject = typeof Empty,
 >(
-  described: Pick<Endpoint, 'name' | 'summary' | 'kind' | 'method' | 'path' | 'permission'> & {
+  particular: Pick<Endpoint, 'summary' | 'kind' | 'method' | 'path' | 'permission'> & {
     params?: P;
     query?: Q;
     body?: B;
     answer?: A;
-    problems?: readonly string[];
+    media?: string;
+    problems?: readonly ProblemCode[];
   },
-): Endpoint<P, Q, B, A> {
-  return {
+): Described<P, Q, B, A> {
+  return describe({
     problems: [],
-    ...described,
-    params: (described.params ?? Empty) as P,
-    query: (described.query ?? Empty) as Q,
-    body: (described.body ?? Nothing) as B,
-    answer: (described.answer ?? Nothing) as A,
-  };
+    ...particular,
+    params: (particular.params ?? Empty) as P,
+    query: (particular.query ?? Empty) as Q,
+    body: (particular.body ?? Nothing) as B,
+    answer: (particular.answer ?? Nothing) as A,
+  }) as Described<P, Q, B, A>;
 }
 
 /** Parameters of every path of a firm. */

@@ -13,6 +13,18 @@ export interface Problem {
   readonly data?: Readonly<Record<string, string | number>>;
 }
 
+/** How a problem is told: HTTP status, title, and the sentence that says what to do, with `{name}` for its data. */
+export interface Sentence {
+  readonly status: number;
+  readonly title: string;
+  readonly detail: string;
+}
+
+/** The problems of one domain, by their code. */
+export function sentences<C extends string>(of: Readonly<Record<C, Sentence>>): Readonly<Record<C, Sentence>> {
+  return of;
+}
+
 const PREFIX = '/problems/';
 
 /** The stable type of a problem code. */

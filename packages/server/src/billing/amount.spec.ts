@@ -1,6 +1,6 @@
-import pg from 'pg';
+import { invoiceTotals, labourCost, lineAmount, loadedRate, millionths, rate, seconds } from '@yellowwood/core';
 import * as fc from 'fast-check';
-import { lineAmount, millionths, invoiceTotals, labourCost, loadedRate, rate, seconds } from '@yellowwood/core';
+import pg from 'pg';
 
 /**
  * Amounts against another implementation of exact decimals: PostgreSQL's numeric, whose round() takes

@@ -74,7 +74,7 @@ describe('billing', () => {
     expect((await keeper().call('createDraft', { body: { id: newId(), wish: wish([{ id: ids[1]! }]) } })).problem.code).toBe(
       'entries-not-billable',
     );
-    const entry = (await world.as('staff').done('readWeek', { params: { from: MONDAY } })).entries.find(
+    const entry = (await world.as('staff').done('readTimesheet', { params: { from: MONDAY } })).entries.find(
       (one) => one.id === ids[0],
     )!;
     expect(

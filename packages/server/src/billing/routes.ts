@@ -1,20 +1,25 @@
 import { endpoints } from '@yellowwood/contracts';
-import { enterFirm } from '../platform/context';
-import { WRITE, transaction } from '../platform/database';
+import { WRITE } from '../platform/database';
 import { Platform, mount } from '../platform/mount';
-import { problem } from '../platform/problem';
-import { listToBill, listUnpriced, readBillDesk } from './bill-desk';
-import { createDraft, discardDraft, previewInvoice } from './draft-invoice';
-import { creditInvoice, markSent, voidInvoice } from './end-invoice';
-import { holdEntries } from './hold-entries';
-import { invoicePdf } from './invoice-pdf';
-import { issueInvoice } from './issue-invoice';
-import { priceEntry } from './price-entry';
-import { readEntryWhy } from './read-entry-why';
-import { listInvoices, readInvoice } from './read-invoices';
-import { recordPayment, reversePayment } from './settle-invoice';
-
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+import { readHistory } from './read-history';
+import { holdEntries } from './desk/hold-entries';
+import { listToBill } from './desk/list-to-bill';
+import { readBillDesk } from './desk/read-bill-desk';
+import { createDraft } from './invoices/create-draft';
+import { creditInvoice } from './invoices/credit-invoice';
+import { discardDraft } from './invoices/discard-draft';
+import { issueInvoice } from './invoices/issue-invoice';
+import { listInvoices } from './invoices/list-invoices';
+import { markSent } from './invoices/mark-sent';
+import { previewInvoice } from './invoices/preview-invoice';
+import { readInvoice } from './invoices/read-invoice';
+import { readInvoicePdf } from './invoices/read-invoice-pdf';
+import { voidInvoice } from './invoices/void-invoice';
+import { recordPayment } from './payments/record-payment';
+import { reversePayment } from './payments/reverse-payment';
+import { listUnpriced } from './pricing/list-unpriced';
+import { priceEntry } from './pricing/price-entry';
+import { readEntryWhy } from './pricing/read-entry-why';
 
 /** Pricing, billing and collecting. */
 export function billingRoutes(platform: Platform): void {
@@ -38,7 +43,7 @@ export function billingRoutes(platform: Platform): void {
     platform,
     endpoints.issueInvoice,
     (context, { params, body }) => issueInvoice(context, params.id, body.gross, body.version),
-    (context, { params }) => invoicePdf(context, params.id),
+    { afterwards: (context, { params }) => readInvoicePdf(context, params.id) },
   );
   mount(platform, endpoints.listInvoices, (context, { query }) => listInvoices(context, query.show, query.scope, query.cursor));
   mount(platform, endpoints.readInvoice, (context, { params }) => readInvoice(context, params.id));
@@ -52,26 +57,7 @@ export function billingRoutes(platform: Platform): void {
     reversePayment(context, params.id, body.reason).then(() => null),
   );
 
-  // The one answer that is not JSON: the document itself, rendered when it is first opened.
-  platform.app.get('/api/f/:firm/invoices/:id/pdf', async (request, response, next) => {
-    try {
-      const accountId = request.session.accountId;
-      if (!accountId) throw problem('not-signed-in');
-      const { firm, id } = request.params;
-      if (!UUID.test(id)) throw problem('request-invalid', {}, { fields: [{ path: '/path/id', message: 'must be a UUID' }] });
-      const pdf = await transaction(platform.database, WRITE, async (tx) =>
-        invoicePdf(
-          await enterFirm(tx, firm, accountId, { now: platform.clock.now(), requestId: request.requestId, source: 'web' }),
-          id,
-        ),
-      );
-      response
-        .type('application/pdf')
-        .set('Content-Disposition', `inline; filename="${pdf.fileName}"`)
-        .set('Cache-Control', 'private, no-cache')
-        .send(pdf.bytes);
-    } catch (error) {
-      next(error);
-    }
-  });
+  mount(platform, endpoints.readHistory, (context, { params }) => readHistory(context, params.id));
+  // Rendered when it is first opened, and kept.
+  mount(platform, endpoints.readInvoicePdf, (context, { params }) => readInvoicePdf(context, params.id), { begin: WRITE });
 }

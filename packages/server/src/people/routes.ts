@@ -1,17 +1,23 @@
 import { verify } from '@node-rs/argon2';
+import { BodyOf, Endpoint, Session, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { BodyOf, Endpoint, Session, endpoints } from '@yellowwood/contracts';
+import {
+  endOtherSessions,
+  findAccount,
+  firmsOfAccount,
+  peopleInReach,
+  setPassword,
+  setPreferences,
+} from '../generated/people/routes.queries';
 import { Configuration } from '../platform/configuration';
 import { reachOf, today } from '../platform/context';
 import { Platform, mount } from '../platform/mount';
 import { problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { check, compileChecks } from '../platform/validation';
-import { endOtherSessions, findAccount, firmsOfAccount, peopleInReach, setPassword, setPreferences } from './queries.queries';
-import { listPay } from './list-pay';
-import { hashPassword, signIn } from './sign-in';
 import { demoSignIns } from './demo-sign-ins';
+import { hashPassword, signIn } from './sign-in';
 
 const YEAR = 365 * 24 * 3600 * 1000;
 
@@ -122,6 +128,4 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.listPeople, async (context) => ({
     people: await peopleInReach.run({ reach: reachOf(context, 'time.read'), asker: context.actor.personId }, context.tx),
   }));
-
-  mount(platform, endpoints.listPay, (context) => listPay(context));
 }

@@ -1,7 +1,7 @@
 import { hash, verify } from '@node-rs/argon2';
+import { findAccountByEmail } from '../generated/people/sign-in.queries';
 import { Database } from '../platform/database';
 import { problem } from '../platform/problem';
-import { findAccountByEmail } from './queries.queries';
 
 /** argon2id as OWASP's cheat sheet gives it: 19 MiB, two passes, one lane. */
 const ARGON = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };

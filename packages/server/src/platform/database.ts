@@ -7,9 +7,13 @@ function wholeNumber(text: string): number {
   if (!Number.isSafeInteger(value)) throw new RangeError(`the database returned ${text}, which is too large`);
   return value;
 }
+
 pg.types.setTypeParser(20, wholeNumber);
+
 pg.types.setTypeParser(1700, wholeNumber);
+
 pg.types.setTypeParser(1082, (text) => text);
+
 pg.types.setTypeParser(1184, (text) => new Date(text).toISOString());
 
 /** A connection inside one transaction, as queries take it. */
@@ -21,6 +25,7 @@ export type Database = pg.Pool;
 // marks are taken off every row by deleting and adding properties, which costs more than reading the row:
 // they are taken off the statement instead.
 const plainTexts = new Map<string, string>();
+
 function withoutMarks(text: string): string {
   let plain = plainTexts.get(text);
   if (plain === undefined) plainTexts.set(text, (plain = text.replace(/ as "(\w+)[!?]"/g, ' as "$1"')));
@@ -50,6 +55,7 @@ function giveUp(error: unknown): boolean {
 
 /** A transaction that only reads, and reads one moment. */
 export const READ = 'begin isolation level repeatable read read only';
+
 export const WRITE = 'begin';
 
 /**

@@ -12,12 +12,25 @@ function known(error: unknown): RequestProblem | null {
   return databaseProblem(error);
 }
 
+/**
+ * A fault as the log tells it: what it was and where, without what people typed. The database puts values
+ * into `detail` and `where`, so of its errors only the message and the names of its own things are kept.
+ */
+export function toldFault(error: unknown): Record<string, unknown> {
+  if (!(error instanceof Error)) return { fault: typeof error };
+  const { code, constraint, table, routine } = error as Error & Record<string, unknown>;
+  const facts = Object.fromEntries(
+    Object.entries({ code, constraint, table, routine }).filter(([, value]) => value !== undefined),
+  );
+  return { fault: error.name, message: error.message, stack: error.stack, ...facts };
+}
+
 /** Turns whatever was thrown into a problem document; only what nobody foresaw is a fault of ours. */
 export function answerFaults(log: Logger) {
   return (error: unknown, request: Request, response: Response, next: NextFunction): void => {
     if (response.headersSent) return next(error);
     const foreseen = known(error);
-    if (!foreseen) log.error({ error, requestId: request.requestId }, 'unforeseen fault');
+    if (!foreseen) log.error({ ...toldFault(error), requestId: request.requestId }, 'unforeseen fault');
     const document = (foreseen ?? problem('server-fault')).document();
     response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
   };

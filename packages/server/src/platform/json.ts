@@ -1,4 +1,5 @@
-import { Json } from '../time/queries.queries';
+/** A value that PostgreSQL takes as json, as the typed queries spell it. */
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
 /**
  * A parameter of type jsonb. The driver would turn a JavaScript array into a PostgreSQL array, so the

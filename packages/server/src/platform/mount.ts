@@ -1,11 +1,12 @@
-import { createHash } from 'node:crypto';
-import type { Express, NextFunction, Request, Response } from 'express';
-import type { Logger } from 'pino';
 import { AnswerOf, BodyOf, Endpoint, ParamsOf, QueryOf } from '@yellowwood/contracts';
+import type { Express, NextFunction, Request, Response } from 'express';
+import { createHash } from 'node:crypto';
+import type { Logger } from 'pino';
 import { Clock } from './clock';
 import { Context, enterFirm } from './context';
 import { Database, READ, Tx, WRITE, transaction } from './database';
-import { RequestProblem, problem } from './problem';
+import { problem } from './problem';
+import { toldFault } from './faults';
 import { check, compileChecks } from './validation';
 
 /** A request that has passed its contract. */
@@ -52,54 +53,80 @@ function digest(endpoint: Endpoint, request: Request, body: unknown): string {
 }
 
 /**
- * The answer of an earlier, equal request, if there was one.
+ * Claims a key for this request, or finds the answer that the same request had before. A second request
+ * with a key that is being worked on waits for the first one to end: it gets its answer, or, where the
+ * first one failed, does the work itself.
  * @throws the problem `different-body` when the key was used with another content
  */
-async function replayed(context: Context, key: string, hash: string): Promise<{ answer: unknown } | null> {
-  const found = await context.tx.query<{ body_hash: string; answer: unknown }>({
-    name: 'replayed',
-    text: 'select body_hash, answer from replay where firm_id = $1 and account_id = $2 and key = $3',
-    values: [context.firm.id, context.actor.accountId, key],
-  });
-  const row = found.rows[0];
-  if (!row) return null;
+async function claimed(context: Context, key: string, hash: string): Promise<{ answer: unknown } | null> {
+  const of = [context.firm.id, context.actor.accountId, key];
+  const claim = await context.tx.query(
+    'insert into replay (firm_id, account_id, key, body_hash, status, at) values ($1, $2, $3, $4, 200, $5) on conflict do nothing',
+    [...of, hash, context.now],
+  );
+  if (claim.rowCount === 1) return null;
+  const found = await context.tx.query<{ body_hash: string; answer: unknown }>(
+    'select body_hash, answer from replay where firm_id = $1 and account_id = $2 and key = $3',
+    of,
+  );
+  const row = found.rows[0]!;
   if (row.body_hash !== hash) throw problem('different-body');
   return { answer: row.answer };
 }
 
-async function remember(context: Context, key: string, hash: string, answer: unknown): Promise<void> {
-  await context.tx.query({
-    name: 'remember',
-    text: 'insert into replay (firm_id, account_id, key, body_hash, status, answer) values ($1, $2, $3, $4, 200, $5)',
-    values: [context.firm.id, context.actor.accountId, key, hash, JSON.stringify(answer)],
-  });
-}
-
-// Two equal requests at one moment: what the second one makes is there already. It starts over and finds
-// the first one's answer.
-function isReplayCollision(endpoint: Endpoint, error: unknown): boolean {
-  if ((error as { constraint?: string }).constraint === 'replay_pkey') return true;
-  const made = error instanceof RequestProblem ? error.code === 'already-there' : (error as { code?: string }).code === '23505';
-  return endpoint.kind === 'create' && made;
+async function remember(context: Context, key: string, answer: unknown): Promise<void> {
+  await context.tx.query('update replay set answer = $4 where firm_id = $1 and account_id = $2 and key = $3', [
+    context.firm.id,
+    context.actor.accountId,
+    key,
+    JSON.stringify(answer),
+  ]);
 }
 
 /** An endpoint of any shape, as mounting and describing see it. */
 export type AnyEndpoint = Endpoint;
 
+/** What is particular about mounting an endpoint. */
+export interface Mounting<E> {
+  /** The transaction, where it is not the one of the endpoint's kind. */
+  readonly begin?: string;
+  /**
+   * Slow work that follows the commit, in a transaction of its own. The answer does not wait for it, and
+   * nothing may depend on it: the server can be gone before it is done.
+   */
+  readonly afterwards?: (context: Context, input: Input<E>) => Promise<unknown>;
+}
+
+/** An answer that is no JSON. */
+export interface Document {
+  readonly bytes: Uint8Array;
+  readonly fileName: string;
+}
+
+function send(response: Response, endpoint: Endpoint, answer: unknown): void {
+  if (!endpoint.media) {
+    response.set('Cache-Control', 'no-cache, private').json(answer ?? null);
+    return;
+  }
+  const { bytes, fileName } = answer as Document;
+  response
+    .type(endpoint.media)
+    .set('Content-Disposition', `inline; filename="${fileName}"`)
+    .set('Cache-Control', 'private, no-cache')
+    .send(Buffer.from(bytes));
+}
+
 /**
  * Mounts an endpoint of a firm: contract, sign-in, firm, right, replay, one transaction, answer. This
  * is the only way from a request to a use case.
- * @param afterwards slow work that follows the commit, in a transaction of its own. The answer does not
- *   wait for it, and nothing may depend on it: the server can be gone before it is done.
  */
 export function mount<E extends AnyEndpoint>(
   platform: Platform,
   endpoint: E,
   handler: Handler<E>,
-  afterwards?: (context: Context, input: Input<E>) => Promise<unknown>,
+  { begin = endpoint.kind === 'read' ? READ : WRITE, afterwards }: Mounting<E> = {},
 ): void {
   const checks = compileChecks(endpoint);
-  const begin = endpoint.kind === 'read' ? READ : WRITE;
   const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
   platform.app[method](`/api${endpoint.path}`, async (request: Request, response: Response, next: NextFunction) => {
     try {
@@ -119,24 +146,19 @@ export function mount<E extends AnyEndpoint>(
           requestId: request.requestId,
           source: 'web',
         });
-      const once = () =>
-        transaction(platform.database, begin, async (tx) => {
-          const context = await enter(tx);
-          if (endpoint.permission && !context.actor.rights[endpoint.permission]) throw problem('right-missing');
-          const earlier = key ? await replayed(context, key, hash) : null;
-          if (earlier) return earlier.answer;
-          const answer = await handler(context, input);
-          if (key) await remember(context, key, hash, answer ?? null);
-          return answer;
-        });
-      const answer = await once().catch((error: unknown) => {
-        if (isReplayCollision(endpoint, error)) return once();
-        throw error;
+      const answer = await transaction(platform.database, begin, async (tx) => {
+        const context = await enter(tx);
+        if (endpoint.permission && !context.actor.rights[endpoint.permission]) throw problem('right-missing');
+        const earlier = key ? await claimed(context, key, hash) : null;
+        if (earlier) return earlier.answer;
+        const made = await handler(context, input);
+        if (key) await remember(context, key, made ?? null);
+        return made;
       });
-      response.set('Cache-Control', 'no-cache, private').json(answer ?? null);
+      send(response, endpoint, answer);
       if (afterwards)
         transaction(platform.database, WRITE, async (tx) => afterwards(await enter(tx), input)).catch((error: unknown) =>
-          platform.log.warn({ error, requestId: request.requestId }, `what follows ${endpoint.name} was not done`),
+          platform.log.warn({ ...toldFault(error), requestId: request.requestId }, `what follows ${endpoint.name} was not done`),
         );
     } catch (error) {
       next(error);

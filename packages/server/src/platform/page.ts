@@ -1,7 +1,7 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import type { Express, Request, Response } from 'express';
 import expressStaticGzip from 'express-static-gzip';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 
 /** Serves the built page. Every address that is not a file answers with the page itself. */
 export function servePage(app: Express, webRoot: string): void {

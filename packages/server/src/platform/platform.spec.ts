@@ -1,9 +1,9 @@
+import { endpoints } from '@yellowwood/contracts';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { get } from 'node:http';
 import { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { endpoints } from '@yellowwood/contracts';
 import { buildApp } from '../app';
 import { World, makeWorld } from '../testing/world';
 import { ServerClock } from './clock';

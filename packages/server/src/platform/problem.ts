@@ -1,8 +1,7 @@
+import { PROBLEMS, Problem, ProblemCode, problemType } from '@yellowwood/contracts';
 import { Failure } from '@yellowwood/core';
-import { Problem, problemType } from '@yellowwood/contracts';
-import { SENTENCES } from './sentences';
 
-export type ProblemCode = keyof typeof SENTENCES;
+export type { ProblemCode };
 
 /** A request that cannot be done, on its way to the answer. */
 export class RequestProblem extends Error {
@@ -16,7 +15,7 @@ export class RequestProblem extends Error {
 
   /** The problem document. */
   document(): Problem {
-    const { status, title, detail } = SENTENCES[this.code];
+    const { status, title, detail } = PROBLEMS[this.code];
     return {
       type: problemType(this.code),
       title,
@@ -40,7 +39,7 @@ export function problem(
 
 /** The problem of a failure that the core returned. */
 export function coreProblem(failure: Failure<string>): RequestProblem {
-  const code = failure.code in SENTENCES ? (failure.code as ProblemCode) : 'request-invalid';
+  const code = failure.code in PROBLEMS ? (failure.code as ProblemCode) : 'request-invalid';
   return new RequestProblem(code, failure.data ?? {});
 }
 

@@ -1,7 +1,7 @@
-import { randomBytes, timingSafeEqual } from 'node:crypto';
 import connectPgSimple from 'connect-pg-simple';
 import type { NextFunction, Request, RequestHandler, Response } from 'express';
 import session from 'express-session';
+import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { Configuration } from './configuration';
 import { Database } from './database';
 import { problem } from './problem';

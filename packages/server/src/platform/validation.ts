@@ -1,9 +1,10 @@
-import { Ajv2020, ErrorObject, ValidateFunction } from 'ajv/dist/2020.js';
-import addFormats from 'ajv-formats';
 import { Endpoint, Problem } from '@yellowwood/contracts';
+import addFormats from 'ajv-formats';
+import { Ajv2020, ErrorObject, ValidateFunction } from 'ajv/dist/2020.js';
 import { problem } from './problem';
 
 const ajv = new Ajv2020({ allErrors: false, strict: true, strictTypes: false, coerceTypes: false });
+
 (addFormats as unknown as (target: Ajv2020, names: string[]) => void)(ajv, ['uuid', 'date', 'date-time']);
 
 /** The checks of one endpoint's input, compiled once at start. */

@@ -1,21 +1,22 @@
-import { Minor, Millionths, addDays, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
-import { Context, may, reachOf, today } from '../platform/context';
-import { Exchange, readExchange } from '../work/exchange';
-import { ScopeFilter, isWhole, scopeParameters } from '../work/scope';
+import { Millionths, Minor, addDays, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
 import {
-  IResultBilledResult,
-  IResultNodesResult,
-  IResultSumsResult,
+  type IResultBilledResult,
+  type IResultNodesResult,
+  type IResultSumsResult,
   resultBilled,
   resultNodes,
   resultSums,
-} from './queries.queries';
+} from '../generated/results/figures.queries';
+import { Context, may, reachOf, today } from '../platform/context';
+import { Exchange, readExchange } from '../rates/exchange';
+import { ScopeFilter, isWhole, scopeParameters } from '../work/scope';
 
 /** First and last work date that results count; open ends count everything. */
 export interface Span {
   readonly from: string;
   readonly to: string;
 }
+
 export const TO_DATE: Span = { from: '0001-01-01', to: '9999-12-31' };
 
 /** Money of a part of the work in one currency. */

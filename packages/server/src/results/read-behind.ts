@@ -1,23 +1,23 @@
+import { Behind, Figure } from '@yellowwood/contracts';
 import { minor, sumMinor } from '@yellowwood/core';
-import { Behind, FigureName } from '@yellowwood/contracts';
-import { Context, may, reachOf } from '../platform/context';
-import { problem } from '../platform/problem';
-import { entriesById } from '../time/select-entries';
-import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { Span, TO_DATE, moneyOf, readBasis } from './figures';
 import {
-  IBehindBilledResult,
-  IBehindSumsResult,
+  type IBehindBilledResult,
+  type IBehindSumsResult,
   behindBilled,
   behindDocuments,
   behindEntries,
   behindSums,
-} from './queries.queries';
+} from '../generated/results/read-behind.queries';
+import { entriesById } from '../ledger/read-entries';
+import { Context, may, reachOf } from '../platform/context';
+import { problem } from '../platform/problem';
+import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
+import { Span, TO_DATE, moneyOf, readBasis } from './figures';
 
 const PAGE = 100;
 
 /** How each figure comes about, in one sentence. */
-const RULES: Readonly<Record<FigureName, string>> = {
+const RULES: Readonly<Record<Figure, string>> = {
   hours: 'All recorded time of this work, whatever its stage.',
   'billable-hours': 'Recorded time that may be charged to the client.',
   cost: 'Payable time of each entry × (pay rate + overhead) of its work date, rounded once per entry.',
@@ -33,7 +33,7 @@ const RULES: Readonly<Record<FigureName, string>> = {
 type Part = Behind['sums'][number]['part'];
 
 /** The sums that each figure comes from. */
-const PARTS: Readonly<Record<FigureName, readonly Part[]>> = {
+const PARTS: Readonly<Record<Figure, readonly Part[]>> = {
   hours: [],
   'billable-hours': [],
   cost: ['cost'],
@@ -44,12 +44,13 @@ const PARTS: Readonly<Record<FigureName, readonly Part[]>> = {
   margin: ['billed', 'unbilled', 'over the limit', 'cost'],
   realisation: ['billed', 'standard value', 'at own rates'],
 };
-const MONEY: readonly FigureName[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
+
+const MONEY: readonly Figure[] = ['standard-value', 'billed', 'unbilled', 'revenue', 'margin', 'realisation'];
 
 /** What stands behind a figure of the results: its entries or documents, their sum, and the rule. */
 export async function readBehind(
   context: Context,
-  figure: FigureName,
+  figure: Figure,
   scopeText: string | undefined,
   from: string | undefined,
   to: string | undefined,
@@ -105,7 +106,7 @@ interface Rows {
  * The sums that a figure comes from: for each currency of agreements, the firm's own first, in the order of
  * the parts; cost, which is nobody's agreement, last.
  */
-async function sumsOf(context: Context, figure: FigureName, rows: Rows): Promise<Behind['sums']> {
+async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Behind['sums']> {
   const own = context.firm.currency;
   const parts = PARTS[figure];
   const over = parts.includes('over the limit') ? await overLimits(context, rows) : [];

@@ -1,7 +1,8 @@
-import { Minor, RolledUp, TreeNode, minor, ratio, revenueEarned, rollUp, moneyText } from '@yellowwood/core';
 import { ResultRow, Results } from '@yellowwood/contracts';
+import { Minor, RolledUp, TreeNode, minor, moneyText, ratio, revenueEarned, rollUp } from '@yellowwood/core';
+import { peopleFacts } from '../generated/people/people-facts.queries';
+import { type IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
 import { Context, may, reachOf } from '../platform/context';
-import { peopleFacts } from '../time/queries.queries';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import {
   ResultBasis,
@@ -16,14 +17,15 @@ import {
   readBasis,
   rowsByProject,
 } from './figures';
-import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from './queries.queries';
 
 interface NodeFigures extends Record<string, number> {
   seconds: number;
   billable: number;
   cost: number;
 }
+
 const NO_ROWS: SumRows = { sums: [], billed: [] };
+
 const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0 };
 
 /** Hours, cost, value and margin of the firm, a client, a project or a task, within the reader's rights. */

@@ -1,3 +1,4 @@
+import { InvoiceDocument, Overview } from '@yellowwood/contracts';
 import {
   InvoiceTotals,
   LineShare,
@@ -13,16 +14,12 @@ import {
   shareLine,
   timeValue,
 } from '@yellowwood/core';
-import { InvoiceDocument, Overview } from '@yellowwood/contracts';
-import { displayOf } from '../billing/make-document';
-import { valuationBasis } from '../billing/value-entries';
-import { Context, today } from '../platform/context';
-import { readOverview } from '../work/read-overview';
+import { displayOf } from '../billing/invoices/make-document';
 import {
-  IBookEntriesResult,
-  IBookInvoicesResult,
-  IBookLinesResult,
-  IBookSharesResult,
+  type IBookEntriesResult,
+  type IBookInvoicesResult,
+  type IBookLinesResult,
+  type IBookSharesResult,
   bookAllocations,
   bookBilledSums,
   bookEntries,
@@ -32,7 +29,10 @@ import {
   bookShares,
   bookTaxes,
   bookWorkSums,
-} from './book-queries.queries';
+} from '../generated/results/verify-books.queries';
+import { valuationBasis } from '../ledger/value-entries';
+import { Context, today } from '../platform/context';
+import { readOverview } from './read-overview';
 
 /** A stored figure that is not what the core computes from the recorded time. */
 export interface Difference {

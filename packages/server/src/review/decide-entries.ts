@@ -1,13 +1,14 @@
-import { Outcome, Seen, Stage, addDays, decide } from '@yellowwood/core';
+import { Outcome, Seen, Stage, decide } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
+import { moveEntries } from '../generated/ledger/move-entries.queries';
+import { lockDecidable } from '../generated/review/decide-entries.queries';
+import { insertDecisions, setSheetState, sheetsOfDates } from '../generated/review/period.queries';
+import { entriesById } from '../ledger/read-entries';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
-import { demand, problem } from '../platform/problem';
-import { peopleFacts } from '../time/queries.queries';
-import { entriesById } from '../time/select-entries';
-import { insertDecisions, lockDecidable, moveEntries, periodEntries, setSheetState, sheetsOfDates } from './queries.queries';
-import { stageSubjects } from './submit-week';
 import { json } from '../platform/json';
+import { demand, problem } from '../platform/problem';
+import { stageSubjects } from './stage-subjects';
 
 export interface Decided {
   readonly decided: number;
@@ -73,39 +74,4 @@ async function sheetsFor(context: Context, rows: readonly { personId: string; wo
   return sheets.filter((sheet) =>
     rows.some((row) => row.personId === sheet.personId && sheet.from <= row.workDate && sheet.to >= row.workDate),
   );
-}
-
-/** Returns a whole submitted period, also when what is wrong with it is that something is missing. */
-export async function returnPeriod(context: Context, personId: string, from: string, reason: string): Promise<Decided> {
-  const { tx, actor, firm } = context;
-  if (personId === actor.personId) throw problem('own-time');
-  const [person] = await peopleFacts.run(
-    { reach: reachOf(context, 'time.review'), asker: actor.personId, people: [personId] },
-    tx,
-  );
-  if (!person) throw problem('person-unknown');
-  const [sheet] = await sheetsOfDates.run({ people: [personId], earliest: from, latest: addDays(from, 6) }, tx);
-  if (sheet?.state !== 'submitted') throw problem('period-not-submitted');
-  const entries = await periodEntries.run({ person: personId, from: sheet.from, to: sheet.to }, tx);
-  const waiting = entries.filter((entry) => entry.stage === 'submitted');
-  await moveEntries.run({ moves: json(waiting.map((entry) => ({ id: entry.id, stage: 'recorded' }))) }, tx);
-  const decisions = [
-    { id: newId(), sheetId: sheet.id, entryId: null },
-    ...waiting.map((entry) => ({ id: newId(), sheetId: sheet.id, entryId: entry.id })),
-  ];
-  await insertDecisions.run(
-    { firm: firm.id, outcome: 'return', reason, by: actor.personId, at: context.now, decisions: json(decisions) },
-    tx,
-  );
-  await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
-  await audit(
-    context,
-    'week returned',
-    [
-      { kind: 'timesheet', id: sheet.id, before: { state: 'submitted' }, after: { state: 'open' } },
-      ...stageSubjects(waiting, 'recorded'),
-    ],
-    reason,
-  );
-  return { decided: waiting.length, seconds: waiting.reduce((sum, entry) => sum + entry.quantity, 0) };
 }

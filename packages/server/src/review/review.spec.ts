@@ -14,8 +14,8 @@ describe('review', () => {
     await world.sql('update entry set lag_days = 0 where person_id = $1', [world.ids.mate]);
     await record(world, 'staff', '2026-06-08', 10.5);
     await record(world, 'staff', '2026-06-12', 4);
-    await world.as('mate').done('submitWeek', { params: { from: MONDAY }, body: { note: 'All on the upper tier' } });
-    await world.as('staff').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+    await world.as('mate').done('submitPeriod', { params: { from: MONDAY }, body: { note: 'All on the upper tier' } });
+    await world.as('staff').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
   });
   afterAll(() => world.close());
 
@@ -68,7 +68,7 @@ describe('review', () => {
       body: { from: MONDAY, reason: 'Tuesday to Thursday are missing' },
     });
     expect(answer).toEqual({ decided: 2, seconds: 52_200 });
-    const week = await world.as('staff').done('readWeek', { params: { from: MONDAY } });
+    const week = await world.as('staff').done('readTimesheet', { params: { from: MONDAY } });
     expect(week.returned).toEqual(jasmine.objectContaining({ by: 'Manager Person', reason: 'Tuesday to Thursday are missing' }));
     expect(week.entries.every((entry) => entry.returned !== null && entry.stage === 'recorded')).toBeTrue();
     expect((await world.as('staff').done('readOverview')).record).toEqual(
@@ -89,7 +89,7 @@ describe('review', () => {
     expect((await world.as('manager').call('reopenEntries', { body: { entries: seen, reason: ' ' } })).status).toBe(400);
     await world.as('manager').done('reopenEntries', { body: { entries: seen, reason: 'Wrong task' } });
     expect((await overview()).bill!.ready).toEqual([{ currency: 'GBP', minor: 180_000 }]);
-    const week = await world.as('mate').done('readWeek', { params: { from: MONDAY } });
+    const week = await world.as('mate').done('readTimesheet', { params: { from: MONDAY } });
     expect(week.state).toBe('open');
     // The person is told what came back, by whom and why, at the entry and on the rail.
     expect(week.entries.find((entry) => entry.id === seen[0]!.id)!.returned).toEqual(

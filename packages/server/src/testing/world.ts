@@ -1,22 +1,24 @@
-import { AddressInfo } from 'node:net';
+import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, QueryOf } from '@yellowwood/contracts';
+import { rightsOf } from '@yellowwood/core';
 import { randomUUID } from 'node:crypto';
+import { AddressInfo } from 'node:net';
 import pg from 'pg';
 import { v7 as newId } from 'uuid';
-import { addresses } from './addresses';
-import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, QueryOf } from '@yellowwood/contracts';
 import { buildApp } from '../app';
 import { hashPassword } from '../people/sign-in';
 import { ServerClock } from '../platform/clock';
 import { Context } from '../platform/context';
 import { Database, READ, Tx, openDatabase, transaction } from '../platform/database';
 import { Difference, verifyBooks } from '../results/verify-books';
-import { rightsOf } from '@yellowwood/core';
+import { addresses } from './addresses';
 
 export const PASSWORD = 'a password for tests';
+
 const passwordHash = hashPassword(PASSWORD);
 
 /** Monday of the week in which every test happens, and a moment on its Friday. */
 export const MONDAY = '2026-06-08';
+
 export const FRIDAY_EVENING = '2026-06-12T17:00:00.000Z';
 
 export type Who = 'owner' | 'manager' | 'bookkeeper' | 'staff' | 'mate';
@@ -109,6 +111,7 @@ interface Neighbour {
   readonly secrets: readonly string[];
   readonly before: string;
 }
+
 let neighbour: Promise<Neighbour> | undefined;
 
 async function foundNeighbour(admin: pg.Pool): Promise<Neighbour> {
@@ -580,7 +583,7 @@ export async function record(
 
 /** Submits somebody's week and has the owner approve all of it. */
 export async function submitAndApprove(world: World, who: Who): Promise<void> {
-  const week = await world.as(who).done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+  const week = await world.as(who).done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
   const entries = week.entries.filter((entry) => entry.stage === 'submitted').map(({ id, version }) => ({ id, version }));
   await world.as(who === 'owner' ? 'manager' : 'owner').done('approveEntries', { body: { entries } });
 }

@@ -85,7 +85,7 @@ describe('recording', () => {
     await world.sql("update timer_segment set start_at = '2026-05-29T10:00:00Z' where timer_id = $1", [timer.id]);
     await world
       .as('staff')
-      .done('submitWeek', { params: { from: '2026-05-25' }, body: { note: '' } })
+      .done('submitPeriod', { params: { from: '2026-05-25' }, body: { note: '' } })
       .catch(() => undefined);
     await world.sql(
       "insert into timesheet (firm_id, id, person_id, period_from, period_to, state) values ($1, $2, $3, '2026-05-25', '2026-05-31', 'submitted') on conflict (firm_id, person_id, period_from) do update set state = 'submitted'",
@@ -118,9 +118,9 @@ describe('recording', () => {
     const a = await record(world, 'mate', '2026-06-09', 0, span('09:00', '11:00'));
     const b = await record(world, 'mate', '2026-06-09', 0, span('10:30', '12:00'));
     expect(b.problems).toEqual(['overlap']);
-    const week = () => world.as('mate').done('readWeek', { params: { from: MONDAY } });
+    const week = () => world.as('mate').done('readTimesheet', { params: { from: MONDAY } });
     expect((await week()).entries.find((entry) => entry.id === a.id)!.problems).toEqual(['overlap']);
-    expect((await world.as('mate').call('submitWeek', { params: { from: MONDAY }, body: { note: '' } })).problem.code).toBe(
+    expect((await world.as('mate').call('submitPeriod', { params: { from: MONDAY }, body: { note: '' } })).problem.code).toBe(
       'problems-left',
     );
     await world.as('mate').done('changeEntry', {
@@ -155,7 +155,7 @@ describe('recording', () => {
   });
 
   it('lets a submitted week be withdrawn until it is decided, and corrected only with a reason', async () => {
-    const week = await world.as('bookkeeper').done('submitWeek', { params: { from: MONDAY }, body: { note: '' } });
+    const week = await world.as('bookkeeper').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
     const [entry] = week.entries;
     expect(
       (
@@ -179,9 +179,9 @@ describe('recording', () => {
     expect(corrected).toEqual(jasmine.objectContaining({ quantity: 3600, changedByOther: true, stage: 'submitted' }));
     const { events } = await world.as('bookkeeper').done('readHistory', { params: { id: entry!.id } });
     expect(events.at(-1)).toEqual(jasmine.objectContaining({ by: 'Owner Person', reason: 'One hour, as the client confirms' }));
-    expect((await world.as('bookkeeper').done('withdrawWeek', { params: { from: MONDAY } })).state).toBe('open');
+    expect((await world.as('bookkeeper').done('withdrawPeriod', { params: { from: MONDAY } })).state).toBe('open');
     await submitAndApprove(world, 'bookkeeper');
-    expect((await world.as('bookkeeper').call('withdrawWeek', { params: { from: MONDAY } })).problem.code).toBe(
+    expect((await world.as('bookkeeper').call('withdrawPeriod', { params: { from: MONDAY } })).problem.code).toBe(
       'nothing-to-withdraw',
     );
   });
@@ -206,7 +206,7 @@ describe('recording', () => {
       remove: [],
     });
     const day = async () =>
-      (await world.as('mate').done('readWeek', { params: { from: '2026-06-22' } })).entries.map((one) => one.quantity);
+      (await world.as('mate').done('readTimesheet', { params: { from: '2026-06-22' } })).entries.map((one) => one.quantity);
     const refused = await world.as('mate').call('changeEntries', { body: part(newId()) });
     expect([refused.problem.code, await day()]).toEqual(['project-unknown', [10_800]]);
     const divided = await world.as('mate').done('changeEntries', { body: part(world.ids.project) });

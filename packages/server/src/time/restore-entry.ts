@@ -1,8 +1,8 @@
 import { Entry } from '@yellowwood/contracts';
+import { deletedEntry } from '../generated/time/restore-entry.queries';
+import { LedgerRow } from '../ledger/row';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
-import { LedgerRow } from './ledger-row';
-import { deletedEntry } from './queries.queries';
 import { writeEntries } from './write-entries';
 
 /** Undoes a deletion: the audit event kept the row whole, and it comes back with the same id. */

@@ -1,11 +1,19 @@
-import { weekOf } from '@yellowwood/core';
 import { endpoints } from '@yellowwood/contracts';
+import { weekOf } from '@yellowwood/core';
 import { Platform, mount } from '../platform/mount';
 import { problem } from '../platform/problem';
-import { readWeek } from './read-week';
+import { addRow } from './add-row';
+import { bringRows } from './bring-rows';
+import { readTimesheet } from './read-timesheet';
+import { removeRow } from './remove-row';
 import { restoreEntry } from './restore-entry';
-import { addRow, bringRows, removeRow } from './sheet-rows';
-import { changeTimer, discardTimer, pauseTimer, readTimers, resumeTimer, startTimer, stopTimer } from './timers';
+import { changeTimer } from './timers/change-timer';
+import { discardTimer } from './timers/discard-timer';
+import { pauseTimer } from './timers/pause-timer';
+import { readTimers } from './timers/read-timers';
+import { resumeTimer } from './timers/resume-timer';
+import { startTimer } from './timers/start-timer';
+import { stopTimer } from './timers/stop-timer';
 import { writeEntries } from './write-entries';
 
 /** The first day of a week in an address. @throws `request-invalid` for another day of the week */
@@ -17,7 +25,9 @@ export function mondayOf(date: string): string {
 
 /** Recording: entries, weeks, timers. */
 export function timeRoutes(platform: Platform): void {
-  mount(platform, endpoints.readWeek, (context, { params, query }) => readWeek(context, mondayOf(params.from), query.person));
+  mount(platform, endpoints.readTimesheet, (context, { params, query }) =>
+    readTimesheet(context, mondayOf(params.from), query.person),
+  );
 
   mount(platform, endpoints.createEntry, async (context, { body }) => {
     const [entry] = await writeEntries(context, {

@@ -1,25 +1,24 @@
-import { EntryProblem, addDays, checkDay, dateIn, entryProblems, recordingLag, seconds, spanOf } from '@yellowwood/core';
 import { Entry, EntryChange, NewEntry } from '@yellowwood/contracts';
-import { audit } from '../platform/audit';
-import { Context, reachOf } from '../platform/context';
-import { demand, problem } from '../platform/problem';
-import { EntryValuation, ValuationBasis, Valued, valuationBasis } from '../billing/value-entries';
-import { LedgerRow, rowSubject } from './ledger-row';
+import { EntryProblem, addDays, checkDay, dateIn, entryProblems, recordingLag, seconds, spanOf } from '@yellowwood/core';
+import { ledgerDays } from '../generated/ledger/row.queries';
+import { lockPeople, peopleFacts } from '../generated/people/people-facts.queries';
 import {
   deleteEntries,
   dropSpans,
   insertEntries,
-  ledgerDays,
   lockEntries,
-  lockPeople,
-  peopleFacts,
   putAbsences,
   putSpans,
   submittedSheets,
   updateEntries,
-} from './queries.queries';
-import { entriesById } from './select-entries';
+} from '../generated/time/write-entries.queries';
+import { entriesById } from '../ledger/read-entries';
+import { LedgerRow, rowSubject } from '../ledger/row';
+import { EntryValuation, ValuationBasis, Valued, valuationBasis } from '../ledger/value-entries';
+import { audit } from '../platform/audit';
+import { Context, reachOf } from '../platform/context';
 import { json } from '../platform/json';
+import { demand, problem } from '../platform/problem';
 
 /** A new row, typed or left by a timer. */
 export interface Creation {

@@ -1,6 +1,6 @@
 import { Work } from '@yellowwood/contracts';
+import { clientsSeen, departmentsSeen, projectsSeen, servicesSeen, tasksSeen } from '../generated/work/read-work.queries';
 import { Context, reachOf } from '../platform/context';
-import { clientsSeen, departmentsSeen, projectsSeen, servicesSeen, tasksSeen } from './queries.queries';
 
 /** The work that one may see: what the scope tree and the pickers are made of. */
 export async function readWork(context: Context): Promise<Work> {

@@ -1,8 +1,8 @@
 import { Reach } from '@yellowwood/core';
+import { peopleFacts } from '../generated/people/people-facts.queries';
+import { scopeProjects, scopeTask } from '../generated/work/scope.queries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
-import { peopleFacts } from '../time/queries.queries';
-import { scopeProjects, scopeTask } from './queries.queries';
 
 /** A scope as queries take it. */
 export interface ScopeFilter {

@@ -39,7 +39,7 @@ describe('the ways through the page', () => {
         now: '2026-06-10T09:00:00.000Z',
         today: { date: '2026-06-10', recorded: 0, planned: 0, maximum: 1 },
       }))
-      .on('readWeek', () => weekOfEntries([]));
+      .on('readTimesheet', () => weekOfEntries([]));
     const harness = await RouterTestingHarness.create();
     await harness.navigateByUrl(url);
     return decodeURIComponent(TestBed.inject(Router).url);

@@ -43,7 +43,7 @@ describe('Api', () => {
     await change;
     const keys = new Set<string>();
     for (let again = 0; again < 2; again += 1) {
-      const command = api.call('withdrawWeek', { params: { from: '2026-06-08' } });
+      const command = api.call('withdrawPeriod', { params: { from: '2026-06-08' } });
       const sent = http.expectOne('/api/f/quillfeather/weeks/2026-06-08/withdraw');
       keys.add(sent.request.headers.get('Idempotency-Key')!);
       sent.flush({});
@@ -67,7 +67,7 @@ describe('Api', () => {
       },
     });
     await expectAsync(wrong).toBeRejectedWith(jasmine.objectContaining({ code: 'request-invalid' }));
-    const unknown = api.call('submitWeek', { params: { from: '2026-06-08' }, body: { note: '', more: 1 } as never });
+    const unknown = api.call('submitPeriod', { params: { from: '2026-06-08' }, body: { note: '', more: 1 } as never });
     await expectAsync(unknown).toBeRejected();
     http.expectNone(() => true);
   });

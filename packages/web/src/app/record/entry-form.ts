@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSign
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { DurationForm, Which, durationText, readClock, readDuration, seconds, spanOf } from '@yellowwood/core';
-import type { Entry, EntryChange, TypedSpanInput } from '@yellowwood/contracts';
+import type { Entry, EntryChange, TypedSpan } from '@yellowwood/contracts';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { DayPipe } from '../ui/formats';
@@ -15,7 +15,7 @@ export interface EntryFormValue {
   readonly date: string;
   readonly note: string;
   readonly explanation: string;
-  readonly span?: TypedSpanInput;
+  readonly span?: TypedSpan;
   readonly quantity?: number;
 }
 
@@ -105,7 +105,7 @@ export class EntryForm {
     this.decided.set(value);
   }
 
-  private readSpan(): { span: TypedSpanInput; worked: number } | { sentence: string } | null {
+  private readSpan(): { span: TypedSpan; worked: number } | { sentence: string } | null {
     const start = readClock(this.start());
     const end = readClock(this.end());
     if (!start.ok || !end.ok)

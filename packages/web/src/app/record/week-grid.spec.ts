@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideState, provideStore } from '@ngrx/store';
 import { durationText, seconds } from '@yellowwood/core';
-import type { Entry, Week } from '@yellowwood/contracts';
+import type { Entry, Timesheet } from '@yellowwood/contracts';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
@@ -52,7 +52,7 @@ describe('the week grid by keyboard', () => {
         entry('c', DATES[0]!, 't'),
       ],
       days: DATES.map((date) => ({ date, planned: 27_000, recorded: 0, gaps: [], overlaps: [] })),
-    } as unknown as Week;
+    } as unknown as Timesheet;
     typed = [];
     undone = 0;
     const rows = gridOf(week);

@@ -1,4 +1,4 @@
-import type { Entry, Week } from '@yellowwood/contracts';
+import type { Entry, Timesheet } from '@yellowwood/contracts';
 import { copyText, gridOf, pastedCells, rowKey } from './week-model';
 
 const entry = (id: string, date: string, names: Partial<Entry> = {}): Entry => ({
@@ -32,7 +32,7 @@ const entry = (id: string, date: string, names: Partial<Entry> = {}): Entry => (
   version: 1,
   ...names,
 });
-const week = (entries: Entry[], rows: Week['rows'] = [], state: Week['state'] = 'open'): Week => ({
+const week = (entries: Entry[], rows: Timesheet['rows'] = [], state: Timesheet['state'] = 'open'): Timesheet => ({
   personId: 'me',
   personName: 'Me',
   from: '2026-06-08',
@@ -74,7 +74,8 @@ describe('the week as a grid', () => {
   });
 
   it('lets typing change one entry without a span, and opens everything else', () => {
-    const typeable = (entries: Entry[], state: Week['state'] = 'open') => gridOf(week(entries, [], state))[0]!.cells[0]!.typeable;
+    const typeable = (entries: Entry[], state: Timesheet['state'] = 'open') =>
+      gridOf(week(entries, [], state))[0]!.cells[0]!.typeable;
     expect(typeable([entry('a', '2026-06-08')])).toBeTrue();
     expect(typeable([entry('a', '2026-06-08', { startAt: '2026-06-08T07:00:00Z' })])).toBeFalse();
     expect(typeable([entry('a', '2026-06-08'), entry('b', '2026-06-08')])).toBeFalse();

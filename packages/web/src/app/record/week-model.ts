@@ -1,5 +1,5 @@
 import { Stage, datesFrom, seconds, sumSeconds } from '@yellowwood/core';
-import type { Entry, Week } from '@yellowwood/contracts';
+import type { Entry, Timesheet } from '@yellowwood/contracts';
 
 /** What a row of the grid stands for. */
 export interface RowTarget {
@@ -36,7 +36,7 @@ export function rowKey(target: RowTarget): string {
 }
 
 /** Rows and cells of a week: the sum of the entries of a row and day. */
-export function gridOf(week: Week, extra: readonly RowTarget[] = []): GridRow[] {
+export function gridOf(week: Timesheet, extra: readonly RowTarget[] = []): GridRow[] {
   const targets = new Map<string, RowTarget>();
   const entries = week.entries.filter((entry) => entry.kind === 'time');
   for (const { projectId, taskId, serviceId, billable } of entries)
@@ -56,7 +56,7 @@ export function gridOf(week: Week, extra: readonly RowTarget[] = []): GridRow[] 
   });
 }
 
-function cellOf(date: string, entries: readonly Entry[], week: Week): Cell {
+function cellOf(date: string, entries: readonly Entry[], week: Timesheet): Cell {
   const stages = entries.map((entry) => entry.stage).sort((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b));
   const single = entries.length === 1 ? entries[0]! : null;
   const open = week.may.record && week.state === 'open';

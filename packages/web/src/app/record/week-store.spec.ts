@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import type { Entry, Week } from '@yellowwood/contracts';
+import type { Entry, Timesheet } from '@yellowwood/contracts';
 import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekStore } from './week-store';
@@ -20,7 +20,7 @@ class Keeper {
     entries.forEach((entry) => this.kept.set(entry.id, entry));
   }
 
-  week(): Week {
+  week(): Timesheet {
     return weekOfEntries([...this.kept.values()]);
   }
 
@@ -32,7 +32,7 @@ class Keeper {
       return put({ ...entry, ...(change as Partial<Entry>), version: entry.version + 1 });
     };
     server
-      .on('readWeek', () => this.week())
+      .on('readTimesheet', () => this.week())
       .on('createEntry', ({ body }) =>
         this.refuse
           ? no()
@@ -72,7 +72,7 @@ describe('the own week', () => {
 
   it('is read from its Monday, and grouped into rows', async () => {
     await week(entryOf(50), entryOf(51, { date: '2026-06-10' }), entryOf(52, { taskId: id(31) }));
-    expect(page.server.to('readWeek')[0]!.params['from']).toBe(MONDAY);
+    expect(page.server.to('readTimesheet')[0]!.params['from']).toBe(MONDAY);
     expect(
       store()
         .rows()
@@ -155,12 +155,12 @@ describe('the own week', () => {
   it('tells a refusal in its own words, reads again and loses nothing that is there', async () => {
     await week(entryOf(50));
     keeper.refuse = 'This week is submitted. Withdraw it first.';
-    const reads = page.server.to('readWeek').length;
+    const reads = page.server.to('readTimesheet').length;
     await store().typeCell(store().rows()[0]!, 3, '2');
     await page.settle();
     expect(store().saved()).toBe('This week is submitted. Withdraw it first.');
     expect(page.notice()).toContain('This week is submitted.');
-    expect(page.server.to('readWeek').length).toBeGreaterThan(reads);
+    expect(page.server.to('readTimesheet').length).toBeGreaterThan(reads);
     expect(hours()).toEqual([1.5]);
     expect(store().undos()).toEqual([]);
   });
@@ -178,16 +178,16 @@ describe('the own week', () => {
       .on('bringRows', () =>
         weekOfEntries([entryOf(50)], { rows: [{ projectId: id(21), taskId: null, serviceId: id(41), billable: false }] }),
       )
-      .on('submitWeek', () => (page.server.on('readWeek', () => submitted), submitted))
-      .on('withdrawWeek', () => keeper.week());
+      .on('submitPeriod', () => (page.server.on('readTimesheet', () => submitted), submitted))
+      .on('withdrawPeriod', () => keeper.week());
     await store().bring(false);
     expect(page.server.to('bringRows')[0]!.body).toEqual({ withHours: false });
     expect(store().rows().length).toBe(2);
     await store().submit('done early');
-    expect(page.server.to('submitWeek')[0]!.body).toEqual({ note: 'done early' });
+    expect(page.server.to('submitPeriod')[0]!.body).toEqual({ note: 'done early' });
     expect(store().week()!.state).toBe('submitted');
     await store().withdraw();
-    expect(page.server.to('withdrawWeek').length).toBe(1);
+    expect(page.server.to('withdrawPeriod').length).toBe(1);
     expect(TestBed.inject(FakeServer)).toBe(page.server);
   });
 });

@@ -12,7 +12,7 @@ import {
   splitEntry,
   weekOf,
 } from '@yellowwood/core';
-import type { Changes, Entry, EntryChange, SheetRow, Week } from '@yellowwood/contracts';
+import type { Changes, Entry, EntryChange, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
@@ -51,7 +51,7 @@ export const WeekStore = signalStore(
     });
     const week = loaded(
       () => from() || undefined,
-      (monday) => api.call('readWeek', { params: { from: monday } }),
+      (monday) => api.call('readTimesheet', { params: { from: monday } }),
     );
     return { api, refresh: inject(Refresh), notices: inject(Notices), from, today, form, loadedWeek: week };
   }),
@@ -289,7 +289,7 @@ export const WeekStore = signalStore(
     }
 
     /** A command on the week that answers with the week. */
-    async function command(work: () => Promise<Week>, what: string): Promise<Week | undefined> {
+    async function command(work: () => Promise<Timesheet>, what: string): Promise<Timesheet | undefined> {
       const week = await attempt(work);
       if (week) {
         store.loadedWeek.set(week);
@@ -317,8 +317,8 @@ export const WeekStore = signalStore(
           withHours ? 'Rows and hours brought' : 'Rows brought',
         ),
       submit: (note: string) =>
-        command(() => store.api.call('submitWeek', { params: { from: store.from() }, body: { note } }), 'Week submitted'),
-      withdraw: () => command(() => store.api.call('withdrawWeek', { params: { from: store.from() } }), 'Week withdrawn'),
+        command(() => store.api.call('submitPeriod', { params: { from: store.from() }, body: { note } }), 'Week submitted'),
+      withdraw: () => command(() => store.api.call('withdrawPeriod', { params: { from: store.from() } }), 'Week withdrawn'),
     };
   }),
 );

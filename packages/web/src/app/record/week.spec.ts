@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import type { Entry, Week } from '@yellowwood/contracts';
+import type { Entry, Timesheet } from '@yellowwood/contracts';
 import { FakeServer, Page, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekScreen } from './week';
@@ -10,7 +10,7 @@ describe('the own week on the page', () => {
 
   async function week(
     entries: Entry[],
-    names: Partial<Week> = {},
+    names: Partial<Timesheet> = {},
     prepare: (server: FakeServer) => void = () => undefined,
     url = '/f/f/record',
   ) {
@@ -18,7 +18,7 @@ describe('the own week on the page', () => {
       url,
       roles: ['staff'],
       prepare: (server) => {
-        server.on('readWeek', ({ params }) =>
+        server.on('readTimesheet', ({ params }) =>
           weekOfEntries(entries, { ...names, ...(params['from'] === MONDAY ? {} : { entries: [] }) }),
         );
         prepare(server);
@@ -37,7 +37,7 @@ describe('the own week on the page', () => {
     expect(url()).toContain('period=2026-W23');
     await page.type('.pick input', '2026-05-20', 'change');
     expect(url()).toContain('period=2026-W21');
-    expect(page.server.to('readWeek').at(-1)!.params['from']).toBe('2026-05-18');
+    expect(page.server.to('readTimesheet').at(-1)!.params['from']).toBe('2026-05-18');
   });
 
   it('keeps the chosen day in the address, and shows it without the grid to those who work by the day', async () => {
@@ -62,16 +62,16 @@ describe('the own week on the page', () => {
       submissions: [{ at: '2026-06-10T16:00:00.000Z', note: 'done', withdrawnAt: null }],
     });
     await week([entryOf(50), entryOf(51, { date: '2026-06-09' })], {}, (server) =>
-      server.on('submitWeek', () => (server.on('readWeek', () => submitted), submitted)),
+      server.on('submitPeriod', () => (server.on('readTimesheet', () => submitted), submitted)),
     );
     await page.press('Submit 3:00');
     await page.settle(20);
     expect(document.querySelector('mat-dialog-container')!.textContent).toContain('3:00 in 2 entries go to review.');
     await page.answer('Cancel');
-    expect(page.server.to('submitWeek').length).toBe(0);
+    expect(page.server.to('submitPeriod').length).toBe(0);
     await page.press('Submit 3:00');
     await page.answer('Submit week', 'done');
-    expect(page.server.to('submitWeek')[0]!.body).toEqual({ note: 'done' });
+    expect(page.server.to('submitPeriod')[0]!.body).toEqual({ note: 'done' });
     expect(page.text('.told')).toContain('“done”. 1:30 waits for a decision.');
     expect(page.button('Withdraw')).toBeTruthy();
   });
@@ -80,7 +80,7 @@ describe('the own week on the page', () => {
     await week([entryOf(50), entryOf(51, { date: '2026-06-09', projectId: null, taskId: null, problems: ['no-project'] })]);
     expect(page.text('.problems b')).toBe('1 entry stands in the way of submitting.');
     await page.press('Submit 3:00');
-    expect(page.server.to('submitWeek').length).toBe(0);
+    expect(page.server.to('submitPeriod').length).toBe(0);
     expect(url()).toContain(`sel=entry:${id(51)}`);
     expect(day()).toContain('9');
     expect(page.element.querySelector('yw-day-panel yw-entry-form')).not.toBeNull();
@@ -138,7 +138,11 @@ describe('the chosen day', () => {
     endClock: '12:30',
   });
 
-  async function today(entries: Entry[], prepare: (server: FakeServer) => void = () => undefined, names: Partial<Week> = {}) {
+  async function today(
+    entries: Entry[],
+    prepare: (server: FakeServer) => void = () => undefined,
+    names: Partial<Timesheet> = {},
+  ) {
     const base = weekOfEntries(entries, names);
     const gap = {
       startAt: '2026-06-10T08:30:00.000Z',
@@ -152,7 +156,7 @@ describe('the chosen day', () => {
       url: '/f/f/record',
       roles: ['staff'],
       prepare: (server) => {
-        server.on('readWeek', () => base);
+        server.on('readTimesheet', () => base);
         prepare(server);
       },
     });

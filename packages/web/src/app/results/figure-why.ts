@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { quarterOf } from '@yellowwood/core';
-import type { Behind, Entry, FigureName } from '@yellowwood/contracts';
+import type { Behind, Entry, Figure } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
@@ -9,7 +9,7 @@ import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
 
-const TITLES: Readonly<Record<FigureName, string>> = {
+const TITLES: Readonly<Record<Figure, string>> = {
   hours: 'Hours',
   'billable-hours': 'Billable hours',
   cost: 'Labour cost',
@@ -91,14 +91,14 @@ export class FigureWhy {
   protected readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   readonly figure = input.required<string>();
-  protected readonly title = computed(() => TITLES[this.figure() as FigureName] ?? 'Figure');
+  protected readonly title = computed(() => TITLES[this.figure() as Figure] ?? 'Figure');
   protected readonly showsMoney = computed(() => ['standard-value', 'unbilled', 'revenue'].includes(this.figure()));
   private readonly question = computed(() => {
     const asked = this.address.show();
     const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
     if (!this.today() || !(this.figure() in TITLES)) return undefined;
     return {
-      figure: this.figure() as FigureName,
+      figure: this.figure() as Figure,
       scope: this.address.scope(),
       ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }),
     };

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { quarterOf } from '@yellowwood/core';
-import type { FigureName, ResultRow, Results } from '@yellowwood/contracts';
+import type { Figure, ResultRow, Results } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
@@ -56,7 +56,7 @@ export class ResultsScreen {
     return whole === 0 ? 0 : Math.min(100, (75 * part) / whole);
   }
 
-  protected ask(figure: FigureName): void {
+  protected ask(figure: Figure): void {
     this.address.ask(`figure:${figure}`);
   }
 

@@ -66,7 +66,7 @@ export class OwnReview {
   });
   protected readonly weeks = loaded(
     () => this.mondays(),
-    (mondays) => Promise.all(mondays.map((from) => this.api.call('readWeek', { params: { from } }))),
+    (mondays) => Promise.all(mondays.map((from) => this.api.call('readTimesheet', { params: { from } }))),
   );
 
   protected number(date: string): number {

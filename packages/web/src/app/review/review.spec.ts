@@ -176,7 +176,7 @@ describe('the review of somebody who reviews nobody', () => {
       url: '/f/f/review',
       roles: ['staff'],
       prepare: (server) =>
-        server.on('readWeek', ({ params }) =>
+        server.on('readTimesheet', ({ params }) =>
           params['from'] === MONDAY
             ? weekOfEntries([
                 entryOf(50, { stage: 'approved' }),
@@ -189,7 +189,7 @@ describe('the review of somebody who reviews nobody', () => {
               }),
         ),
     });
-    expect(page.server.to('readWeek').map((sent) => sent.params['from'])).toEqual([
+    expect(page.server.to('readTimesheet').map((sent) => sent.params['from'])).toEqual([
       MONDAY,
       '2026-06-01',
       '2026-05-25',

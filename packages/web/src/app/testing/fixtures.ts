@@ -1,4 +1,12 @@
-import type { BillEntry, Entry, InvoiceDetail, InvoiceDocument, InvoiceRow, ReviewPerson, Week } from '@yellowwood/contracts';
+import type {
+  BillEntry,
+  Entry,
+  InvoiceDetail,
+  InvoiceDocument,
+  InvoiceRow,
+  ReviewPerson,
+  Timesheet,
+} from '@yellowwood/contracts';
 import { addDays, datesFrom } from '@yellowwood/core';
 import { ME, TODAY, id } from './fake-server';
 
@@ -39,7 +47,7 @@ export function entryOf(number: number, names: Partial<Entry> = {}): Entry {
   };
 }
 
-export function weekOfEntries(entries: Entry[], names: Partial<Week> = {}): Week {
+export function weekOfEntries(entries: Entry[], names: Partial<Timesheet> = {}): Timesheet {
   return {
     personId: ME,
     personName: 'Anna Test',

@@ -24,49 +24,47 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var signIn = validate20;
-var func1 = require_ucs2length().default, pattern4 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+var changePassword = validate20;
+var func1 = require_ucs2length().default;
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate20.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+      if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
         return validate20.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "email" || key0 === "password")) {
+          if (!(key0 === "current" || key0 === "next")) {
             return validate20.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.email !== void 0) {
-            let data0 = data.email, _errs2 = errors;
+          if (data.current !== void 0) {
+            let data0 = data.current, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 3)
-                  return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern4.test(data0))
-                  return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               } else
-                return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0)
-            if (data.password !== void 0) {
-              let data1 = data.password, _errs4 = errors;
+            if (data.next !== void 0) {
+              let data1 = data.next, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate20.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate20.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 12)
+                    return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                 } else
-                  return validate20.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -77,46 +75,38 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
   return validate20.errors = vErrors, errors === 0;
 }
 validate20.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePassword = validate21;
+var changePreferences = validate21, schema32 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
 function validate21(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate21.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
+      if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
         return validate21.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "current" || key0 === "next")) {
+          if (!(key0 === "theme" || key0 === "durationForm")) {
             return validate21.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.current !== void 0) {
-            let data0 = data.current, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate21.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate21.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              } else
-                return validate21.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+          if (data.theme !== void 0) {
+            let data0 = data.theme, _errs2 = errors;
+            if (typeof data0 != "string")
+              return validate21.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
+              return validate21.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema32.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0)
-            if (data.next !== void 0) {
-              let data1 = data.next, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate21.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 12)
-                    return validate21.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
-                } else
-                  return validate21.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            if (data.durationForm !== void 0) {
+              let data1 = data.durationForm, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate21.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "clock" || data1 === "decimal"))
+                return validate21.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema32.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -127,38 +117,49 @@ function validate21(data, { instancePath = "", parentData, parentDataProperty, r
   return validate21.errors = vErrors, errors === 0;
 }
 validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePreferences = validate22, schema33 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
+var signIn = validate22;
+var pattern4 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
 function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
+      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
         return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "theme" || key0 === "durationForm")) {
+          if (!(key0 === "email" || key0 === "password")) {
             return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.theme !== void 0) {
-            let data0 = data.theme, _errs2 = errors;
-            if (typeof data0 != "string")
-              return validate22.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
-              return validate22.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema33.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
+          if (data.email !== void 0) {
+            let data0 = data.email, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 3)
+                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+              } else
+                return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0)
-            if (data.durationForm !== void 0) {
-              let data1 = data.durationForm, _errs4 = errors;
-              if (typeof data1 != "string")
-                return validate22.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data1 === "clock" || data1 === "decimal"))
-                return validate22.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema33.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                } else
+                  return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -169,301 +170,84 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
   return validate22.errors = vErrors, errors === 0;
 }
 validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createEntry = validate23, schema34 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/i, formats4 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^(19|20|21)[0-9]{2}-", "u"), pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern8 = new RegExp("\\S", "u");
+var addRow = validate23;
+var formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
 function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.personId === void 0 && (missing0 = "personId") || data.date === void 0 && (missing0 = "date") || data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.note === void 0 && (missing0 = "note") || data.origin === void 0 && (missing0 = "origin"))
+      if (data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.billable === void 0 && (missing0 = "billable"))
         return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!func9.call(schema34.properties, key0)) {
+          if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable")) {
             return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
+          if (data.projectId !== void 0) {
+            let data0 = data.projectId, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate23.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate23.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate23.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0) {
-            if (data.personId !== void 0) {
-              let data1 = data.personId, _errs4 = errors;
-              if (errors === _errs4 && errors === _errs4)
+            if (data.taskId !== void 0) {
+              let data1 = data.taskId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6 && errors === _errs6)
                 if (typeof data1 == "string") {
-                  if (!formats0.test(data1))
-                    return validate23.errors = [{ instancePath: instancePath + "/personId", schemaPath: "#/properties/personId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                } else
-                  return validate23.errors = [{ instancePath: instancePath + "/personId", schemaPath: "#/properties/personId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  if (!formats0.test(data1)) {
+                    let err0 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  }
+                } else {
+                  let err1 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                }
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs8 = errors;
+              if (data1 !== null) {
+                let err2 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+              }
+              var _valid0 = _errs8 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+              else {
+                let err3 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate23.errors = vErrors, !1;
+              }
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
             if (valid0) {
-              if (data.date !== void 0) {
-                let data2 = data.date, _errs6 = errors;
-                if (errors === _errs6 && errors === _errs6)
-                  if (typeof data2 == "string")
-                    if (pattern5.test(data2)) {
-                      if (!formats4.test(data2))
-                        return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                    } else
-                      return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                  else
-                    return validate23.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
+              if (data.serviceId !== void 0) {
+                let data2 = data.serviceId, _errs10 = errors;
+                if (errors === _errs10 && errors === _errs10)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2))
+                      return validate23.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  } else
+                    return validate23.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs10 === errors;
               } else
                 var valid0 = !0;
-              if (valid0) {
-                if (data.projectId !== void 0) {
-                  let data3 = data.projectId, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
-                  if (errors === _errs10 && errors === _errs10)
-                    if (typeof data3 == "string") {
-                      if (!formats0.test(data3)) {
-                        let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                      }
-                    } else {
-                      let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                    }
-                  var _valid0 = _errs10 === errors;
-                  valid1 = valid1 || _valid0;
+              if (valid0)
+                if (data.billable !== void 0) {
                   let _errs12 = errors;
-                  if (data3 !== null) {
-                    let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-                  }
-                  var _valid0 = _errs12 === errors;
-                  if (valid1 = valid1 || _valid0, valid1)
-                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
-                  else {
-                    let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate23.errors = vErrors, !1;
-                  }
-                  var valid0 = _errs8 === errors;
+                  if (typeof data.billable != "boolean")
+                    return validate23.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs12 === errors;
                 } else
                   var valid0 = !0;
-                if (valid0) {
-                  if (data.taskId !== void 0) {
-                    let data4 = data.taskId, _errs14 = errors, _errs15 = errors, valid2 = !1, _errs16 = errors;
-                    if (errors === _errs16 && errors === _errs16)
-                      if (typeof data4 == "string") {
-                        if (!formats0.test(data4)) {
-                          let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                          vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
-                        }
-                      } else {
-                        let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                        vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
-                      }
-                    var _valid1 = _errs16 === errors;
-                    valid2 = valid2 || _valid1;
-                    let _errs18 = errors;
-                    if (data4 !== null) {
-                      let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                      vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
-                    }
-                    var _valid1 = _errs18 === errors;
-                    if (valid2 = valid2 || _valid1, valid2)
-                      errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
-                    else {
-                      let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate23.errors = vErrors, !1;
-                    }
-                    var valid0 = _errs14 === errors;
-                  } else
-                    var valid0 = !0;
-                  if (valid0) {
-                    if (data.serviceId !== void 0) {
-                      let data5 = data.serviceId, _errs20 = errors, _errs21 = errors, valid3 = !1, _errs22 = errors;
-                      if (errors === _errs22 && errors === _errs22)
-                        if (typeof data5 == "string") {
-                          if (!formats0.test(data5)) {
-                            let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                            vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
-                          }
-                        } else {
-                          let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                          vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
-                        }
-                      var _valid2 = _errs22 === errors;
-                      valid3 = valid3 || _valid2;
-                      let _errs24 = errors;
-                      if (data5 !== null) {
-                        let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                        vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
-                      }
-                      var _valid2 = _errs24 === errors;
-                      if (valid3 = valid3 || _valid2, valid3)
-                        errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
-                      else {
-                        let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                        return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate23.errors = vErrors, !1;
-                      }
-                      var valid0 = _errs20 === errors;
-                    } else
-                      var valid0 = !0;
-                    if (valid0) {
-                      if (data.quantity !== void 0) {
-                        let data6 = data.quantity, _errs26 = errors;
-                        if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
-                          return validate23.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                        if (errors === _errs26 && typeof data6 == "number" && isFinite(data6)) {
-                          if (data6 > 2678400 || isNaN(data6))
-                            return validate23.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                          if (data6 < 1 || isNaN(data6))
-                            return validate23.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                        }
-                        var valid0 = _errs26 === errors;
-                      } else
-                        var valid0 = !0;
-                      if (valid0) {
-                        if (data.span !== void 0) {
-                          let data7 = data.span, _errs28 = errors;
-                          if (errors === _errs28)
-                            if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
-                              let missing1;
-                              if (data7.start === void 0 && (missing1 = "start") || data7.end === void 0 && (missing1 = "end") || data7.breakSeconds === void 0 && (missing1 = "breakSeconds"))
-                                return validate23.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                              {
-                                let _errs30 = errors;
-                                for (let key1 in data7)
-                                  if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
-                                    return validate23.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                                    break;
-                                  }
-                                if (_errs30 === errors) {
-                                  if (data7.start !== void 0) {
-                                    let data8 = data7.start, _errs31 = errors;
-                                    if (errors === _errs31)
-                                      if (typeof data8 == "string") {
-                                        if (!pattern6.test(data8))
-                                          return validate23.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                      } else
-                                        return validate23.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                    var valid4 = _errs31 === errors;
-                                  } else
-                                    var valid4 = !0;
-                                  if (valid4) {
-                                    if (data7.end !== void 0) {
-                                      let data9 = data7.end, _errs33 = errors;
-                                      if (errors === _errs33)
-                                        if (typeof data9 == "string") {
-                                          if (!pattern6.test(data9))
-                                            return validate23.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                        } else
-                                          return validate23.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                      var valid4 = _errs33 === errors;
-                                    } else
-                                      var valid4 = !0;
-                                    if (valid4) {
-                                      if (data7.breakSeconds !== void 0) {
-                                        let data10 = data7.breakSeconds, _errs35 = errors;
-                                        if (!(typeof data10 == "number" && !(data10 % 1) && !isNaN(data10) && isFinite(data10)))
-                                          return validate23.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                        if (errors === _errs35 && typeof data10 == "number" && isFinite(data10)) {
-                                          if (data10 > 86400 || isNaN(data10))
-                                            return validate23.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
-                                          if (data10 < 0 || isNaN(data10))
-                                            return validate23.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
-                                        }
-                                        var valid4 = _errs35 === errors;
-                                      } else
-                                        var valid4 = !0;
-                                      if (valid4) {
-                                        if (data7.whichStart !== void 0) {
-                                          let data11 = data7.whichStart, _errs37 = errors;
-                                          if (typeof data11 != "string")
-                                            return validate23.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                          if (!(data11 === "earlier" || data11 === "later"))
-                                            return validate23.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema34.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                          var valid4 = _errs37 === errors;
-                                        } else
-                                          var valid4 = !0;
-                                        if (valid4)
-                                          if (data7.whichEnd !== void 0) {
-                                            let data12 = data7.whichEnd, _errs39 = errors;
-                                            if (typeof data12 != "string")
-                                              return validate23.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                            if (!(data12 === "earlier" || data12 === "later"))
-                                              return validate23.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema34.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                            var valid4 = _errs39 === errors;
-                                          } else
-                                            var valid4 = !0;
-                                      }
-                                    }
-                                  }
-                                }
-                              }
-                            } else
-                              return validate23.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                          var valid0 = _errs28 === errors;
-                        } else
-                          var valid0 = !0;
-                        if (valid0) {
-                          if (data.billable !== void 0) {
-                            let _errs41 = errors;
-                            if (typeof data.billable != "boolean")
-                              return validate23.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                            var valid0 = _errs41 === errors;
-                          } else
-                            var valid0 = !0;
-                          if (valid0) {
-                            if (data.note !== void 0) {
-                              let data14 = data.note, _errs43 = errors;
-                              if (errors === _errs43)
-                                if (typeof data14 == "string") {
-                                  if (func1(data14) > 2e3)
-                                    return validate23.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
-                                } else
-                                  return validate23.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid0 = _errs43 === errors;
-                            } else
-                              var valid0 = !0;
-                            if (valid0) {
-                              if (data.origin !== void 0) {
-                                let data15 = data.origin, _errs45 = errors;
-                                if (typeof data15 != "string")
-                                  return validate23.errors = [{ instancePath: instancePath + "/origin", schemaPath: "#/properties/origin/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                if (!(data15 === "typed" || data15 === "grid"))
-                                  return validate23.errors = [{ instancePath: instancePath + "/origin", schemaPath: "#/properties/origin/enum", keyword: "enum", params: { allowedValues: schema34.properties.origin.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                var valid0 = _errs45 === errors;
-                              } else
-                                var valid0 = !0;
-                              if (valid0)
-                                if (data.reason !== void 0) {
-                                  let data16 = data.reason, _errs47 = errors;
-                                  if (errors === _errs47)
-                                    if (typeof data16 == "string") {
-                                      if (func1(data16) > 500)
-                                        return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                      if (func1(data16) < 1)
-                                        return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                      if (!pattern8.test(data16))
-                                        return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                    } else
-                                      return validate23.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                  var valid0 = _errs47 === errors;
-                                } else
-                                  var valid0 = !0;
-                            }
-                          }
-                        }
-                      }
-                    }
-                  }
-                }
-              }
             }
           }
         }
@@ -473,321 +257,30 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
   return validate23.errors = vErrors, errors === 0;
 }
 validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntry = validate24, schema35 = { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
+var bringRows = validate24;
 function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      let _errs1 = errors;
-      for (let key0 in data)
-        if (!func9.call(schema35.properties, key0)) {
-          return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-          break;
-        }
-      if (_errs1 === errors) {
-        if (data.date !== void 0) {
-          let data0 = data.date, _errs2 = errors;
-          if (errors === _errs2 && errors === _errs2)
-            if (typeof data0 == "string")
-              if (pattern5.test(data0)) {
-                if (!formats4.test(data0))
-                  return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-              } else
-                return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-            else
-              return validate24.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-          var valid0 = _errs2 === errors;
-        } else
-          var valid0 = !0;
-        if (valid0) {
-          if (data.projectId !== void 0) {
-            let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
-            if (errors === _errs6 && errors === _errs6)
-              if (typeof data1 == "string") {
-                if (!formats0.test(data1)) {
-                  let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                }
-              } else {
-                let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-              }
-            var _valid0 = _errs6 === errors;
-            valid1 = valid1 || _valid0;
-            let _errs8 = errors;
-            if (data1 !== null) {
-              let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-            }
-            var _valid0 = _errs8 === errors;
-            if (valid1 = valid1 || _valid0, valid1)
-              errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
-            else {
-              let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate24.errors = vErrors, !1;
-            }
-            var valid0 = _errs4 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.taskId !== void 0) {
-              let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
-              if (errors === _errs12 && errors === _errs12)
-                if (typeof data2 == "string") {
-                  if (!formats0.test(data2)) {
-                    let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
-                  }
-                } else {
-                  let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
-                }
-              var _valid1 = _errs12 === errors;
-              valid2 = valid2 || _valid1;
-              let _errs14 = errors;
-              if (data2 !== null) {
-                let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
-              }
-              var _valid1 = _errs14 === errors;
-              if (valid2 = valid2 || _valid1, valid2)
-                errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
-              else {
-                let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate24.errors = vErrors, !1;
-              }
-              var valid0 = _errs10 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.serviceId !== void 0) {
-                let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
-                if (errors === _errs18 && errors === _errs18)
-                  if (typeof data3 == "string") {
-                    if (!formats0.test(data3)) {
-                      let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                      vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
-                    }
-                  } else {
-                    let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                    vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
-                  }
-                var _valid2 = _errs18 === errors;
-                valid3 = valid3 || _valid2;
-                let _errs20 = errors;
-                if (data3 !== null) {
-                  let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
-                }
-                var _valid2 = _errs20 === errors;
-                if (valid3 = valid3 || _valid2, valid3)
-                  errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
-                else {
-                  let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate24.errors = vErrors, !1;
-                }
-                var valid0 = _errs16 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0) {
-                if (data.quantity !== void 0) {
-                  let data4 = data.quantity, _errs22 = errors;
-                  if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
-                    return validate24.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                  if (errors === _errs22 && typeof data4 == "number" && isFinite(data4)) {
-                    if (data4 > 2678400 || isNaN(data4))
-                      return validate24.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                    if (data4 < 1 || isNaN(data4))
-                      return validate24.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                  }
-                  var valid0 = _errs22 === errors;
-                } else
-                  var valid0 = !0;
-                if (valid0) {
-                  if (data.span !== void 0) {
-                    let data5 = data.span, _errs24 = errors, _errs25 = errors, valid4 = !1, _errs26 = errors;
-                    if (errors === _errs26)
-                      if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
-                        let missing0;
-                        if (data5.start === void 0 && (missing0 = "start") || data5.end === void 0 && (missing0 = "end") || data5.breakSeconds === void 0 && (missing0 = "breakSeconds")) {
-                          let err12 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" };
-                          vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
-                        } else {
-                          let _errs28 = errors;
-                          for (let key1 in data5)
-                            if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
-                              let err13 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
-                              vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
-                              break;
-                            }
-                          if (_errs28 === errors) {
-                            if (data5.start !== void 0) {
-                              let data6 = data5.start, _errs29 = errors;
-                              if (errors === _errs29)
-                                if (typeof data6 == "string") {
-                                  if (!pattern6.test(data6)) {
-                                    let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                    vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
-                                  }
-                                } else {
-                                  let err15 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                  vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
-                                }
-                              var valid5 = _errs29 === errors;
-                            } else
-                              var valid5 = !0;
-                            if (valid5) {
-                              if (data5.end !== void 0) {
-                                let data7 = data5.end, _errs31 = errors;
-                                if (errors === _errs31)
-                                  if (typeof data7 == "string") {
-                                    if (!pattern6.test(data7)) {
-                                      let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                      vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
-                                    }
-                                  } else {
-                                    let err17 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                    vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
-                                  }
-                                var valid5 = _errs31 === errors;
-                              } else
-                                var valid5 = !0;
-                              if (valid5) {
-                                if (data5.breakSeconds !== void 0) {
-                                  let data8 = data5.breakSeconds, _errs33 = errors;
-                                  if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8))) {
-                                    let err18 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                                    vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
-                                  }
-                                  if (errors === _errs33 && typeof data8 == "number" && isFinite(data8)) {
-                                    if (data8 > 86400 || isNaN(data8)) {
-                                      let err19 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
-                                      vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
-                                    } else if (data8 < 0 || isNaN(data8)) {
-                                      let err20 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
-                                      vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
-                                    }
-                                  }
-                                  var valid5 = _errs33 === errors;
-                                } else
-                                  var valid5 = !0;
-                                if (valid5) {
-                                  if (data5.whichStart !== void 0) {
-                                    let data9 = data5.whichStart, _errs35 = errors;
-                                    if (typeof data9 != "string") {
-                                      let err21 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                      vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
-                                    }
-                                    if (!(data9 === "earlier" || data9 === "later")) {
-                                      let err22 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema35.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
-                                      vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
-                                    }
-                                    var valid5 = _errs35 === errors;
-                                  } else
-                                    var valid5 = !0;
-                                  if (valid5)
-                                    if (data5.whichEnd !== void 0) {
-                                      let data10 = data5.whichEnd, _errs37 = errors;
-                                      if (typeof data10 != "string") {
-                                        let err23 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                        vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++;
-                                      }
-                                      if (!(data10 === "earlier" || data10 === "later")) {
-                                        let err24 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema35.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
-                                        vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
-                                      }
-                                      var valid5 = _errs37 === errors;
-                                    } else
-                                      var valid5 = !0;
-                                }
-                              }
-                            }
-                          }
-                        }
-                      } else {
-                        let err25 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
-                        vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
-                      }
-                    var _valid3 = _errs26 === errors;
-                    valid4 = valid4 || _valid3;
-                    let _errs39 = errors;
-                    if (data5 !== null) {
-                      let err26 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                      vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
-                    }
-                    var _valid3 = _errs39 === errors;
-                    if (valid4 = valid4 || _valid3, valid4)
-                      errors = _errs25, vErrors !== null && (_errs25 ? vErrors.length = _errs25 : vErrors = null);
-                    else {
-                      let err27 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate24.errors = vErrors, !1;
-                    }
-                    var valid0 = _errs24 === errors;
-                  } else
-                    var valid0 = !0;
-                  if (valid0) {
-                    if (data.billable !== void 0) {
-                      let _errs41 = errors;
-                      if (typeof data.billable != "boolean")
-                        return validate24.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                      var valid0 = _errs41 === errors;
-                    } else
-                      var valid0 = !0;
-                    if (valid0) {
-                      if (data.note !== void 0) {
-                        let data12 = data.note, _errs43 = errors;
-                        if (errors === _errs43)
-                          if (typeof data12 == "string") {
-                            if (func1(data12) > 2e3)
-                              return validate24.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
-                          } else
-                            return validate24.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        var valid0 = _errs43 === errors;
-                      } else
-                        var valid0 = !0;
-                      if (valid0) {
-                        if (data.explanation !== void 0) {
-                          let data13 = data.explanation, _errs45 = errors;
-                          if (errors === _errs45)
-                            if (typeof data13 == "string") {
-                              if (func1(data13) > 500)
-                                return validate24.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                            } else
-                              return validate24.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          var valid0 = _errs45 === errors;
-                        } else
-                          var valid0 = !0;
-                        if (valid0)
-                          if (data.reason !== void 0) {
-                            let data14 = data.reason, _errs47 = errors;
-                            if (errors === _errs47)
-                              if (typeof data14 == "string") {
-                                if (func1(data14) > 500)
-                                  return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                if (func1(data14) < 1)
-                                  return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                if (!pattern8.test(data14))
-                                  return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                              } else
-                                return validate24.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid0 = _errs47 === errors;
-                          } else
-                            var valid0 = !0;
-                      }
-                    }
-                  }
-                }
-              }
-            }
+      let missing0;
+      if (data.withHours === void 0 && (missing0 = "withHours"))
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "withHours") {
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
           }
-        }
+        if (_errs1 === errors && data.withHours !== void 0 && typeof data.withHours != "boolean")
+          return validate24.errors = [{ instancePath: instancePath + "/withHours", schemaPath: "#/properties/withHours/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
       }
     } else
       return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 };
+var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^(19|20|21)[0-9]{2}-", "u"), pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern8 = new RegExp("\\S", "u");
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -856,7 +349,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs11 && errors === _errs11)
                                     if (typeof data4 == "string")
                                       if (pattern5.test(data4)) {
-                                        if (!formats4.test(data4))
+                                        if (!formats10.test(data4))
                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                       } else
                                         return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
@@ -1189,7 +682,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (errors === _errs66 && errors === _errs66)
                                               if (typeof data24 == "string")
                                                 if (pattern5.test(data24)) {
-                                                  if (!formats4.test(data24))
+                                                  if (!formats10.test(data24))
                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                                 } else
                                                   return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
@@ -1573,385 +1066,330 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
   return validate25.errors = vErrors, errors === 0;
 }
 validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var bringRows = validate26;
+var changeEntry = validate26, schema37 = { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
 function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.withHours === void 0 && (missing0 = "withHours"))
-        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "withHours") {
-            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
+      let _errs1 = errors;
+      for (let key0 in data)
+        if (!func9.call(schema37.properties, key0)) {
+          return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          break;
+        }
+      if (_errs1 === errors) {
+        if (data.date !== void 0) {
+          let data0 = data.date, _errs2 = errors;
+          if (errors === _errs2 && errors === _errs2)
+            if (typeof data0 == "string")
+              if (pattern5.test(data0)) {
+                if (!formats10.test(data0))
+                  return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+              } else
+                return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+            else
+              return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+          var valid0 = _errs2 === errors;
+        } else
+          var valid0 = !0;
+        if (valid0) {
+          if (data.projectId !== void 0) {
+            let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+            if (errors === _errs6 && errors === _errs6)
+              if (typeof data1 == "string") {
+                if (!formats0.test(data1)) {
+                  let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                }
+              } else {
+                let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+              }
+            var _valid0 = _errs6 === errors;
+            valid1 = valid1 || _valid0;
+            let _errs8 = errors;
+            if (data1 !== null) {
+              let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+            }
+            var _valid0 = _errs8 === errors;
+            if (valid1 = valid1 || _valid0, valid1)
+              errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+            else {
+              let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+              return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate26.errors = vErrors, !1;
+            }
+            var valid0 = _errs4 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.taskId !== void 0) {
+              let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
+              if (errors === _errs12 && errors === _errs12)
+                if (typeof data2 == "string") {
+                  if (!formats0.test(data2)) {
+                    let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                  }
+                } else {
+                  let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                }
+              var _valid1 = _errs12 === errors;
+              valid2 = valid2 || _valid1;
+              let _errs14 = errors;
+              if (data2 !== null) {
+                let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+              }
+              var _valid1 = _errs14 === errors;
+              if (valid2 = valid2 || _valid1, valid2)
+                errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+              else {
+                let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate26.errors = vErrors, !1;
+              }
+              var valid0 = _errs10 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.serviceId !== void 0) {
+                let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
+                if (errors === _errs18 && errors === _errs18)
+                  if (typeof data3 == "string") {
+                    if (!formats0.test(data3)) {
+                      let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                      vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                    }
+                  } else {
+                    let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                  }
+                var _valid2 = _errs18 === errors;
+                valid3 = valid3 || _valid2;
+                let _errs20 = errors;
+                if (data3 !== null) {
+                  let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                }
+                var _valid2 = _errs20 === errors;
+                if (valid3 = valid3 || _valid2, valid3)
+                  errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
+                else {
+                  let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate26.errors = vErrors, !1;
+                }
+                var valid0 = _errs16 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.quantity !== void 0) {
+                  let data4 = data.quantity, _errs22 = errors;
+                  if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
+                    return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  if (errors === _errs22 && typeof data4 == "number" && isFinite(data4)) {
+                    if (data4 > 2678400 || isNaN(data4))
+                      return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                    if (data4 < 1 || isNaN(data4))
+                      return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                  }
+                  var valid0 = _errs22 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.span !== void 0) {
+                    let data5 = data.span, _errs24 = errors, _errs25 = errors, valid4 = !1, _errs26 = errors;
+                    if (errors === _errs26)
+                      if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+                        let missing0;
+                        if (data5.start === void 0 && (missing0 = "start") || data5.end === void 0 && (missing0 = "end") || data5.breakSeconds === void 0 && (missing0 = "breakSeconds")) {
+                          let err12 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" };
+                          vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                        } else {
+                          let _errs28 = errors;
+                          for (let key1 in data5)
+                            if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
+                              let err13 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                              vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                              break;
+                            }
+                          if (_errs28 === errors) {
+                            if (data5.start !== void 0) {
+                              let data6 = data5.start, _errs29 = errors;
+                              if (errors === _errs29)
+                                if (typeof data6 == "string") {
+                                  if (!pattern6.test(data6)) {
+                                    let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                    vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                                  }
+                                } else {
+                                  let err15 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                  vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                                }
+                              var valid5 = _errs29 === errors;
+                            } else
+                              var valid5 = !0;
+                            if (valid5) {
+                              if (data5.end !== void 0) {
+                                let data7 = data5.end, _errs31 = errors;
+                                if (errors === _errs31)
+                                  if (typeof data7 == "string") {
+                                    if (!pattern6.test(data7)) {
+                                      let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                      vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                    }
+                                  } else {
+                                    let err17 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                    vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                  }
+                                var valid5 = _errs31 === errors;
+                              } else
+                                var valid5 = !0;
+                              if (valid5) {
+                                if (data5.breakSeconds !== void 0) {
+                                  let data8 = data5.breakSeconds, _errs33 = errors;
+                                  if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8))) {
+                                    let err18 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                                    vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                                  }
+                                  if (errors === _errs33 && typeof data8 == "number" && isFinite(data8)) {
+                                    if (data8 > 86400 || isNaN(data8)) {
+                                      let err19 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
+                                      vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
+                                    } else if (data8 < 0 || isNaN(data8)) {
+                                      let err20 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                                      vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                                    }
+                                  }
+                                  var valid5 = _errs33 === errors;
+                                } else
+                                  var valid5 = !0;
+                                if (valid5) {
+                                  if (data5.whichStart !== void 0) {
+                                    let data9 = data5.whichStart, _errs35 = errors;
+                                    if (typeof data9 != "string") {
+                                      let err21 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                      vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
+                                    }
+                                    if (!(data9 === "earlier" || data9 === "later")) {
+                                      let err22 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
+                                      vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
+                                    }
+                                    var valid5 = _errs35 === errors;
+                                  } else
+                                    var valid5 = !0;
+                                  if (valid5)
+                                    if (data5.whichEnd !== void 0) {
+                                      let data10 = data5.whichEnd, _errs37 = errors;
+                                      if (typeof data10 != "string") {
+                                        let err23 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                        vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++;
+                                      }
+                                      if (!(data10 === "earlier" || data10 === "later")) {
+                                        let err24 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
+                                        vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
+                                      }
+                                      var valid5 = _errs37 === errors;
+                                    } else
+                                      var valid5 = !0;
+                                }
+                              }
+                            }
+                          }
+                        }
+                      } else {
+                        let err25 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                        vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
+                      }
+                    var _valid3 = _errs26 === errors;
+                    valid4 = valid4 || _valid3;
+                    let _errs39 = errors;
+                    if (data5 !== null) {
+                      let err26 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                      vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
+                    }
+                    var _valid3 = _errs39 === errors;
+                    if (valid4 = valid4 || _valid3, valid4)
+                      errors = _errs25, vErrors !== null && (_errs25 ? vErrors.length = _errs25 : vErrors = null);
+                    else {
+                      let err27 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                      return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate26.errors = vErrors, !1;
+                    }
+                    var valid0 = _errs24 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0) {
+                    if (data.billable !== void 0) {
+                      let _errs41 = errors;
+                      if (typeof data.billable != "boolean")
+                        return validate26.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                      var valid0 = _errs41 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.note !== void 0) {
+                        let data12 = data.note, _errs43 = errors;
+                        if (errors === _errs43)
+                          if (typeof data12 == "string") {
+                            if (func1(data12) > 2e3)
+                              return validate26.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                          } else
+                            return validate26.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid0 = _errs43 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0) {
+                        if (data.explanation !== void 0) {
+                          let data13 = data.explanation, _errs45 = errors;
+                          if (errors === _errs45)
+                            if (typeof data13 == "string") {
+                              if (func1(data13) > 500)
+                                return validate26.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                            } else
+                              return validate26.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid0 = _errs45 === errors;
+                        } else
+                          var valid0 = !0;
+                        if (valid0)
+                          if (data.reason !== void 0) {
+                            let data14 = data.reason, _errs47 = errors;
+                            if (errors === _errs47)
+                              if (typeof data14 == "string") {
+                                if (func1(data14) > 500)
+                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                if (func1(data14) < 1)
+                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                if (!pattern8.test(data14))
+                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                              } else
+                                return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid0 = _errs47 === errors;
+                          } else
+                            var valid0 = !0;
+                      }
+                    }
+                  }
+                }
+              }
+            }
           }
-        if (_errs1 === errors && data.withHours !== void 0 && typeof data.withHours != "boolean")
-          return validate26.errors = [{ instancePath: instancePath + "/withHours", schemaPath: "#/properties/withHours/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+        }
       }
     } else
       return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate26.errors = vErrors, errors === 0;
 }
 validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var addRow = validate27;
+var changeTimer = validate27;
+var formats44 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
 function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.billable === void 0 && (missing0 = "billable"))
-        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable")) {
-            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.projectId !== void 0) {
-            let data0 = data.projectId, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate27.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate27.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.taskId !== void 0) {
-              let data1 = data.taskId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
-              if (errors === _errs6 && errors === _errs6)
-                if (typeof data1 == "string") {
-                  if (!formats0.test(data1)) {
-                    let err0 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                  }
-                } else {
-                  let err1 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                }
-              var _valid0 = _errs6 === errors;
-              valid1 = valid1 || _valid0;
-              let _errs8 = errors;
-              if (data1 !== null) {
-                let err2 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-              }
-              var _valid0 = _errs8 === errors;
-              if (valid1 = valid1 || _valid0, valid1)
-                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
-              else {
-                let err3 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate27.errors = vErrors, !1;
-              }
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.serviceId !== void 0) {
-                let data2 = data.serviceId, _errs10 = errors;
-                if (errors === _errs10 && errors === _errs10)
-                  if (typeof data2 == "string") {
-                    if (!formats0.test(data2))
-                      return validate27.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                  } else
-                    return validate27.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs10 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0)
-                if (data.billable !== void 0) {
-                  let _errs12 = errors;
-                  if (typeof data.billable != "boolean")
-                    return validate27.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                  var valid0 = _errs12 === errors;
-                } else
-                  var valid0 = !0;
-            }
-          }
-        }
-      }
-    } else
-      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate27.errors = vErrors, errors === 0;
-}
-validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var removeRow = validate28;
-function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.billable === void 0 && (missing0 = "billable"))
-        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable")) {
-            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.projectId !== void 0) {
-            let data0 = data.projectId, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate28.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate28.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.taskId !== void 0) {
-              let data1 = data.taskId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
-              if (errors === _errs6 && errors === _errs6)
-                if (typeof data1 == "string") {
-                  if (!formats0.test(data1)) {
-                    let err0 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                  }
-                } else {
-                  let err1 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                }
-              var _valid0 = _errs6 === errors;
-              valid1 = valid1 || _valid0;
-              let _errs8 = errors;
-              if (data1 !== null) {
-                let err2 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-              }
-              var _valid0 = _errs8 === errors;
-              if (valid1 = valid1 || _valid0, valid1)
-                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
-              else {
-                let err3 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate28.errors = vErrors, !1;
-              }
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.serviceId !== void 0) {
-                let data2 = data.serviceId, _errs10 = errors;
-                if (errors === _errs10 && errors === _errs10)
-                  if (typeof data2 == "string") {
-                    if (!formats0.test(data2))
-                      return validate28.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                  } else
-                    return validate28.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs10 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0)
-                if (data.billable !== void 0) {
-                  let _errs12 = errors;
-                  if (typeof data.billable != "boolean")
-                    return validate28.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                  var valid0 = _errs12 === errors;
-                } else
-                  var valid0 = !0;
-            }
-          }
-        }
-      }
-    } else
-      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate28.errors = vErrors, errors === 0;
-}
-validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var startTimer = validate29, schema40 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time", pattern: "^(19|20|21)[0-9]{2}-" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 }, formats64 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
-function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.note === void 0 && (missing0 = "note") || data.others === void 0 && (missing0 = "others"))
-        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "note" || key0 === "billable" || key0 === "startedAt" || key0 === "others")) {
-            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate29.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate29.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.projectId !== void 0) {
-              let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
-              if (errors === _errs6 && errors === _errs6)
-                if (typeof data1 == "string") {
-                  if (!formats0.test(data1)) {
-                    let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                  }
-                } else {
-                  let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                }
-              var _valid0 = _errs6 === errors;
-              valid1 = valid1 || _valid0;
-              let _errs8 = errors;
-              if (data1 !== null) {
-                let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-              }
-              var _valid0 = _errs8 === errors;
-              if (valid1 = valid1 || _valid0, valid1)
-                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
-              else {
-                let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate29.errors = vErrors, !1;
-              }
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.taskId !== void 0) {
-                let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
-                if (errors === _errs12 && errors === _errs12)
-                  if (typeof data2 == "string") {
-                    if (!formats0.test(data2)) {
-                      let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                      vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
-                    }
-                  } else {
-                    let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                    vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
-                  }
-                var _valid1 = _errs12 === errors;
-                valid2 = valid2 || _valid1;
-                let _errs14 = errors;
-                if (data2 !== null) {
-                  let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                  vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
-                }
-                var _valid1 = _errs14 === errors;
-                if (valid2 = valid2 || _valid1, valid2)
-                  errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
-                else {
-                  let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate29.errors = vErrors, !1;
-                }
-                var valid0 = _errs10 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0) {
-                if (data.serviceId !== void 0) {
-                  let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
-                  if (errors === _errs18 && errors === _errs18)
-                    if (typeof data3 == "string") {
-                      if (!formats0.test(data3)) {
-                        let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                        vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
-                      }
-                    } else {
-                      let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                      vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
-                    }
-                  var _valid2 = _errs18 === errors;
-                  valid3 = valid3 || _valid2;
-                  let _errs20 = errors;
-                  if (data3 !== null) {
-                    let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                    vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
-                  }
-                  var _valid2 = _errs20 === errors;
-                  if (valid3 = valid3 || _valid2, valid3)
-                    errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
-                  else {
-                    let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate29.errors = vErrors, !1;
-                  }
-                  var valid0 = _errs16 === errors;
-                } else
-                  var valid0 = !0;
-                if (valid0) {
-                  if (data.note !== void 0) {
-                    let data4 = data.note, _errs22 = errors;
-                    if (errors === _errs22)
-                      if (typeof data4 == "string") {
-                        if (func1(data4) > 2e3)
-                          return validate29.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
-                      } else
-                        return validate29.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                    var valid0 = _errs22 === errors;
-                  } else
-                    var valid0 = !0;
-                  if (valid0) {
-                    if (data.billable !== void 0) {
-                      let _errs24 = errors;
-                      if (typeof data.billable != "boolean")
-                        return validate29.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                      var valid0 = _errs24 === errors;
-                    } else
-                      var valid0 = !0;
-                    if (valid0) {
-                      if (data.startedAt !== void 0) {
-                        let data6 = data.startedAt, _errs26 = errors;
-                        if (errors === _errs26 && errors === _errs26)
-                          if (typeof data6 == "string")
-                            if (pattern5.test(data6)) {
-                              if (!formats64.test(data6))
-                                return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
-                            } else
-                              return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                          else
-                            return validate29.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        var valid0 = _errs26 === errors;
-                      } else
-                        var valid0 = !0;
-                      if (valid0)
-                        if (data.others !== void 0) {
-                          let data7 = data.others, _errs28 = errors;
-                          if (typeof data7 != "string")
-                            return validate29.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          if (!(data7 === "pause" || data7 === "stop"))
-                            return validate29.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/enum", keyword: "enum", params: { allowedValues: schema40.properties.others.enum }, message: "must be equal to one of the allowed values" }], !1;
-                          var valid0 = _errs28 === errors;
-                        } else
-                          var valid0 = !0;
-                    }
-                  }
-                }
-              }
-            }
-          }
-        }
-      }
-    } else
-      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate29.errors = vErrors, errors === 0;
-}
-validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTimer = validate30;
-function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let _errs1 = errors;
       for (let key0 in data)
         if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable" || key0 === "note" || key0 === "startedAt")) {
-          return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
           break;
         }
       if (_errs1 === errors) {
@@ -1979,7 +1417,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate30.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate27.errors = vErrors, !1;
           }
           var valid0 = _errs2 === errors;
         } else
@@ -2009,7 +1447,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
             else {
               let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate30.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate27.errors = vErrors, !1;
             }
             var valid0 = _errs8 === errors;
           } else
@@ -2039,7 +1477,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
               else {
                 let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate30.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate27.errors = vErrors, !1;
               }
               var valid0 = _errs14 === errors;
             } else
@@ -2048,7 +1486,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.billable !== void 0) {
                 let _errs20 = errors;
                 if (typeof data.billable != "boolean")
-                  return validate30.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
                 var valid0 = _errs20 === errors;
               } else
                 var valid0 = !0;
@@ -2058,9 +1496,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs22)
                     if (typeof data4 == "string") {
                       if (func1(data4) > 2e3)
-                        return validate30.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                        return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
                     } else
-                      return validate30.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs22 === errors;
                 } else
                   var valid0 = !0;
@@ -2070,12 +1508,12 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                     if (errors === _errs24 && errors === _errs24)
                       if (typeof data5 == "string")
                         if (pattern5.test(data5)) {
-                          if (!formats64.test(data5))
-                            return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
+                          if (!formats44.test(data5))
+                            return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                         } else
-                          return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                          return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
                       else
-                        return validate30.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     var valid0 = _errs24 === errors;
                   } else
                     var valid0 = !0;
@@ -2085,31 +1523,596 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate30.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resumeTimer = validate31, schema42 = { type: "object", required: ["others"], properties: { others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 };
-function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createEntry = validate28, schema39 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.personId === void 0 && (missing0 = "personId") || data.date === void 0 && (missing0 = "date") || data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.note === void 0 && (missing0 = "note") || data.origin === void 0 && (missing0 = "origin"))
+        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!func9.call(schema39.properties, key0)) {
+            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate28.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate28.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.personId !== void 0) {
+              let data1 = data.personId, _errs4 = errors;
+              if (errors === _errs4 && errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1))
+                    return validate28.errors = [{ instancePath: instancePath + "/personId", schemaPath: "#/properties/personId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                } else
+                  return validate28.errors = [{ instancePath: instancePath + "/personId", schemaPath: "#/properties/personId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.date !== void 0) {
+                let data2 = data.date, _errs6 = errors;
+                if (errors === _errs6 && errors === _errs6)
+                  if (typeof data2 == "string")
+                    if (pattern5.test(data2)) {
+                      if (!formats10.test(data2))
+                        return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                    } else
+                      return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                  else
+                    return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.projectId !== void 0) {
+                  let data3 = data.projectId, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
+                  if (errors === _errs10 && errors === _errs10)
+                    if (typeof data3 == "string") {
+                      if (!formats0.test(data3)) {
+                        let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                      }
+                    } else {
+                      let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                    }
+                  var _valid0 = _errs10 === errors;
+                  valid1 = valid1 || _valid0;
+                  let _errs12 = errors;
+                  if (data3 !== null) {
+                    let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                  }
+                  var _valid0 = _errs12 === errors;
+                  if (valid1 = valid1 || _valid0, valid1)
+                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+                  else {
+                    let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate28.errors = vErrors, !1;
+                  }
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.taskId !== void 0) {
+                    let data4 = data.taskId, _errs14 = errors, _errs15 = errors, valid2 = !1, _errs16 = errors;
+                    if (errors === _errs16 && errors === _errs16)
+                      if (typeof data4 == "string") {
+                        if (!formats0.test(data4)) {
+                          let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                          vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                        }
+                      } else {
+                        let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                        vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                      }
+                    var _valid1 = _errs16 === errors;
+                    valid2 = valid2 || _valid1;
+                    let _errs18 = errors;
+                    if (data4 !== null) {
+                      let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                      vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                    }
+                    var _valid1 = _errs18 === errors;
+                    if (valid2 = valid2 || _valid1, valid2)
+                      errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
+                    else {
+                      let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate28.errors = vErrors, !1;
+                    }
+                    var valid0 = _errs14 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0) {
+                    if (data.serviceId !== void 0) {
+                      let data5 = data.serviceId, _errs20 = errors, _errs21 = errors, valid3 = !1, _errs22 = errors;
+                      if (errors === _errs22 && errors === _errs22)
+                        if (typeof data5 == "string") {
+                          if (!formats0.test(data5)) {
+                            let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                            vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                          }
+                        } else {
+                          let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                          vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                        }
+                      var _valid2 = _errs22 === errors;
+                      valid3 = valid3 || _valid2;
+                      let _errs24 = errors;
+                      if (data5 !== null) {
+                        let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                        vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                      }
+                      var _valid2 = _errs24 === errors;
+                      if (valid3 = valid3 || _valid2, valid3)
+                        errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
+                      else {
+                        let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                        return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate28.errors = vErrors, !1;
+                      }
+                      var valid0 = _errs20 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.quantity !== void 0) {
+                        let data6 = data.quantity, _errs26 = errors;
+                        if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
+                          return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                        if (errors === _errs26 && typeof data6 == "number" && isFinite(data6)) {
+                          if (data6 > 2678400 || isNaN(data6))
+                            return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                          if (data6 < 1 || isNaN(data6))
+                            return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                        }
+                        var valid0 = _errs26 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0) {
+                        if (data.span !== void 0) {
+                          let data7 = data.span, _errs28 = errors;
+                          if (errors === _errs28)
+                            if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
+                              let missing1;
+                              if (data7.start === void 0 && (missing1 = "start") || data7.end === void 0 && (missing1 = "end") || data7.breakSeconds === void 0 && (missing1 = "breakSeconds"))
+                                return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                              {
+                                let _errs30 = errors;
+                                for (let key1 in data7)
+                                  if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
+                                    return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    break;
+                                  }
+                                if (_errs30 === errors) {
+                                  if (data7.start !== void 0) {
+                                    let data8 = data7.start, _errs31 = errors;
+                                    if (errors === _errs31)
+                                      if (typeof data8 == "string") {
+                                        if (!pattern6.test(data8))
+                                          return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                      } else
+                                        return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid4 = _errs31 === errors;
+                                  } else
+                                    var valid4 = !0;
+                                  if (valid4) {
+                                    if (data7.end !== void 0) {
+                                      let data9 = data7.end, _errs33 = errors;
+                                      if (errors === _errs33)
+                                        if (typeof data9 == "string") {
+                                          if (!pattern6.test(data9))
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                        } else
+                                          return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      var valid4 = _errs33 === errors;
+                                    } else
+                                      var valid4 = !0;
+                                    if (valid4) {
+                                      if (data7.breakSeconds !== void 0) {
+                                        let data10 = data7.breakSeconds, _errs35 = errors;
+                                        if (!(typeof data10 == "number" && !(data10 % 1) && !isNaN(data10) && isFinite(data10)))
+                                          return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                        if (errors === _errs35 && typeof data10 == "number" && isFinite(data10)) {
+                                          if (data10 > 86400 || isNaN(data10))
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                          if (data10 < 0 || isNaN(data10))
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                        }
+                                        var valid4 = _errs35 === errors;
+                                      } else
+                                        var valid4 = !0;
+                                      if (valid4) {
+                                        if (data7.whichStart !== void 0) {
+                                          let data11 = data7.whichStart, _errs37 = errors;
+                                          if (typeof data11 != "string")
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          if (!(data11 === "earlier" || data11 === "later"))
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          var valid4 = _errs37 === errors;
+                                        } else
+                                          var valid4 = !0;
+                                        if (valid4)
+                                          if (data7.whichEnd !== void 0) {
+                                            let data12 = data7.whichEnd, _errs39 = errors;
+                                            if (typeof data12 != "string")
+                                              return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            if (!(data12 === "earlier" || data12 === "later"))
+                                              return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            var valid4 = _errs39 === errors;
+                                          } else
+                                            var valid4 = !0;
+                                      }
+                                    }
+                                  }
+                                }
+                              }
+                            } else
+                              return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          var valid0 = _errs28 === errors;
+                        } else
+                          var valid0 = !0;
+                        if (valid0) {
+                          if (data.billable !== void 0) {
+                            let _errs41 = errors;
+                            if (typeof data.billable != "boolean")
+                              return validate28.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                            var valid0 = _errs41 === errors;
+                          } else
+                            var valid0 = !0;
+                          if (valid0) {
+                            if (data.note !== void 0) {
+                              let data14 = data.note, _errs43 = errors;
+                              if (errors === _errs43)
+                                if (typeof data14 == "string") {
+                                  if (func1(data14) > 2e3)
+                                    return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                                } else
+                                  return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid0 = _errs43 === errors;
+                            } else
+                              var valid0 = !0;
+                            if (valid0) {
+                              if (data.origin !== void 0) {
+                                let data15 = data.origin, _errs45 = errors;
+                                if (typeof data15 != "string")
+                                  return validate28.errors = [{ instancePath: instancePath + "/origin", schemaPath: "#/properties/origin/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                if (!(data15 === "typed" || data15 === "grid"))
+                                  return validate28.errors = [{ instancePath: instancePath + "/origin", schemaPath: "#/properties/origin/enum", keyword: "enum", params: { allowedValues: schema39.properties.origin.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                var valid0 = _errs45 === errors;
+                              } else
+                                var valid0 = !0;
+                              if (valid0)
+                                if (data.reason !== void 0) {
+                                  let data16 = data.reason, _errs47 = errors;
+                                  if (errors === _errs47)
+                                    if (typeof data16 == "string") {
+                                      if (func1(data16) > 500)
+                                        return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                      if (func1(data16) < 1)
+                                        return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      if (!pattern8.test(data16))
+                                        return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                    } else
+                                      return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid0 = _errs47 === errors;
+                                } else
+                                  var valid0 = !0;
+                            }
+                          }
+                        }
+                      }
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    } else
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
+}
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var removeRow = validate29;
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.billable === void 0 && (missing0 = "billable"))
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable")) {
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.projectId !== void 0) {
+            let data0 = data.projectId, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate29.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate29.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.taskId !== void 0) {
+              let data1 = data.taskId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6 && errors === _errs6)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1)) {
+                    let err0 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  }
+                } else {
+                  let err1 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                }
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs8 = errors;
+              if (data1 !== null) {
+                let err2 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+              }
+              var _valid0 = _errs8 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+              else {
+                let err3 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate29.errors = vErrors, !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.serviceId !== void 0) {
+                let data2 = data.serviceId, _errs10 = errors;
+                if (errors === _errs10 && errors === _errs10)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2))
+                      return validate29.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  } else
+                    return validate29.errors = [{ instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs10 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.billable !== void 0) {
+                  let _errs12 = errors;
+                  if (typeof data.billable != "boolean")
+                    return validate29.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs12 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate29.errors = vErrors, errors === 0;
+}
+validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resumeTimer = validate30, schema41 = { type: "object", required: ["others"], properties: { others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 };
+function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.others === void 0 && (missing0 = "others"))
-        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "others") {
-            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.others !== void 0) {
           let data0 = data.others;
           if (typeof data0 != "string")
-            return validate31.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            return validate30.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
           if (!(data0 === "pause" || data0 === "stop"))
-            return validate31.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/enum", keyword: "enum", params: { allowedValues: schema42.properties.others.enum }, message: "must be equal to one of the allowed values" }], !1;
+            return validate30.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/enum", keyword: "enum", params: { allowedValues: schema41.properties.others.enum }, message: "must be equal to one of the allowed values" }], !1;
+        }
+      }
+    } else
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
+}
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var startTimer = validate31, schema42 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time", pattern: "^(19|20|21)[0-9]{2}-" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 };
+function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.projectId === void 0 && (missing0 = "projectId") || data.taskId === void 0 && (missing0 = "taskId") || data.serviceId === void 0 && (missing0 = "serviceId") || data.note === void 0 && (missing0 = "note") || data.others === void 0 && (missing0 = "others"))
+        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "note" || key0 === "billable" || key0 === "startedAt" || key0 === "others")) {
+            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate31.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate31.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.projectId !== void 0) {
+              let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6 && errors === _errs6)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1)) {
+                    let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  }
+                } else {
+                  let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                }
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs8 = errors;
+              if (data1 !== null) {
+                let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+              }
+              var _valid0 = _errs8 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+              else {
+                let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate31.errors = vErrors, !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.taskId !== void 0) {
+                let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
+                if (errors === _errs12 && errors === _errs12)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2)) {
+                      let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                      vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                    }
+                  } else {
+                    let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                  }
+                var _valid1 = _errs12 === errors;
+                valid2 = valid2 || _valid1;
+                let _errs14 = errors;
+                if (data2 !== null) {
+                  let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                }
+                var _valid1 = _errs14 === errors;
+                if (valid2 = valid2 || _valid1, valid2)
+                  errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+                else {
+                  let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate31.errors = vErrors, !1;
+                }
+                var valid0 = _errs10 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.serviceId !== void 0) {
+                  let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
+                  if (errors === _errs18 && errors === _errs18)
+                    if (typeof data3 == "string") {
+                      if (!formats0.test(data3)) {
+                        let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                      }
+                    } else {
+                      let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                    }
+                  var _valid2 = _errs18 === errors;
+                  valid3 = valid3 || _valid2;
+                  let _errs20 = errors;
+                  if (data3 !== null) {
+                    let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                  }
+                  var _valid2 = _errs20 === errors;
+                  if (valid3 = valid3 || _valid2, valid3)
+                    errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
+                  else {
+                    let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate31.errors = vErrors, !1;
+                  }
+                  var valid0 = _errs16 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.note !== void 0) {
+                    let data4 = data.note, _errs22 = errors;
+                    if (errors === _errs22)
+                      if (typeof data4 == "string") {
+                        if (func1(data4) > 2e3)
+                          return validate31.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                      } else
+                        return validate31.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    var valid0 = _errs22 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0) {
+                    if (data.billable !== void 0) {
+                      let _errs24 = errors;
+                      if (typeof data.billable != "boolean")
+                        return validate31.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                      var valid0 = _errs24 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.startedAt !== void 0) {
+                        let data6 = data.startedAt, _errs26 = errors;
+                        if (errors === _errs26 && errors === _errs26)
+                          if (typeof data6 == "string")
+                            if (pattern5.test(data6)) {
+                              if (!formats44.test(data6))
+                                return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
+                            } else
+                              return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                          else
+                            return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid0 = _errs26 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0)
+                        if (data.others !== void 0) {
+                          let data7 = data.others, _errs28 = errors;
+                          if (typeof data7 != "string")
+                            return validate31.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          if (!(data7 === "pause" || data7 === "stop"))
+                            return validate31.errors = [{ instancePath: instancePath + "/others", schemaPath: "#/properties/others/enum", keyword: "enum", params: { allowedValues: schema42.properties.others.enum }, message: "must be equal to one of the allowed values" }], !1;
+                          var valid0 = _errs28 === errors;
+                        } else
+                          var valid0 = !0;
+                    }
+                  }
+                }
+              }
+            }
+          }
         }
       }
     } else
@@ -2117,49 +2120,19 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
   return validate31.errors = vErrors, errors === 0;
 }
 validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var submitWeek = validate32;
+var approveEntries = validate32;
 function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.note === void 0 && (missing0 = "note"))
+      if (data.entries === void 0 && (missing0 = "entries"))
         return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "note") {
-            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.note !== void 0) {
-          let data0 = data.note;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 2e3)
-                return validate32.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
-            } else
-              return validate32.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
-}
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var approveEntries = validate33;
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.entries === void 0 && (missing0 = "entries"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
           if (key0 !== "entries") {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.entries !== void 0) {
@@ -2167,9 +2140,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (Array.isArray(data0)) {
               if (data0.length > 2e3)
-                return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
               if (data0.length < 1)
-                return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
               {
                 var valid1 = !0;
                 let len0 = data0.length;
@@ -2179,12 +2152,12 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                       let missing1;
                       if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                        return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs6 = errors;
                         for (let key1 in data1)
                           if (!(key1 === "id" || key1 === "version")) {
-                            return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs6 === errors) {
@@ -2193,9 +2166,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs7 && errors === _errs7)
                               if (typeof data2 == "string") {
                                 if (!formats0.test(data2))
-                                  return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                               } else
-                                return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid2 = _errs7 === errors;
                           } else
                             var valid2 = !0;
@@ -2203,12 +2176,12 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data1.version !== void 0) {
                               let data3 = data1.version, _errs9 = errors;
                               if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                               if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                 if (data3 > 2147483647 || isNaN(data3))
-                                  return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                 if (data3 < 1 || isNaN(data3))
-                                  return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                  return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                               }
                               var valid2 = _errs9 === errors;
                             } else
@@ -2216,14 +2189,118 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate32.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
                     break;
                 }
               }
             } else
-              return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              return validate32.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+        }
+      }
+    } else
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
+}
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var reopenEntries = validate33;
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "entries" || key0 === "reason")) {
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.entries !== void 0) {
+            let data0 = data.entries, _errs2 = errors;
+            if (errors === _errs2)
+              if (Array.isArray(data0)) {
+                if (data0.length > 2e3)
+                  return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                if (data0.length < 1)
+                  return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                {
+                  var valid1 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs4 = errors;
+                    if (errors === _errs4)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                          return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs6 = errors;
+                          for (let key1 in data1)
+                            if (!(key1 === "id" || key1 === "version")) {
+                              return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs6 === errors) {
+                            if (data1.id !== void 0) {
+                              let data2 = data1.id, _errs7 = errors;
+                              if (errors === _errs7 && errors === _errs7)
+                                if (typeof data2 == "string") {
+                                  if (!formats0.test(data2))
+                                    return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                } else
+                                  return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs7 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.version !== void 0) {
+                                let data3 = data1.version, _errs9 = errors;
+                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                  return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                  if (data3 > 2147483647 || isNaN(data3))
+                                    return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  if (data3 < 1 || isNaN(data3))
+                                    return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                }
+                                var valid2 = _errs9 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate33.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs4 === errors;
+                    if (!valid1)
+                      break;
+                  }
+                }
+              } else
+                return validate33.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.reason !== void 0) {
+              let data4 = data.reason, _errs11 = errors;
+              if (errors === _errs11)
+                if (typeof data4 == "string") {
+                  if (func1(data4) > 500)
+                    return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data4) < 1)
+                    return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern8.test(data4))
+                    return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs11 === errors;
+            } else
+              var valid0 = !0;
         }
       }
     } else
@@ -2356,7 +2433,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string")
                 if (pattern5.test(data0)) {
-                  if (!formats4.test(data0))
+                  if (!formats10.test(data0))
                     return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                 } else
                   return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
@@ -2388,19 +2465,363 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
   return validate35.errors = vErrors, errors === 0;
 }
 validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var reopenEntries = validate36;
+var submitPeriod = validate36;
 function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+      if (data.note === void 0 && (missing0 = "note"))
         return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "entries" || key0 === "reason")) {
+          if (key0 !== "note") {
             return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.note !== void 0) {
+          let data0 = data.note;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 2e3)
+                return validate36.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+            } else
+              return validate36.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
+}
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createDraft = validate37, schema48 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.wish === void 0 && (missing0 = "wish"))
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "wish")) {
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.wish !== void 0) {
+              let data1 = data.wish, _errs4 = errors;
+              if (errors === _errs4)
+                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                  let missing1;
+                  if (data1.clientId === void 0 && (missing1 = "clientId") || data1.upTo === void 0 && (missing1 = "upTo") || data1.grouping === void 0 && (missing1 = "grouping") || data1.entries === void 0 && (missing1 = "entries") || data1.texts === void 0 && (missing1 = "texts"))
+                    return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                  {
+                    let _errs6 = errors;
+                    for (let key1 in data1)
+                      if (!(key1 === "clientId" || key1 === "upTo" || key1 === "grouping" || key1 === "entries" || key1 === "texts")) {
+                        return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                        break;
+                      }
+                    if (_errs6 === errors) {
+                      if (data1.clientId !== void 0) {
+                        let data2 = data1.clientId, _errs7 = errors;
+                        if (errors === _errs7 && errors === _errs7)
+                          if (typeof data2 == "string") {
+                            if (!formats0.test(data2))
+                              return validate37.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          } else
+                            return validate37.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid1 = _errs7 === errors;
+                      } else
+                        var valid1 = !0;
+                      if (valid1) {
+                        if (data1.upTo !== void 0) {
+                          let data3 = data1.upTo, _errs9 = errors;
+                          if (errors === _errs9 && errors === _errs9)
+                            if (typeof data3 == "string")
+                              if (pattern5.test(data3)) {
+                                if (!formats10.test(data3))
+                                  return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                              } else
+                                return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                            else
+                              return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid1 = _errs9 === errors;
+                        } else
+                          var valid1 = !0;
+                        if (valid1) {
+                          if (data1.grouping !== void 0) {
+                            let data4 = data1.grouping, _errs11 = errors;
+                            if (typeof data4 != "string")
+                              return validate37.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            if (!(data4 === "task" || data4 === "entry"))
+                              return validate37.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema48.properties.wish.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1) {
+                            if (data1.entries !== void 0) {
+                              let data5 = data1.entries, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (Array.isArray(data5)) {
+                                  if (data5.length > 2e4)
+                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
+                                  if (data5.length < 1)
+                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                                  {
+                                    var valid2 = !0;
+                                    let len0 = data5.length;
+                                    for (let i0 = 0; i0 < len0; i0++) {
+                                      let data6 = data5[i0], _errs15 = errors;
+                                      if (errors === _errs15)
+                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+                                          let missing2;
+                                          if (data6.id === void 0 && (missing2 = "id"))
+                                            return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                          {
+                                            let _errs17 = errors;
+                                            for (let key2 in data6)
+                                              if (!(key2 === "id" || key2 === "writeDown")) {
+                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                break;
+                                              }
+                                            if (_errs17 === errors) {
+                                              if (data6.id !== void 0) {
+                                                let data7 = data6.id, _errs18 = errors;
+                                                if (errors === _errs18 && errors === _errs18)
+                                                  if (typeof data7 == "string") {
+                                                    if (!formats0.test(data7))
+                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                                  } else
+                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                var valid3 = _errs18 === errors;
+                                              } else
+                                                var valid3 = !0;
+                                              if (valid3)
+                                                if (data6.writeDown !== void 0) {
+                                                  let data8 = data6.writeDown, _errs20 = errors;
+                                                  if (errors === _errs20)
+                                                    if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
+                                                      let missing3;
+                                                      if (data8.minor === void 0 && (missing3 = "minor") || data8.reason === void 0 && (missing3 = "reason"))
+                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                                                      {
+                                                        let _errs22 = errors;
+                                                        for (let key3 in data8)
+                                                          if (!(key3 === "minor" || key3 === "reason")) {
+                                                            return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                                            break;
+                                                          }
+                                                        if (_errs22 === errors) {
+                                                          if (data8.minor !== void 0) {
+                                                            let data9 = data8.minor, _errs23 = errors;
+                                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
+                                                              return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                            if (errors === _errs23 && typeof data9 == "number" && isFinite(data9)) {
+                                                              if (data9 > 1e12 || isNaN(data9))
+                                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
+                                                              if (data9 < 1 || isNaN(data9))
+                                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                            }
+                                                            var valid4 = _errs23 === errors;
+                                                          } else
+                                                            var valid4 = !0;
+                                                          if (valid4)
+                                                            if (data8.reason !== void 0) {
+                                                              let data10 = data8.reason, _errs25 = errors;
+                                                              if (errors === _errs25)
+                                                                if (typeof data10 == "string") {
+                                                                  if (func1(data10) > 500)
+                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                                  if (func1(data10) < 1)
+                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                                  if (!pattern8.test(data10))
+                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                                } else
+                                                                  return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                              var valid4 = _errs25 === errors;
+                                                            } else
+                                                              var valid4 = !0;
+                                                        }
+                                                      }
+                                                    } else
+                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                                  var valid3 = _errs20 === errors;
+                                                } else
+                                                  var valid3 = !0;
+                                            }
+                                          }
+                                        } else
+                                          return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                      var valid2 = _errs15 === errors;
+                                      if (!valid2)
+                                        break;
+                                    }
+                                  }
+                                } else
+                                  return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                            if (valid1)
+                              if (data1.texts !== void 0) {
+                                let data11 = data1.texts, _errs27 = errors;
+                                if (errors === _errs27)
+                                  if (Array.isArray(data11)) {
+                                    if (data11.length > 2e3)
+                                      return validate37.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                                    {
+                                      var valid5 = !0;
+                                      let len1 = data11.length;
+                                      for (let i1 = 0; i1 < len1; i1++) {
+                                        let data12 = data11[i1], _errs29 = errors;
+                                        if (errors === _errs29)
+                                          if (data12 && typeof data12 == "object" && !Array.isArray(data12)) {
+                                            let missing4;
+                                            if (data12.key === void 0 && (missing4 = "key") || data12.text === void 0 && (missing4 = "text"))
+                                              return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
+                                            {
+                                              let _errs31 = errors;
+                                              for (let key4 in data12)
+                                                if (!(key4 === "key" || key4 === "text")) {
+                                                  return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
+                                                  break;
+                                                }
+                                              if (_errs31 === errors) {
+                                                if (data12.key !== void 0) {
+                                                  let data13 = data12.key, _errs32 = errors;
+                                                  if (errors === _errs32)
+                                                    if (typeof data13 == "string") {
+                                                      if (func1(data13) > 400)
+                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                    } else
+                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  var valid6 = _errs32 === errors;
+                                                } else
+                                                  var valid6 = !0;
+                                                if (valid6)
+                                                  if (data12.text !== void 0) {
+                                                    let data14 = data12.text, _errs34 = errors;
+                                                    if (errors === _errs34)
+                                                      if (typeof data14 == "string") {
+                                                        if (func1(data14) > 400)
+                                                          return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                        if (func1(data14) < 1)
+                                                          return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                      } else
+                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    var valid6 = _errs34 === errors;
+                                                  } else
+                                                    var valid6 = !0;
+                                              }
+                                            }
+                                          } else
+                                            return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                        var valid5 = _errs29 === errors;
+                                        if (!valid5)
+                                          break;
+                                      }
+                                    }
+                                  } else
+                                    return validate37.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                                var valid1 = _errs27 === errors;
+                              } else
+                                var valid1 = !0;
+                          }
+                        }
+                      }
+                    }
+                  }
+                } else
+                  return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate37.errors = vErrors, errors === 0;
+}
+validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var creditInvoice = validate38;
+function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.reason === void 0 && (missing0 = "reason"))
+        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "reason")) {
+            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.reason !== void 0) {
+              let data1 = data.reason, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 500)
+                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern8.test(data1))
+                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
+}
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var holdEntries = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "entries" || key0 === "reason")) {
+            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2409,9 +2830,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 2e3)
-                  return validate36.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                 if (data0.length < 1)
-                  return validate36.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -2421,12 +2842,12 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "version")) {
-                              return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -2435,9 +2856,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats0.test(data2))
-                                    return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -2445,12 +2866,12 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1.version !== void 0) {
                                 let data3 = data1.version, _errs9 = errors;
                                 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                 if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                   if (data3 > 2147483647 || isNaN(data3))
-                                    return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                   if (data3 < 1 || isNaN(data3))
-                                    return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                 }
                                 var valid2 = _errs9 === errors;
                               } else
@@ -2458,14 +2879,14 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate36.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate36.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2475,36 +2896,316 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs11)
                 if (typeof data4 == "string") {
                   if (func1(data4) > 500)
-                    return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
-                    return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern8.test(data4))
-                    return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate36.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs11 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate36.errors = vErrors, errors === 0;
+      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate39.errors = vErrors, errors === 0;
 }
-validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var priceEntry = validate37;
-function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var issueInvoice = validate40;
+function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.gross === void 0 && (missing0 = "gross") || data.version === void 0 && (missing0 = "version"))
+        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "gross" || key0 === "version")) {
+            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.gross !== void 0) {
+            let data0 = data.gross, _errs2 = errors;
+            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+              return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+              if (data0 > 1e12 || isNaN(data0))
+                return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
+              if (data0 < -1e12 || isNaN(data0))
+                return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.version !== void 0) {
+              let data1 = data.version, _errs4 = errors;
+              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
+                return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
+                if (data1 > 2147483647 || isNaN(data1))
+                  return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                if (data1 < 1 || isNaN(data1))
+                  return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate40.errors = vErrors, errors === 0;
+}
+validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var previewInvoice = validate41, schema52 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
+function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.clientId === void 0 && (missing0 = "clientId") || data.upTo === void 0 && (missing0 = "upTo") || data.grouping === void 0 && (missing0 = "grouping") || data.entries === void 0 && (missing0 = "entries") || data.texts === void 0 && (missing0 = "texts"))
+        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "clientId" || key0 === "upTo" || key0 === "grouping" || key0 === "entries" || key0 === "texts")) {
+            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.clientId !== void 0) {
+            let data0 = data.clientId, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate41.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate41.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.upTo !== void 0) {
+              let data1 = data.upTo, _errs4 = errors;
+              if (errors === _errs4 && errors === _errs4)
+                if (typeof data1 == "string")
+                  if (pattern5.test(data1)) {
+                    if (!formats10.test(data1))
+                      return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                  } else
+                    return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                else
+                  return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.grouping !== void 0) {
+                let data2 = data.grouping, _errs6 = errors;
+                if (typeof data2 != "string")
+                  return validate41.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                if (!(data2 === "task" || data2 === "entry"))
+                  return validate41.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema52.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.entries !== void 0) {
+                  let data3 = data.entries, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (Array.isArray(data3)) {
+                      if (data3.length > 2e4)
+                        return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
+                      if (data3.length < 1)
+                        return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                      {
+                        var valid1 = !0;
+                        let len0 = data3.length;
+                        for (let i0 = 0; i0 < len0; i0++) {
+                          let data4 = data3[i0], _errs10 = errors;
+                          if (errors === _errs10)
+                            if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                              let missing1;
+                              if (data4.id === void 0 && (missing1 = "id"))
+                                return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                              {
+                                let _errs12 = errors;
+                                for (let key1 in data4)
+                                  if (!(key1 === "id" || key1 === "writeDown")) {
+                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    break;
+                                  }
+                                if (_errs12 === errors) {
+                                  if (data4.id !== void 0) {
+                                    let data5 = data4.id, _errs13 = errors;
+                                    if (errors === _errs13 && errors === _errs13)
+                                      if (typeof data5 == "string") {
+                                        if (!formats0.test(data5))
+                                          return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                      } else
+                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid2 = _errs13 === errors;
+                                  } else
+                                    var valid2 = !0;
+                                  if (valid2)
+                                    if (data4.writeDown !== void 0) {
+                                      let data6 = data4.writeDown, _errs15 = errors;
+                                      if (errors === _errs15)
+                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+                                          let missing2;
+                                          if (data6.minor === void 0 && (missing2 = "minor") || data6.reason === void 0 && (missing2 = "reason"))
+                                            return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                          {
+                                            let _errs17 = errors;
+                                            for (let key2 in data6)
+                                              if (!(key2 === "minor" || key2 === "reason")) {
+                                                return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                break;
+                                              }
+                                            if (_errs17 === errors) {
+                                              if (data6.minor !== void 0) {
+                                                let data7 = data6.minor, _errs18 = errors;
+                                                if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
+                                                  return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                if (errors === _errs18 && typeof data7 == "number" && isFinite(data7)) {
+                                                  if (data7 > 1e12 || isNaN(data7))
+                                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
+                                                  if (data7 < 1 || isNaN(data7))
+                                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                }
+                                                var valid3 = _errs18 === errors;
+                                              } else
+                                                var valid3 = !0;
+                                              if (valid3)
+                                                if (data6.reason !== void 0) {
+                                                  let data8 = data6.reason, _errs20 = errors;
+                                                  if (errors === _errs20)
+                                                    if (typeof data8 == "string") {
+                                                      if (func1(data8) > 500)
+                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                      if (func1(data8) < 1)
+                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                      if (!pattern8.test(data8))
+                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                    } else
+                                                      return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  var valid3 = _errs20 === errors;
+                                                } else
+                                                  var valid3 = !0;
+                                            }
+                                          }
+                                        } else
+                                          return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                      var valid2 = _errs15 === errors;
+                                    } else
+                                      var valid2 = !0;
+                                }
+                              }
+                            } else
+                              return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          var valid1 = _errs10 === errors;
+                          if (!valid1)
+                            break;
+                        }
+                      }
+                    } else
+                      return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0)
+                  if (data.texts !== void 0) {
+                    let data9 = data.texts, _errs22 = errors;
+                    if (errors === _errs22)
+                      if (Array.isArray(data9)) {
+                        if (data9.length > 2e3)
+                          return validate41.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                        {
+                          var valid4 = !0;
+                          let len1 = data9.length;
+                          for (let i1 = 0; i1 < len1; i1++) {
+                            let data10 = data9[i1], _errs24 = errors;
+                            if (errors === _errs24)
+                              if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
+                                let missing3;
+                                if (data10.key === void 0 && (missing3 = "key") || data10.text === void 0 && (missing3 = "text"))
+                                  return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                                {
+                                  let _errs26 = errors;
+                                  for (let key3 in data10)
+                                    if (!(key3 === "key" || key3 === "text")) {
+                                      return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                      break;
+                                    }
+                                  if (_errs26 === errors) {
+                                    if (data10.key !== void 0) {
+                                      let data11 = data10.key, _errs27 = errors;
+                                      if (errors === _errs27)
+                                        if (typeof data11 == "string") {
+                                          if (func1(data11) > 400)
+                                            return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                        } else
+                                          return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      var valid5 = _errs27 === errors;
+                                    } else
+                                      var valid5 = !0;
+                                    if (valid5)
+                                      if (data10.text !== void 0) {
+                                        let data12 = data10.text, _errs29 = errors;
+                                        if (errors === _errs29)
+                                          if (typeof data12 == "string") {
+                                            if (func1(data12) > 400)
+                                              return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                            if (func1(data12) < 1)
+                                              return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          } else
+                                            return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        var valid5 = _errs29 === errors;
+                                      } else
+                                        var valid5 = !0;
+                                  }
+                                }
+                              } else
+                                return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                            var valid4 = _errs24 === errors;
+                            if (!valid4)
+                              break;
+                          }
+                        }
+                      } else
+                        return validate41.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    var valid0 = _errs22 === errors;
+                  } else
+                    var valid0 = !0;
+              }
+            }
+          }
+        }
+      }
+    } else
+      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate41.errors = vErrors, errors === 0;
+}
+validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var priceEntry = validate42;
+function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.rate === void 0 && (missing0 = "rate") || data.reason === void 0 && (missing0 = "reason"))
-        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "rate" || key0 === "reason")) {
-            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2535,7 +3236,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err4 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate37.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate42.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -2546,746 +3247,14 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs8)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 500)
-                    return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern8.test(data1))
-                    return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs8 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate37.errors = vErrors, errors === 0;
-}
-validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var holdEntries = validate38;
-function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
-        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "entries" || key0 === "reason")) {
-            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.entries !== void 0) {
-            let data0 = data.entries, _errs2 = errors;
-            if (errors === _errs2)
-              if (Array.isArray(data0)) {
-                if (data0.length > 2e3)
-                  return validate38.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                if (data0.length < 1)
-                  return validate38.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                {
-                  var valid1 = !0;
-                  let len0 = data0.length;
-                  for (let i0 = 0; i0 < len0; i0++) {
-                    let data1 = data0[i0], _errs4 = errors;
-                    if (errors === _errs4)
-                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                        let missing1;
-                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                        {
-                          let _errs6 = errors;
-                          for (let key1 in data1)
-                            if (!(key1 === "id" || key1 === "version")) {
-                              return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                              break;
-                            }
-                          if (_errs6 === errors) {
-                            if (data1.id !== void 0) {
-                              let data2 = data1.id, _errs7 = errors;
-                              if (errors === _errs7 && errors === _errs7)
-                                if (typeof data2 == "string") {
-                                  if (!formats0.test(data2))
-                                    return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                } else
-                                  return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid2 = _errs7 === errors;
-                            } else
-                              var valid2 = !0;
-                            if (valid2)
-                              if (data1.version !== void 0) {
-                                let data3 = data1.version, _errs9 = errors;
-                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
-                                  if (data3 > 2147483647 || isNaN(data3))
-                                    return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                                  if (data3 < 1 || isNaN(data3))
-                                    return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                }
-                                var valid2 = _errs9 === errors;
-                              } else
-                                var valid2 = !0;
-                          }
-                        }
-                      } else
-                        return validate38.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                    var valid1 = _errs4 === errors;
-                    if (!valid1)
-                      break;
-                  }
-                }
-              } else
-                return validate38.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.reason !== void 0) {
-              let data4 = data.reason, _errs11 = errors;
-              if (errors === _errs11)
-                if (typeof data4 == "string") {
-                  if (func1(data4) > 500)
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data4) < 1)
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data4))
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs11 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate38.errors = vErrors, errors === 0;
-}
-validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var releaseEntries = validate39;
-function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.entries === void 0 && (missing0 = "entries"))
-        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "entries") {
-            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.entries !== void 0) {
-          let data0 = data.entries;
-          if (errors === errors)
-            if (Array.isArray(data0)) {
-              if (data0.length > 2e3)
-                return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-              if (data0.length < 1)
-                return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-              {
-                var valid1 = !0;
-                let len0 = data0.length;
-                for (let i0 = 0; i0 < len0; i0++) {
-                  let data1 = data0[i0], _errs4 = errors;
-                  if (errors === _errs4)
-                    if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                      let missing1;
-                      if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                        return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                      {
-                        let _errs6 = errors;
-                        for (let key1 in data1)
-                          if (!(key1 === "id" || key1 === "version")) {
-                            return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                            break;
-                          }
-                        if (_errs6 === errors) {
-                          if (data1.id !== void 0) {
-                            let data2 = data1.id, _errs7 = errors;
-                            if (errors === _errs7 && errors === _errs7)
-                              if (typeof data2 == "string") {
-                                if (!formats0.test(data2))
-                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                              } else
-                                return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid2 = _errs7 === errors;
-                          } else
-                            var valid2 = !0;
-                          if (valid2)
-                            if (data1.version !== void 0) {
-                              let data3 = data1.version, _errs9 = errors;
-                              if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                              if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
-                                if (data3 > 2147483647 || isNaN(data3))
-                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                                if (data3 < 1 || isNaN(data3))
-                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                              }
-                              var valid2 = _errs9 === errors;
-                            } else
-                              var valid2 = !0;
-                        }
-                      }
-                    } else
-                      return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                  var valid1 = _errs4 === errors;
-                  if (!valid1)
-                    break;
-                }
-              }
-            } else
-              return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-        }
-      }
-    } else
-      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate39.errors = vErrors, errors === 0;
-}
-validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var previewInvoice = validate40, schema51 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
-function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.clientId === void 0 && (missing0 = "clientId") || data.upTo === void 0 && (missing0 = "upTo") || data.grouping === void 0 && (missing0 = "grouping") || data.entries === void 0 && (missing0 = "entries") || data.texts === void 0 && (missing0 = "texts"))
-        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "clientId" || key0 === "upTo" || key0 === "grouping" || key0 === "entries" || key0 === "texts")) {
-            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.clientId !== void 0) {
-            let data0 = data.clientId, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate40.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate40.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.upTo !== void 0) {
-              let data1 = data.upTo, _errs4 = errors;
-              if (errors === _errs4 && errors === _errs4)
-                if (typeof data1 == "string")
-                  if (pattern5.test(data1)) {
-                    if (!formats4.test(data1))
-                      return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                  } else
-                    return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                else
-                  return validate40.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.grouping !== void 0) {
-                let data2 = data.grouping, _errs6 = errors;
-                if (typeof data2 != "string")
-                  return validate40.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                if (!(data2 === "task" || data2 === "entry"))
-                  return validate40.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema51.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0) {
-                if (data.entries !== void 0) {
-                  let data3 = data.entries, _errs8 = errors;
-                  if (errors === _errs8)
-                    if (Array.isArray(data3)) {
-                      if (data3.length > 2e4)
-                        return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
-                      if (data3.length < 1)
-                        return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                      {
-                        var valid1 = !0;
-                        let len0 = data3.length;
-                        for (let i0 = 0; i0 < len0; i0++) {
-                          let data4 = data3[i0], _errs10 = errors;
-                          if (errors === _errs10)
-                            if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
-                              let missing1;
-                              if (data4.id === void 0 && (missing1 = "id"))
-                                return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                              {
-                                let _errs12 = errors;
-                                for (let key1 in data4)
-                                  if (!(key1 === "id" || key1 === "writeDown")) {
-                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                                    break;
-                                  }
-                                if (_errs12 === errors) {
-                                  if (data4.id !== void 0) {
-                                    let data5 = data4.id, _errs13 = errors;
-                                    if (errors === _errs13 && errors === _errs13)
-                                      if (typeof data5 == "string") {
-                                        if (!formats0.test(data5))
-                                          return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                      } else
-                                        return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                    var valid2 = _errs13 === errors;
-                                  } else
-                                    var valid2 = !0;
-                                  if (valid2)
-                                    if (data4.writeDown !== void 0) {
-                                      let data6 = data4.writeDown, _errs15 = errors;
-                                      if (errors === _errs15)
-                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
-                                          let missing2;
-                                          if (data6.minor === void 0 && (missing2 = "minor") || data6.reason === void 0 && (missing2 = "reason"))
-                                            return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
-                                          {
-                                            let _errs17 = errors;
-                                            for (let key2 in data6)
-                                              if (!(key2 === "minor" || key2 === "reason")) {
-                                                return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
-                                                break;
-                                              }
-                                            if (_errs17 === errors) {
-                                              if (data6.minor !== void 0) {
-                                                let data7 = data6.minor, _errs18 = errors;
-                                                if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
-                                                  return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                                if (errors === _errs18 && typeof data7 == "number" && isFinite(data7)) {
-                                                  if (data7 > 1e12 || isNaN(data7))
-                                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-                                                  if (data7 < 1 || isNaN(data7))
-                                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                                }
-                                                var valid3 = _errs18 === errors;
-                                              } else
-                                                var valid3 = !0;
-                                              if (valid3)
-                                                if (data6.reason !== void 0) {
-                                                  let data8 = data6.reason, _errs20 = errors;
-                                                  if (errors === _errs20)
-                                                    if (typeof data8 == "string") {
-                                                      if (func1(data8) > 500)
-                                                        return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                                      if (func1(data8) < 1)
-                                                        return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      if (!pattern8.test(data8))
-                                                        return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                                    } else
-                                                      return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                  var valid3 = _errs20 === errors;
-                                                } else
-                                                  var valid3 = !0;
-                                            }
-                                          }
-                                        } else
-                                          return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                      var valid2 = _errs15 === errors;
-                                    } else
-                                      var valid2 = !0;
-                                }
-                              }
-                            } else
-                              return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                          var valid1 = _errs10 === errors;
-                          if (!valid1)
-                            break;
-                        }
-                      }
-                    } else
-                      return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                  var valid0 = _errs8 === errors;
-                } else
-                  var valid0 = !0;
-                if (valid0)
-                  if (data.texts !== void 0) {
-                    let data9 = data.texts, _errs22 = errors;
-                    if (errors === _errs22)
-                      if (Array.isArray(data9)) {
-                        if (data9.length > 2e3)
-                          return validate40.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                        {
-                          var valid4 = !0;
-                          let len1 = data9.length;
-                          for (let i1 = 0; i1 < len1; i1++) {
-                            let data10 = data9[i1], _errs24 = errors;
-                            if (errors === _errs24)
-                              if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
-                                let missing3;
-                                if (data10.key === void 0 && (missing3 = "key") || data10.text === void 0 && (missing3 = "text"))
-                                  return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
-                                {
-                                  let _errs26 = errors;
-                                  for (let key3 in data10)
-                                    if (!(key3 === "key" || key3 === "text")) {
-                                      return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
-                                      break;
-                                    }
-                                  if (_errs26 === errors) {
-                                    if (data10.key !== void 0) {
-                                      let data11 = data10.key, _errs27 = errors;
-                                      if (errors === _errs27)
-                                        if (typeof data11 == "string") {
-                                          if (func1(data11) > 400)
-                                            return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                        } else
-                                          return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                      var valid5 = _errs27 === errors;
-                                    } else
-                                      var valid5 = !0;
-                                    if (valid5)
-                                      if (data10.text !== void 0) {
-                                        let data12 = data10.text, _errs29 = errors;
-                                        if (errors === _errs29)
-                                          if (typeof data12 == "string") {
-                                            if (func1(data12) > 400)
-                                              return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                            if (func1(data12) < 1)
-                                              return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                          } else
-                                            return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                        var valid5 = _errs29 === errors;
-                                      } else
-                                        var valid5 = !0;
-                                  }
-                                }
-                              } else
-                                return validate40.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                            var valid4 = _errs24 === errors;
-                            if (!valid4)
-                              break;
-                          }
-                        }
-                      } else
-                        return validate40.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                    var valid0 = _errs22 === errors;
-                  } else
-                    var valid0 = !0;
-              }
-            }
-          }
-        }
-      }
-    } else
-      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate40.errors = vErrors, errors === 0;
-}
-validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createDraft = validate41, schema52 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
-function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.wish === void 0 && (missing0 = "wish"))
-        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "wish")) {
-            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate41.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate41.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.wish !== void 0) {
-              let data1 = data.wish, _errs4 = errors;
-              if (errors === _errs4)
-                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                  let missing1;
-                  if (data1.clientId === void 0 && (missing1 = "clientId") || data1.upTo === void 0 && (missing1 = "upTo") || data1.grouping === void 0 && (missing1 = "grouping") || data1.entries === void 0 && (missing1 = "entries") || data1.texts === void 0 && (missing1 = "texts"))
-                    return validate41.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                  {
-                    let _errs6 = errors;
-                    for (let key1 in data1)
-                      if (!(key1 === "clientId" || key1 === "upTo" || key1 === "grouping" || key1 === "entries" || key1 === "texts")) {
-                        return validate41.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                        break;
-                      }
-                    if (_errs6 === errors) {
-                      if (data1.clientId !== void 0) {
-                        let data2 = data1.clientId, _errs7 = errors;
-                        if (errors === _errs7 && errors === _errs7)
-                          if (typeof data2 == "string") {
-                            if (!formats0.test(data2))
-                              return validate41.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                          } else
-                            return validate41.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        var valid1 = _errs7 === errors;
-                      } else
-                        var valid1 = !0;
-                      if (valid1) {
-                        if (data1.upTo !== void 0) {
-                          let data3 = data1.upTo, _errs9 = errors;
-                          if (errors === _errs9 && errors === _errs9)
-                            if (typeof data3 == "string")
-                              if (pattern5.test(data3)) {
-                                if (!formats4.test(data3))
-                                  return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                              } else
-                                return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                            else
-                              return validate41.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          var valid1 = _errs9 === errors;
-                        } else
-                          var valid1 = !0;
-                        if (valid1) {
-                          if (data1.grouping !== void 0) {
-                            let data4 = data1.grouping, _errs11 = errors;
-                            if (typeof data4 != "string")
-                              return validate41.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            if (!(data4 === "task" || data4 === "entry"))
-                              return validate41.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema52.properties.wish.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
-                            var valid1 = _errs11 === errors;
-                          } else
-                            var valid1 = !0;
-                          if (valid1) {
-                            if (data1.entries !== void 0) {
-                              let data5 = data1.entries, _errs13 = errors;
-                              if (errors === _errs13)
-                                if (Array.isArray(data5)) {
-                                  if (data5.length > 2e4)
-                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
-                                  if (data5.length < 1)
-                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                                  {
-                                    var valid2 = !0;
-                                    let len0 = data5.length;
-                                    for (let i0 = 0; i0 < len0; i0++) {
-                                      let data6 = data5[i0], _errs15 = errors;
-                                      if (errors === _errs15)
-                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
-                                          let missing2;
-                                          if (data6.id === void 0 && (missing2 = "id"))
-                                            return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
-                                          {
-                                            let _errs17 = errors;
-                                            for (let key2 in data6)
-                                              if (!(key2 === "id" || key2 === "writeDown")) {
-                                                return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
-                                                break;
-                                              }
-                                            if (_errs17 === errors) {
-                                              if (data6.id !== void 0) {
-                                                let data7 = data6.id, _errs18 = errors;
-                                                if (errors === _errs18 && errors === _errs18)
-                                                  if (typeof data7 == "string") {
-                                                    if (!formats0.test(data7))
-                                                      return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                                  } else
-                                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                var valid3 = _errs18 === errors;
-                                              } else
-                                                var valid3 = !0;
-                                              if (valid3)
-                                                if (data6.writeDown !== void 0) {
-                                                  let data8 = data6.writeDown, _errs20 = errors;
-                                                  if (errors === _errs20)
-                                                    if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
-                                                      let missing3;
-                                                      if (data8.minor === void 0 && (missing3 = "minor") || data8.reason === void 0 && (missing3 = "reason"))
-                                                        return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
-                                                      {
-                                                        let _errs22 = errors;
-                                                        for (let key3 in data8)
-                                                          if (!(key3 === "minor" || key3 === "reason")) {
-                                                            return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
-                                                            break;
-                                                          }
-                                                        if (_errs22 === errors) {
-                                                          if (data8.minor !== void 0) {
-                                                            let data9 = data8.minor, _errs23 = errors;
-                                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
-                                                              return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                                            if (errors === _errs23 && typeof data9 == "number" && isFinite(data9)) {
-                                                              if (data9 > 1e12 || isNaN(data9))
-                                                                return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-                                                              if (data9 < 1 || isNaN(data9))
-                                                                return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                                            }
-                                                            var valid4 = _errs23 === errors;
-                                                          } else
-                                                            var valid4 = !0;
-                                                          if (valid4)
-                                                            if (data8.reason !== void 0) {
-                                                              let data10 = data8.reason, _errs25 = errors;
-                                                              if (errors === _errs25)
-                                                                if (typeof data10 == "string") {
-                                                                  if (func1(data10) > 500)
-                                                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                                                  if (func1(data10) < 1)
-                                                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern8.test(data10))
-                                                                    return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                                                } else
-                                                                  return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                              var valid4 = _errs25 === errors;
-                                                            } else
-                                                              var valid4 = !0;
-                                                        }
-                                                      }
-                                                    } else
-                                                      return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                                  var valid3 = _errs20 === errors;
-                                                } else
-                                                  var valid3 = !0;
-                                            }
-                                          }
-                                        } else
-                                          return validate41.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                      var valid2 = _errs15 === errors;
-                                      if (!valid2)
-                                        break;
-                                    }
-                                  }
-                                } else
-                                  return validate41.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                              var valid1 = _errs13 === errors;
-                            } else
-                              var valid1 = !0;
-                            if (valid1)
-                              if (data1.texts !== void 0) {
-                                let data11 = data1.texts, _errs27 = errors;
-                                if (errors === _errs27)
-                                  if (Array.isArray(data11)) {
-                                    if (data11.length > 2e3)
-                                      return validate41.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                                    {
-                                      var valid5 = !0;
-                                      let len1 = data11.length;
-                                      for (let i1 = 0; i1 < len1; i1++) {
-                                        let data12 = data11[i1], _errs29 = errors;
-                                        if (errors === _errs29)
-                                          if (data12 && typeof data12 == "object" && !Array.isArray(data12)) {
-                                            let missing4;
-                                            if (data12.key === void 0 && (missing4 = "key") || data12.text === void 0 && (missing4 = "text"))
-                                              return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
-                                            {
-                                              let _errs31 = errors;
-                                              for (let key4 in data12)
-                                                if (!(key4 === "key" || key4 === "text")) {
-                                                  return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
-                                                  break;
-                                                }
-                                              if (_errs31 === errors) {
-                                                if (data12.key !== void 0) {
-                                                  let data13 = data12.key, _errs32 = errors;
-                                                  if (errors === _errs32)
-                                                    if (typeof data13 == "string") {
-                                                      if (func1(data13) > 400)
-                                                        return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                                    } else
-                                                      return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                  var valid6 = _errs32 === errors;
-                                                } else
-                                                  var valid6 = !0;
-                                                if (valid6)
-                                                  if (data12.text !== void 0) {
-                                                    let data14 = data12.text, _errs34 = errors;
-                                                    if (errors === _errs34)
-                                                      if (typeof data14 == "string") {
-                                                        if (func1(data14) > 400)
-                                                          return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                                        if (func1(data14) < 1)
-                                                          return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      } else
-                                                        return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                    var valid6 = _errs34 === errors;
-                                                  } else
-                                                    var valid6 = !0;
-                                              }
-                                            }
-                                          } else
-                                            return validate41.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                        var valid5 = _errs29 === errors;
-                                        if (!valid5)
-                                          break;
-                                      }
-                                    }
-                                  } else
-                                    return validate41.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                                var valid1 = _errs27 === errors;
-                              } else
-                                var valid1 = !0;
-                          }
-                        }
-                      }
-                    }
-                  }
-                } else
-                  return validate41.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate41.errors = vErrors, errors === 0;
-}
-validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var issueInvoice = validate42;
-function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.gross === void 0 && (missing0 = "gross") || data.version === void 0 && (missing0 = "version"))
-        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "gross" || key0 === "version")) {
-            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.gross !== void 0) {
-            let data0 = data.gross, _errs2 = errors;
-            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
-              if (data0 > 1e12 || isNaN(data0))
-                return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-              if (data0 < -1e12 || isNaN(data0))
-                return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
-            }
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.version !== void 0) {
-              let data1 = data.version, _errs4 = errors;
-              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
-                return validate42.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
-                if (data1 > 2147483647 || isNaN(data1))
-                  return validate42.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                if (data1 < 1 || isNaN(data1))
-                  return validate42.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-              }
-              var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
@@ -3295,114 +3264,30 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
   return validate42.errors = vErrors, errors === 0;
 }
 validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var voidInvoice = validate43;
+var recordPayment = validate43;
 function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.reason === void 0 && (missing0 = "reason"))
+      if (data.id === void 0 && (missing0 = "id") || data.invoiceId === void 0 && (missing0 = "invoiceId") || data.minor === void 0 && (missing0 = "minor") || data.receivedOn === void 0 && (missing0 = "receivedOn") || data.reference === void 0 && (missing0 = "reference"))
         return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "reason") {
+          if (!(key0 === "id" || key0 === "invoiceId" || key0 === "minor" || key0 === "receivedOn" || key0 === "reference")) {
             return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.reason !== void 0) {
-          let data0 = data.reason;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 500)
-                return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern8.test(data0))
-                return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-            } else
-              return validate43.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate43.errors = vErrors, errors === 0;
-}
-validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var creditInvoice = validate44;
-function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.reason === void 0 && (missing0 = "reason"))
-        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "reason")) {
-            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
         if (_errs1 === errors) {
           if (data.id !== void 0) {
             let data0 = data.id, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.reason !== void 0) {
-              let data1 = data.reason, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 500)
-                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data1))
-                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate44.errors = vErrors, errors === 0;
-}
-validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var recordPayment = validate45;
-function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.invoiceId === void 0 && (missing0 = "invoiceId") || data.minor === void 0 && (missing0 = "minor") || data.receivedOn === void 0 && (missing0 = "receivedOn") || data.reference === void 0 && (missing0 = "reference"))
-        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "invoiceId" || key0 === "minor" || key0 === "receivedOn" || key0 === "reference")) {
-            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats0.test(data0))
-                  return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3412,9 +3297,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
                   if (!formats0.test(data1))
-                    return validate45.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    return validate43.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate45.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3422,12 +3307,12 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.minor !== void 0) {
                 let data2 = data.minor, _errs6 = errors;
                 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
-                  return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                 if (errors === _errs6 && typeof data2 == "number" && isFinite(data2)) {
                   if (data2 > 1e12 || isNaN(data2))
-                    return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
+                    return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
                   if (data2 < -1e12 || isNaN(data2))
-                    return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
+                    return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -3438,12 +3323,12 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8 && errors === _errs8)
                     if (typeof data3 == "string")
                       if (pattern5.test(data3)) {
-                        if (!formats4.test(data3))
-                          return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                        if (!formats10.test(data3))
+                          return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                       } else
-                        return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
                     else
-                      return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -3453,9 +3338,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                     if (errors === _errs10)
                       if (typeof data4 == "string") {
                         if (func1(data4) > 200)
-                          return validate45.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                          return validate43.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                       } else
-                        return validate45.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     var valid0 = _errs10 === errors;
                   } else
                     var valid0 = !0;
@@ -3465,11 +3350,129 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
+}
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var releaseEntries = validate44;
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries"))
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "entries") {
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.entries !== void 0) {
+          let data0 = data.entries;
+          if (errors === errors)
+            if (Array.isArray(data0)) {
+              if (data0.length > 2e3)
+                return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+              if (data0.length < 1)
+                return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+              {
+                var valid1 = !0;
+                let len0 = data0.length;
+                for (let i0 = 0; i0 < len0; i0++) {
+                  let data1 = data0[i0], _errs4 = errors;
+                  if (errors === _errs4)
+                    if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                      let missing1;
+                      if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                        return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs6 = errors;
+                        for (let key1 in data1)
+                          if (!(key1 === "id" || key1 === "version")) {
+                            return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs6 === errors) {
+                          if (data1.id !== void 0) {
+                            let data2 = data1.id, _errs7 = errors;
+                            if (errors === _errs7 && errors === _errs7)
+                              if (typeof data2 == "string") {
+                                if (!formats0.test(data2))
+                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              } else
+                                return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid2 = _errs7 === errors;
+                          } else
+                            var valid2 = !0;
+                          if (valid2)
+                            if (data1.version !== void 0) {
+                              let data3 = data1.version, _errs9 = errors;
+                              if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                              if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                if (data3 > 2147483647 || isNaN(data3))
+                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                if (data3 < 1 || isNaN(data3))
+                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                              }
+                              var valid2 = _errs9 === errors;
+                            } else
+                              var valid2 = !0;
+                        }
+                      }
+                    } else
+                      return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid1 = _errs4 === errors;
+                  if (!valid1)
+                    break;
+                }
+              }
+            } else
+              return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+        }
+      }
+    } else
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
+}
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var reversePayment = validate45;
+function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.reason === void 0 && (missing0 = "reason"))
+        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "reason") {
+            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.reason !== void 0) {
+          let data0 = data.reason;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 500)
+                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern8.test(data0))
+                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
       return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate45.errors = vErrors, errors === 0;
 }
 validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var reversePayment = validate46;
+var voidInvoice = validate46;
 function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -3529,6 +3532,6 @@ export {
   reversePayment,
   signIn,
   startTimer,
-  submitWeek,
+  submitPeriod,
   voidInvoice
 };

@@ -1,0 +1,59 @@
+import { sentences } from '../platform/problem';
+
+/** What can stand in the way, with the sentence that says what to do. */
+export const billingProblems = sentences({
+  'entry-not-billable': {
+    status: 409,
+    title: 'The entry is not billable',
+    detail: 'Its time is not charged to anybody, so it has no rate. Make it billable first.',
+  },
+  'entry-not-to-bill': {
+    status: 409,
+    title: 'The entry is not to bill',
+    detail: 'Only approved time that is to bill can be held back.',
+  },
+  'entry-unpriced': {
+    status: 409,
+    title: 'An entry has no rate',
+    detail: 'Type a rate on it, with a reason, or leave it out of this invoice.',
+  },
+  'entries-not-billable': {
+    status: 409,
+    title: 'Some of this time cannot be billed',
+    detail: 'Some of these entries are already on another invoice or draft, held, or no longer approved. Load the list again.',
+  },
+  'subject-unknown': { status: 404, title: 'No history here', detail: 'This does not exist or is not yours to see.' },
+  'invoice-unknown': {
+    status: 404,
+    title: 'No such invoice',
+    detail: 'This invoice does not exist, was discarded, or is not yours to see.',
+  },
+  'invoice-not-draft': {
+    status: 409,
+    title: 'It is issued',
+    detail: 'This invoice has been issued and stays as it is. Credit it instead.',
+  },
+  'invoice-not-issued': { status: 409, title: 'It is not issued', detail: 'This needs an issued invoice.' },
+  'invoice-sent': { status: 409, title: 'It was sent', detail: 'This invoice was sent, so it is credited, not voided.' },
+  'invoice-settled': { status: 409, title: 'It is settled', detail: 'Nothing is open on this invoice any more.' },
+  'invoice-credited': { status: 409, title: 'It is credited', detail: 'This invoice has been credited in full already.' },
+  'document-changed': {
+    status: 409,
+    title: 'The document has changed',
+    detail: 'The total is now {gross}. Look at the document again, then issue.',
+  },
+  'write-down-too-large': {
+    status: 422,
+    title: 'The reduction is too large',
+    detail: 'An entry can be reduced by no more than its value.',
+  },
+  'tax-rate-missing': {
+    status: 409,
+    title: 'A tax rate is missing',
+    detail: 'There is no rate for tax category {category} on {date}.',
+  },
+  'payment-unknown': { status: 404, title: 'No such payment', detail: 'This payment does not exist or is not yours to see.' },
+  'payment-reversed': { status: 409, title: 'It is reversed', detail: 'This payment has been reversed already.' },
+  'payment-not-positive': { status: 422, title: 'How much?', detail: 'Type an amount above zero.' },
+  'payment-ahead': { status: 422, title: 'The date lies ahead', detail: 'A payment cannot be received later than today.' },
+});

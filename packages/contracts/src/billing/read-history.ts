@@ -1,0 +1,15 @@
+import { FirmAndId, endpoint, strict } from '../platform/fields';
+import { Type } from 'typebox';
+import { HistoryEvent } from './history-event';
+
+/** The history of an entry or an invoice. */
+export const readHistory = endpoint({
+  summary: 'The history of an entry or an invoice',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/history/:id',
+  permission: 'history.read',
+  params: FirmAndId,
+  answer: strict({ events: Type.Array(HistoryEvent) }),
+  problems: ['subject-unknown'],
+});

@@ -1,0 +1,31 @@
+import { Currency, Day, Duration, FirmPath, Id, Name, choice, endpoint, nullable, optional, strict } from '../platform/fields';
+import { Static, TOptional, Type } from 'typebox';
+import { PERMISSIONS, ROLES } from '@yellowwood/core';
+
+export const Reach = choice('own', 'team', 'firm');
+export type Reach = Static<typeof Reach>;
+
+export const Me = strict({
+  person: strict({ id: Id, name: Name, zone: Type.String(), position: nullable(Name) }),
+  roles: Type.Array(choice(...ROLES)),
+  rights: strict(
+    Object.fromEntries(PERMISSIONS.map((permission) => [permission, optional(Reach)])) as Record<
+      (typeof PERMISSIONS)[number],
+      TOptional<typeof Reach>
+    >,
+  ),
+  firm: strict({ slug: Type.String(), name: Name, currency: Currency, zone: Type.String(), gapTolerance: Duration }),
+  today: Day,
+});
+export type Me = Static<typeof Me>;
+
+/** Oneself in this firm: person, roles, rights. */
+export const readMe = endpoint({
+  summary: 'Oneself in this firm: person, roles, rights',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/me',
+  permission: null,
+  params: FirmPath,
+  answer: Me,
+});

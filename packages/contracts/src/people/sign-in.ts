@@ -1,0 +1,19 @@
+import { Static, Type } from 'typebox';
+import { endpoint, strict } from '../platform/fields';
+import { Password } from './password';
+import { Session } from './session';
+
+export const Email = Type.String({ minLength: 3, maxLength: 200, pattern: '^[^\\s@]+@[^\\s@]+$' });
+export type Email = Static<typeof Email>;
+
+/** Sign in. */
+export const signIn = endpoint({
+  summary: 'Sign in',
+  kind: 'open',
+  method: 'POST',
+  path: '/session',
+  permission: null,
+  body: strict({ email: Email, password: Password }),
+  answer: Session,
+  problems: ['sign-in-refused', 'too-many-attempts'],
+});

@@ -1,0 +1,3 @@
+export * from './read-behind';
+export * from './read-overview';
+export * from './read-results';

@@ -1,0 +1,76 @@
+import {
+  Amount,
+  Count,
+  Currency,
+  Day,
+  Duration,
+  FirmPath,
+  Id,
+  Millionths,
+  Scope,
+  choice,
+  endpoint,
+  nullable,
+  optional,
+  strict,
+} from '../platform/fields';
+import { STAGES } from '@yellowwood/core';
+import { Static, Type } from 'typebox';
+
+export const StageSeconds = strict(
+  Object.fromEntries(STAGES.map((stage) => [stage, Duration])) as Record<(typeof STAGES)[number], typeof Duration>,
+);
+export type StageSeconds = Static<typeof StageSeconds>;
+
+/** Hours of one node by stage, what is recorded on it and below it together. */
+export const StageBar = strict({
+  id: Id,
+  stages: StageSeconds,
+  /** Of `approved`: work that ends there, internal or not billable. */
+  ended: Duration,
+});
+export type StageBar = Static<typeof StageBar>;
+
+export const MoneyFigure = strict({ currency: Currency, minor: Amount });
+export type MoneyFigure = Static<typeof MoneyFigure>;
+
+/** What waits at each step, for the scope. A step is left out where the person has no business there. */
+export const Overview = strict({
+  scope: Scope,
+  record: nullable(
+    strict({
+      from: Day,
+      to: Day,
+      recorded: Duration,
+      planned: Duration,
+      open: Duration,
+      others: Type.Boolean(),
+      returned: Count,
+      /** Work date of the oldest returned entry. */
+      returnedOn: nullable(Day),
+    }),
+  ),
+  review: nullable(
+    strict({ submitted: Duration, people: Count, oldest: nullable(Day), own: nullable(choice('open', 'submitted', 'approved')) }),
+  ),
+  bill: nullable(strict({ ready: Type.Array(MoneyFigure), unpriced: Count, oldest: nullable(Day) })),
+  collect: nullable(strict({ open: Type.Array(strict({ currency: Currency, minor: Amount, late: Amount })) })),
+  results: nullable(
+    strict({ from: nullable(Day), to: nullable(Day), margin: nullable(Millionths), billableShare: nullable(Millionths) }),
+  ),
+  bars: Type.Array(StageBar),
+});
+export type Overview = Static<typeof Overview>;
+
+/** Where every hour stands: the figures of the steps and the stage bars of the tree. */
+export const readOverview = endpoint({
+  summary: 'Where every hour stands: the figures of the steps and the stage bars of the tree',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/overview',
+  permission: 'work.read',
+  params: FirmPath,
+  query: strict({ scope: optional(Scope) }),
+  answer: Overview,
+  problems: ['scope-unknown'],
+});

@@ -1,0 +1,15 @@
+import { FirmPath, SeenList, endpoint, strict } from '../platform/fields';
+import { Decided } from './decided';
+
+/** Approve entries: all of them or none. */
+export const approveEntries = endpoint({
+  summary: 'Approve entries: all of them or none',
+  kind: 'command',
+  method: 'POST',
+  path: '/f/:firm/review/approve',
+  permission: 'time.review',
+  params: FirmPath,
+  body: strict({ entries: SeenList }),
+  answer: Decided,
+  problems: ['own-time', 'entries-stale', 'stage-not-possible'],
+});

@@ -1,0 +1,17 @@
+import { FirmPath, endpoint, strict } from '../platform/fields';
+import { Changes } from './changes';
+import { Type } from 'typebox';
+import { Entry } from '../ledger/entry';
+
+/** Several creations, changes and deletions at once: all or none. */
+export const changeEntries = endpoint({
+  summary: 'Several creations, changes and deletions at once: all or none',
+  kind: 'command',
+  method: 'POST',
+  path: '/f/:firm/entries/changes',
+  permission: 'time.record',
+  params: FirmPath,
+  body: Changes,
+  answer: strict({ entries: Type.Array(Entry) }),
+  problems: ['entries-stale', 'entry-locked', 'period-submitted'],
+});

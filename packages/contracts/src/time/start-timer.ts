@@ -1,0 +1,25 @@
+import { FirmPath, Id, Instant, Note, endpoint, optional, strict } from '../platform/fields';
+import { target } from '../ledger/target';
+import { Type } from 'typebox';
+import { Others } from './timer';
+import { Timers } from './timers';
+
+/** Start a timer; everything but the start may be left open. */
+export const startTimer = endpoint({
+  summary: 'Start a timer; everything but the start may be left open',
+  kind: 'create',
+  method: 'POST',
+  path: '/f/:firm/timers',
+  permission: 'time.record',
+  params: FirmPath,
+  body: strict({
+    id: Id,
+    ...target,
+    note: Note,
+    billable: optional(Type.Boolean()),
+    startedAt: optional(Instant),
+    others: Others,
+  }),
+  answer: Timers,
+  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown'],
+});

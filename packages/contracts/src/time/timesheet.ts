@@ -1,0 +1,35 @@
+import { Clock, Day, Duration, Id, Instant, Name, Version, choice, nullable, strict } from '../platform/fields';
+import { Static, Type } from 'typebox';
+import { Entry } from '../ledger/entry';
+import { SheetRow } from './sheet-row';
+
+export const Timesheet = strict({
+  personId: Id,
+  personName: Name,
+  from: Day,
+  to: Day,
+  zone: Type.String(),
+  timesheetId: nullable(Id),
+  state: choice('open', 'submitted'),
+  version: nullable(Version),
+  entries: Type.Array(Entry),
+  rows: Type.Array(SheetRow),
+  days: Type.Array(
+    strict({
+      date: Day,
+      planned: Duration,
+      dayStart: Clock,
+      dayEnd: Clock,
+      recorded: Duration,
+      gaps: Type.Array(strict({ startAt: Instant, endAt: Instant, startClock: Clock, endClock: Clock, seconds: Duration })),
+      overlaps: Type.Array(strict({ first: Id, second: Id })),
+    }),
+  ),
+  dayMaximum: Duration,
+  submissions: Type.Array(strict({ at: Instant, note: Type.String(), withdrawnAt: nullable(Instant) })),
+  /** A return of the whole period that still stands. */
+  returned: nullable(strict({ by: Name, at: Instant, reason: Type.String() })),
+  /** What may be done with this person's time by the reader. */
+  may: strict({ record: Type.Boolean(), submit: Type.Boolean(), correct: Type.Boolean() }),
+});
+export type Timesheet = Static<typeof Timesheet>;

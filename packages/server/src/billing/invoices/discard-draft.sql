@@ -1,0 +1,4 @@
+/* @name deleteInvoice */
+delete from invoice
+where
+  id = :id!;

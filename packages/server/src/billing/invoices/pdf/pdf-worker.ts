@@ -1,0 +1,7 @@
+import type { InvoiceDocument } from '@yellowwood/contracts';
+import { renderPdf } from './render-pdf';
+
+/** Runs in a worker thread. */
+export default function render(document: InvoiceDocument): Promise<Uint8Array> {
+  return renderPdf(document);
+}

@@ -1,0 +1,6 @@
+/* @name bumpInvoice */
+update invoice
+set
+  version = version + 1
+where
+  id = :id!;

@@ -1,0 +1,57 @@
+/* @name historyOf */
+select
+  v.id as "id!",
+  v.at as "at!",
+  p.name as "by!",
+  v.action as "action!",
+  v.reason as "reason!",
+  s.subject_kind as "kind!",
+  s.before as "before?",
+  s.after as "after?",
+  s.money_before as "moneyBefore?",
+  s.money_after as "moneyAfter?"
+from
+  audit_subject s
+  join audit_event v on v.firm_id = s.firm_id
+  and v.id = s.event_id
+  join person p on p.firm_id = v.firm_id
+  and p.id = v.actor_id
+where
+  s.subject_id = :id!
+order by
+  v.at,
+  v.xact,
+  v.id;
+
+/* @name namesOfWork */
+select
+  id as "id!",
+  name as "name!"
+from
+  project
+where
+  id = any (:ids!)
+union all
+select
+  id,
+  name
+from
+  task
+where
+  id = any (:ids!)
+union all
+select
+  id,
+  name
+from
+  service
+where
+  id = any (:ids!)
+union all
+select
+  id,
+  name
+from
+  person
+where
+  id = any (:ids!);

@@ -1,0 +1,90 @@
+import { HistoryEvent } from '@yellowwood/contracts';
+import { invoiceInReach } from '../generated/billing/invoices/invoice.queries';
+import { historyOf, namesOfWork } from '../generated/billing/read-history.queries';
+import { entriesById } from '../ledger/read-entries';
+import { Context, reachOf } from '../platform/context';
+import { problem } from '../platform/problem';
+
+const REFERENCES: Readonly<Record<string, string>> = {
+  projectId: 'project',
+  taskId: 'task',
+  serviceId: 'service',
+  personId: 'person',
+  project: 'project',
+  task: 'task',
+  service: 'service',
+  enteredBy: 'entered by',
+};
+
+/**
+ * The history of an entry or an invoice: who did what and when, with what changed. Money is left out
+ * for readers without the right to it, ids are given their names.
+ */
+export async function readHistory(context: Context, id: string): Promise<{ events: HistoryEvent[] }> {
+  await refuseUnseen(context, id);
+  const rows = await historyOf.run({ id }, context.tx);
+  const facts = rows.map((row) => ({
+    before: shown(context, row.before, row.moneyBefore),
+    after: shown(context, row.after, row.moneyAfter),
+  }));
+  const names = await nameEverything(
+    context,
+    facts.flatMap((fact) => [fact.before, fact.after]),
+  );
+  return {
+    events: rows.map((row, index) => {
+      const [before, after] = onlyChanges(facts[index]!.before, facts[index]!.after);
+      return {
+        id: row.id,
+        at: row.at,
+        by: row.by,
+        action: row.action,
+        reason: row.reason,
+        before: named(before, names),
+        after: named(after, names),
+      };
+    }),
+  };
+}
+
+type Facts = Record<string, unknown>;
+
+async function refuseUnseen(context: Context, id: string): Promise<void> {
+  if ((await entriesById(context, [id])).length > 0) return;
+  const reach = context.actor.rights['invoices.read'];
+  const seen = reach ? await invoiceInReach.run({ id, reach, asker: context.actor.personId }, context.tx) : [];
+  if (seen.length === 0) throw problem('subject-unknown');
+  reachOf(context, 'history.read');
+}
+
+function shown(context: Context, facts: unknown, money: unknown): Facts | null {
+  if (!facts) return null;
+  return { ...(facts as Facts), ...(context.actor.rights['values.read'] ? (money as Facts | null) : null) };
+}
+
+function onlyChanges(before: Facts | null, after: Facts | null): [Facts | null, Facts | null] {
+  if (!before || !after) return [before, after];
+  const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])].filter(
+    (key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]),
+  );
+  const pick = (facts: Facts) => Object.fromEntries(keys.map((key) => [key, facts[key] ?? null]));
+  return [pick(before), pick(after)];
+}
+
+async function nameEverything(context: Context, facts: readonly (Facts | null)[]): Promise<Map<string, string>> {
+  const ids = new Set<string>();
+  for (const fact of facts) for (const key of Object.keys(REFERENCES)) if (typeof fact?.[key] === 'string') ids.add(fact[key]);
+  const rows = ids.size === 0 ? [] : await namesOfWork.run({ ids: [...ids] }, context.tx);
+  return new Map(rows.map((row) => [row.id, row.name]));
+}
+
+function named(facts: Facts | null, names: ReadonlyMap<string, string>): Facts | null {
+  if (!facts) return null;
+  return Object.fromEntries(
+    Object.entries(facts)
+      .filter(([key]) => key !== 'id' && key !== 'rateRuleId')
+      .map(([key, value]) =>
+        key in REFERENCES ? [REFERENCES[key]!, typeof value === 'string' ? (names.get(value) ?? value) : value] : [key, value],
+      ),
+  );
+}

@@ -1,0 +1,31 @@
+import { PayList } from '@yellowwood/contracts';
+import { Overhead, loadedRate, millionths, rate } from '@yellowwood/core';
+import { payInReach } from '../generated/costs/list-pay.queries';
+import { Context, reachOf, today } from '../platform/context';
+
+/** What an hour of each person costs today: pay, overhead, and both together. */
+export async function listPay(context: Context): Promise<PayList> {
+  const on = today(context);
+  const rows = await payInReach.run({ reach: reachOf(context, 'pay.read'), asker: context.actor.personId, on }, context.tx);
+  return {
+    on,
+    currency: context.firm.currency,
+    people: rows.map((row) => {
+      const loaded = row.pay === null ? null : loadedRate(rate(row.pay), overheadOf(row.overheadKind, row.overhead));
+      return {
+        id: row.id,
+        name: row.name,
+        position: row.position,
+        pay: row.pay === null ? null : { rate: row.pay, validFrom: row.payFrom! },
+        overhead: loaded && loaded.overhead,
+        overheadPercent: row.overheadKind === 'percent' ? row.overhead : null,
+        cost: loaded && loaded.cost,
+      };
+    }),
+  };
+}
+
+function overheadOf(kind: string | null, value: number | null): Overhead | null {
+  if (kind === null || value === null) return null;
+  return kind === 'percent' ? { kind, percent: millionths(value) } : { kind: 'per-hour', rate: rate(value) };
+}

@@ -1,0 +1,123 @@
+/** Types generated for queries found in "packages/server/src/billing/read-history.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+export type stringArray = (string)[];
+
+/** 'HistoryOf' parameters type */
+export interface IHistoryOfParams {
+  id: string;
+}
+
+/** 'HistoryOf' return type */
+export interface IHistoryOfResult {
+  action: string;
+  after: Json | null;
+  at: string;
+  before: Json | null;
+  by: string;
+  id: string;
+  kind: string;
+  moneyAfter: Json | null;
+  moneyBefore: Json | null;
+  reason: string;
+}
+
+/** 'HistoryOf' query type */
+export interface IHistoryOfQuery {
+  params: IHistoryOfParams;
+  result: IHistoryOfResult;
+}
+
+const historyOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":437,"b":440}]}],"statement":"select\n  v.id as \"id!\",\n  v.at as \"at!\",\n  p.name as \"by!\",\n  v.action as \"action!\",\n  v.reason as \"reason!\",\n  s.subject_kind as \"kind!\",\n  s.before as \"before?\",\n  s.after as \"after?\",\n  s.money_before as \"moneyBefore?\",\n  s.money_after as \"moneyAfter?\"\nfrom\n  audit_subject s\n  join audit_event v on v.firm_id = s.firm_id\n  and v.id = s.event_id\n  join person p on p.firm_id = v.firm_id\n  and p.id = v.actor_id\nwhere\n  s.subject_id = :id!\norder by\n  v.at,\n  v.xact,\n  v.id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   v.id as "id!",
+ *   v.at as "at!",
+ *   p.name as "by!",
+ *   v.action as "action!",
+ *   v.reason as "reason!",
+ *   s.subject_kind as "kind!",
+ *   s.before as "before?",
+ *   s.after as "after?",
+ *   s.money_before as "moneyBefore?",
+ *   s.money_after as "moneyAfter?"
+ * from
+ *   audit_subject s
+ *   join audit_event v on v.firm_id = s.firm_id
+ *   and v.id = s.event_id
+ *   join person p on p.firm_id = v.firm_id
+ *   and p.id = v.actor_id
+ * where
+ *   s.subject_id = :id!
+ * order by
+ *   v.at,
+ *   v.xact,
+ *   v.id
+ * ```
+ */
+export const historyOf = new PreparedQuery<IHistoryOfParams,IHistoryOfResult>(historyOfIR);
+
+
+/** 'NamesOfWork' parameters type */
+export interface INamesOfWorkParams {
+  ids: stringArray;
+}
+
+/** 'NamesOfWork' return type */
+export interface INamesOfWorkResult {
+  id: string;
+  name: string;
+}
+
+/** 'NamesOfWork' query type */
+export interface INamesOfWorkQuery {
+  params: INamesOfWorkParams;
+  result: INamesOfWorkResult;
+}
+
+const namesOfWorkIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77},{"a":140,"b":144},{"a":210,"b":214},{"a":279,"b":283}]}],"statement":"select\n  id as \"id!\",\n  name as \"name!\"\nfrom\n  project\nwhere\n  id = any (:ids!)\nunion all\nselect\n  id,\n  name\nfrom\n  task\nwhere\n  id = any (:ids!)\nunion all\nselect\n  id,\n  name\nfrom\n  service\nwhere\n  id = any (:ids!)\nunion all\nselect\n  id,\n  name\nfrom\n  person\nwhere\n  id = any (:ids!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   id as "id!",
+ *   name as "name!"
+ * from
+ *   project
+ * where
+ *   id = any (:ids!)
+ * union all
+ * select
+ *   id,
+ *   name
+ * from
+ *   task
+ * where
+ *   id = any (:ids!)
+ * union all
+ * select
+ *   id,
+ *   name
+ * from
+ *   service
+ * where
+ *   id = any (:ids!)
+ * union all
+ * select
+ *   id,
+ *   name
+ * from
+ *   person
+ * where
+ *   id = any (:ids!)
+ * ```
+ */
+export const namesOfWork = new PreparedQuery<INamesOfWorkParams,INamesOfWorkResult>(namesOfWorkIR);
+
+

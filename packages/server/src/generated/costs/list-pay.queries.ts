@@ -1,0 +1,65 @@
+/** Types generated for queries found in "packages/server/src/costs/list-pay.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+/** 'PayInReach' parameters type */
+export interface IPayInReachParams {
+  asker: string;
+  on: string;
+  reach: string;
+}
+
+/** 'PayInReach' return type */
+export interface IPayInReachResult {
+  id: string;
+  name: string;
+  overhead: number | null;
+  overheadKind: string | null;
+  pay: number | null;
+  payFrom: string | null;
+  position: string | null;
+}
+
+/** 'PayInReach' query type */
+export interface IPayInReachQuery {
+  params: IPayInReachParams;
+  result: IPayInReachResult;
+}
+
+const payInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":199,"b":205}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":208,"b":214}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":395},{"a":449,"b":452},{"a":553,"b":556},{"a":610,"b":613}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  r.rate as \"pay?\",\n  r.valid_from as \"payFrom?\",\n  o.kind as \"overheadKind?\",\n  o.value as \"overhead?\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join position po on po.firm_id = p.firm_id\n  and po.id = p.position_id\n  left join pay_rate r on r.firm_id = p.firm_id\n  and r.person_id = p.id\n  and r.valid_from <= :on!\n  and (\n    r.valid_to is null\n    or r.valid_to >= :on!\n  )\n  left join overhead o on o.firm_id = p.firm_id\n  and o.person_id = p.id\n  and o.valid_from <= :on!\n  and (\n    o.valid_to is null\n    or o.valid_to >= :on!\n  )\norder by\n  p.name"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   po.name as "position?",
+ *   r.rate as "pay?",
+ *   r.valid_from as "payFrom?",
+ *   o.kind as "overheadKind?",
+ *   o.value as "overhead?"
+ * from
+ *   people_in_reach (:reach!, :asker!) p
+ *   left join position po on po.firm_id = p.firm_id
+ *   and po.id = p.position_id
+ *   left join pay_rate r on r.firm_id = p.firm_id
+ *   and r.person_id = p.id
+ *   and r.valid_from <= :on!
+ *   and (
+ *     r.valid_to is null
+ *     or r.valid_to >= :on!
+ *   )
+ *   left join overhead o on o.firm_id = p.firm_id
+ *   and o.person_id = p.id
+ *   and o.valid_from <= :on!
+ *   and (
+ *     o.valid_to is null
+ *     or o.valid_to >= :on!
+ *   )
+ * order by
+ *   p.name
+ * ```
+ */
+export const payInReach = new PreparedQuery<IPayInReachParams,IPayInReachResult>(payInReachIR);
+
+

@@ -1,0 +1,61 @@
+/** Types generated for queries found in "packages/server/src/review/decide-entries.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type stringArray = (string)[];
+
+/** 'LockDecidable' parameters type */
+export interface ILockDecidableParams {
+  asker: string;
+  ids: stringArray;
+  reach: string;
+}
+
+/** 'LockDecidable' return type */
+export interface ILockDecidableResult {
+  billedQuantity: number;
+  id: string;
+  personId: string;
+  quantity: number;
+  stage: string;
+  version: number;
+  workDate: string;
+}
+
+/** 'LockDecidable' query type */
+export interface ILockDecidableQuery {
+  params: ILockDecidableParams;
+  result: ILockDecidableResult;
+}
+
+const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":292,"b":298}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":307}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":344}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"workDate!\",\n  e.quantity as \"quantity!\",\n  e.billed_quantity as \"billedQuantity!\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n  )\norder by\n  e.id\nfor update"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   e.id as "id!",
+ *   e.version as "version!",
+ *   e.stage as "stage!",
+ *   e.person_id as "personId!",
+ *   e.work_date as "workDate!",
+ *   e.quantity as "quantity!",
+ *   e.billed_quantity as "billedQuantity!"
+ * from
+ *   entry e
+ * where
+ *   e.id in (
+ *     select
+ *       r.id
+ *     from
+ *       entries_in_reach (:reach!, :asker!) r
+ *     where
+ *       r.id = any (:ids!)
+ *   )
+ * order by
+ *   e.id
+ * for update
+ * ```
+ */
+export const lockDecidable = new PreparedQuery<ILockDecidableParams,ILockDecidableResult>(lockDecidableIR);
+
+

@@ -1,0 +1,175 @@
+/** Types generated for queries found in "packages/server/src/review/period.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+export type stringArray = (string)[];
+
+/** 'PeriodEntries' parameters type */
+export interface IPeriodEntriesParams {
+  from: string;
+  person: string;
+  to: string;
+}
+
+/** 'PeriodEntries' return type */
+export interface IPeriodEntriesResult {
+  id: string;
+  kind: string;
+  problems: stringArray;
+  quantity: number;
+  stage: string;
+  version: number;
+}
+
+/** 'PeriodEntries' query type */
+export interface IPeriodEntriesQuery {
+  params: IPeriodEntriesParams;
+  result: IPeriodEntriesResult;
+}
+
+const periodEntriesIR: any = {"usedParamSet":{"person":true,"from":true,"to":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":173,"b":180}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":206,"b":211}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":220}]}],"statement":"select\n  id as \"id!\",\n  stage as \"stage!\",\n  kind as \"kind!\",\n  quantity as \"quantity!\",\n  problems as \"problems!\",\n  version as \"version!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\norder by\n  id\nfor update"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   id as "id!",
+ *   stage as "stage!",
+ *   kind as "kind!",
+ *   quantity as "quantity!",
+ *   problems as "problems!",
+ *   version as "version!"
+ * from
+ *   entry
+ * where
+ *   person_id = :person!
+ *   and work_date between :from! and :to!
+ * order by
+ *   id
+ * for update
+ * ```
+ */
+export const periodEntries = new PreparedQuery<IPeriodEntriesParams,IPeriodEntriesResult>(periodEntriesIR);
+
+
+/** 'SetSheetState' parameters type */
+export interface ISetSheetStateParams {
+  id: string;
+  state: string;
+}
+
+/** 'SetSheetState' return type */
+export type ISetSheetStateResult = void;
+
+/** 'SetSheetState' query type */
+export interface ISetSheetStateQuery {
+  params: ISetSheetStateParams;
+  result: ISetSheetStateResult;
+}
+
+const setSheetStateIR: any = {"usedParamSet":{"state":true,"id":true},"params":[{"name":"state","required":true,"transform":{"type":"scalar"},"locs":[{"a":31,"b":37}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":80}]}],"statement":"update timesheet\nset\n  state = :state!,\n  version = version + 1\nwhere\n  id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update timesheet
+ * set
+ *   state = :state!,
+ *   version = version + 1
+ * where
+ *   id = :id!
+ * ```
+ */
+export const setSheetState = new PreparedQuery<ISetSheetStateParams,ISetSheetStateResult>(setSheetStateIR);
+
+
+/** 'InsertDecisions' parameters type */
+export interface IInsertDecisionsParams {
+  at: string;
+  by: string;
+  decisions: Json;
+  firm: string;
+  outcome: string;
+  reason: string;
+}
+
+/** 'InsertDecisions' return type */
+export type IInsertDecisionsResult = void;
+
+/** 'InsertDecisions' query type */
+export interface IInsertDecisionsQuery {
+  params: IInsertDecisionsParams;
+  result: IInsertDecisionsResult;
+}
+
+const insertDecisionsIR: any = {"usedParamSet":{"firm":true,"outcome":true,"reason":true,"by":true,"at":true,"decisions":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":103}]},{"name":"outcome","required":true,"transform":{"type":"scalar"},"locs":[{"a":146,"b":154}]},{"name":"reason","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":166}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":171,"b":174}]},{"name":"at","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":182}]},{"name":"decisions","required":true,"transform":{"type":"scalar"},"locs":[{"a":210,"b":220}]}],"statement":"insert into\n  decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at)\nselect\n  :firm!,\n  d.id,\n  d.\"sheetId\",\n  d.\"entryId\",\n  :outcome!,\n  :reason!,\n  :by!,\n  :at!\nfrom\n  jsonb_to_recordset(:decisions!) as d (id uuid, \"sheetId\" uuid, \"entryId\" uuid)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at)
+ * select
+ *   :firm!,
+ *   d.id,
+ *   d."sheetId",
+ *   d."entryId",
+ *   :outcome!,
+ *   :reason!,
+ *   :by!,
+ *   :at!
+ * from
+ *   jsonb_to_recordset(:decisions!) as d (id uuid, "sheetId" uuid, "entryId" uuid)
+ * ```
+ */
+export const insertDecisions = new PreparedQuery<IInsertDecisionsParams,IInsertDecisionsResult>(insertDecisionsIR);
+
+
+/** 'SheetsOfDates' parameters type */
+export interface ISheetsOfDatesParams {
+  earliest: string;
+  latest: string;
+  people: stringArray;
+}
+
+/** 'SheetsOfDates' return type */
+export interface ISheetsOfDatesResult {
+  from: string;
+  id: string;
+  personId: string;
+  state: string;
+  to: string;
+}
+
+/** 'SheetsOfDates' query type */
+export interface ISheetsOfDatesQuery {
+  params: ISheetsOfDatesParams;
+  result: ISheetsOfDatesResult;
+}
+
+const sheetsOfDatesIR: any = {"usedParamSet":{"people":true,"latest":true,"earliest":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":174,"b":181}]},{"name":"latest","required":true,"transform":{"type":"scalar"},"locs":[{"a":207,"b":214}]},{"name":"earliest","required":true,"transform":{"type":"scalar"},"locs":[{"a":237,"b":246}]}],"statement":"select\n  t.id as \"id!\",\n  t.person_id as \"personId!\",\n  t.period_from as \"from!\",\n  t.period_to as \"to!\",\n  t.state as \"state!\"\nfrom\n  timesheet t\nwhere\n  t.person_id = any (:people!)\n  and t.period_from <= :latest!\n  and t.period_to >= :earliest!\norder by\n  t.id\nfor update"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   t.id as "id!",
+ *   t.person_id as "personId!",
+ *   t.period_from as "from!",
+ *   t.period_to as "to!",
+ *   t.state as "state!"
+ * from
+ *   timesheet t
+ * where
+ *   t.person_id = any (:people!)
+ *   and t.period_from <= :latest!
+ *   and t.period_to >= :earliest!
+ * order by
+ *   t.id
+ * for update
+ * ```
+ */
+export const sheetsOfDates = new PreparedQuery<ISheetsOfDatesParams,ISheetsOfDatesResult>(sheetsOfDatesIR);
+
+

@@ -1,0 +1,162 @@
+/** Types generated for queries found in "packages/server/src/review/reviewed-people.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type stringArray = (string)[];
+
+/** 'ReviewPeople' parameters type */
+export interface IReviewPeopleParams {
+  asker: string;
+  from: string;
+  reach: string;
+  to: string;
+}
+
+/** 'ReviewPeople' return type */
+export interface IReviewPeopleResult {
+  id: string;
+  name: string;
+  note: string;
+  position: string | null;
+  sheetId: string | null;
+  state: string | null;
+  submittedAt: string | null;
+}
+
+/** 'ReviewPeople' query type */
+export interface IReviewPeopleQuery {
+  params: IReviewPeopleParams;
+  result: IReviewPeopleResult;
+}
+
+const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":792,"b":797}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":823,"b":826}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join position po on po.firm_id = p.firm_id\n  and po.id = p.position_id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\norder by\n  p.name"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   po.name as "position?",
+ *   t.id as "sheetId?",
+ *   t.state as "state?",
+ *   (
+ *     select
+ *       max(s.at)
+ *     from
+ *       submission s
+ *     where
+ *       s.firm_id = t.firm_id
+ *       and s.timesheet_id = t.id
+ *       and s.withdrawn_at is null
+ *   ) as "submittedAt?",
+ *   coalesce(
+ *     (
+ *       select
+ *         s.note
+ *       from
+ *         submission s
+ *       where
+ *         s.firm_id = t.firm_id
+ *         and s.timesheet_id = t.id
+ *         and s.withdrawn_at is null
+ *       order by
+ *         s.at desc
+ *       limit
+ *         1
+ *     ),
+ *     ''
+ *   ) as "note!"
+ * from
+ *   people_in_reach (:reach!, :asker!) p
+ *   left join position po on po.firm_id = p.firm_id
+ *   and po.id = p.position_id
+ *   left join timesheet t on t.firm_id = p.firm_id
+ *   and t.person_id = p.id
+ *   and t.period_from = :from!
+ * where
+ *   p.started_on <= :to!
+ * order by
+ *   p.name
+ * ```
+ */
+export const reviewPeople = new PreparedQuery<IReviewPeopleParams,IReviewPeopleResult>(reviewPeopleIR);
+
+
+/** 'ReviewEntries' parameters type */
+export interface IReviewEntriesParams {
+  all: boolean;
+  anyTask: boolean;
+  asker: string;
+  from: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'ReviewEntries' return type */
+export interface IReviewEntriesResult {
+  absenceCode: string | null;
+  billable: boolean;
+  changedByOther: boolean;
+  date: string;
+  id: string;
+  kind: string;
+  lagDays: number;
+  personId: string;
+  problems: stringArray;
+  quantity: number;
+  stage: string;
+  version: number;
+}
+
+/** 'ReviewEntries' query type */
+export interface IReviewEntriesQuery {
+  params: IReviewEntriesParams;
+  result: IReviewEntriesResult;
+}
+
+const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":361,"b":367}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":376}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":486,"b":491}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":497,"b":500}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":514,"b":518}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":547,"b":556}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":601,"b":609}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":635,"b":641}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":686,"b":691},{"a":728,"b":733}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"date!\",\n  e.kind as \"kind!\",\n  e.quantity as \"quantity!\",\n  e.billable as \"billable!\",\n  e.stage as \"stage!\",\n  e.problems as \"problems!\",\n  e.lag_days as \"lagDays!\",\n  e.changed_by_other as \"changedByOther!\",\n  a.code as \"absenceCode?\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join entry_absence a on a.firm_id = e.firm_id\n  and a.entry_id = e.id\nwhere\n  e.work_date between :from! and :to!\n  and (\n    :all!\n    or e.project_id = any (:projects!)\n    or e.kind = 'absence'\n  )\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n    or e.kind = 'absence'\n  )\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   e.id as "id!",
+ *   e.version as "version!",
+ *   e.person_id as "personId!",
+ *   e.work_date as "date!",
+ *   e.kind as "kind!",
+ *   e.quantity as "quantity!",
+ *   e.billable as "billable!",
+ *   e.stage as "stage!",
+ *   e.problems as "problems!",
+ *   e.lag_days as "lagDays!",
+ *   e.changed_by_other as "changedByOther!",
+ *   a.code as "absenceCode?"
+ * from
+ *   entries_in_reach (:reach!, :asker!) e
+ *   left join entry_absence a on a.firm_id = e.firm_id
+ *   and a.entry_id = e.id
+ * where
+ *   e.work_date between :from! and :to!
+ *   and (
+ *     :all!
+ *     or e.project_id = any (:projects!)
+ *     or e.kind = 'absence'
+ *   )
+ *   and (
+ *     :anyTask!
+ *     or e.task_id = any (:tasks!)
+ *     or e.kind = 'absence'
+ *   )
+ *   and (
+ *     :whose::uuid is null
+ *     or e.person_id = :whose
+ *   )
+ * ```
+ */
+export const reviewEntries = new PreparedQuery<IReviewEntriesParams,IReviewEntriesResult>(reviewEntriesIR);
+
+

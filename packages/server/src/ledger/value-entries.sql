@@ -1,0 +1,185 @@
+/* @name workFacts */
+select
+  'project' as "what!",
+  p.id as "id!",
+  p.client_id as "clientId?",
+  (p.state = 'open') as "open!",
+  p.billable as "billable!",
+  '' as "kind!",
+  c.tax_category as "taxCategory?",
+  p.restricted as "restricted!",
+  coalesce(
+    (
+      select
+        array_agg(x.person_id)
+      from
+        project_person x
+      where
+        x.firm_id = p.firm_id
+        and x.project_id = p.id
+    ),
+    '{}'
+  ) as "people!"
+from
+  project p
+  left join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id
+where
+  p.id = any (:projects!)
+union all
+select
+  'service',
+  s.id,
+  null,
+  true,
+  s.billable,
+  s.kind,
+  s.tax_category,
+  false,
+  '{}'
+from
+  service s;
+
+/* @name agreementsOf */
+select
+  id as "id!",
+  project_id as "projectId!",
+  method as "method!",
+  currency as "currency!",
+  limit_minor as "limitMinor?",
+  rounding_increment as "increment!",
+  rounding_mode as "mode!",
+  rounding_unit as "unit!",
+  rounding_minimum as "minimum!",
+  decimal_places as "decimalPlaces?",
+  valid_from as "validFrom!",
+  valid_to as "validTo?"
+from
+  agreement
+where
+  project_id = any (:projects!);
+
+/* @name taskPaths */
+with recursive
+  up as (
+    select
+      t.firm_id,
+      t.id as task,
+      t.id,
+      t.parent_id,
+      0 as depth
+    from
+      task t
+    where
+      t.id = any (:tasks!)
+    union all
+    select
+      p.firm_id,
+      up.task,
+      p.id,
+      p.parent_id,
+      up.depth + 1
+    from
+      task p
+      join up on p.firm_id = up.firm_id
+      and p.id = up.parent_id
+  )
+select
+  task as "id!",
+  array_agg(
+    id
+    order by
+      depth
+  ) as "path!"
+from
+  up
+group by
+  task;
+
+/* @name labourRatesOf */
+select
+  'pay' as "what!",
+  r.person_id as "personId!",
+  p.position_id as "positionId?",
+  r.rate as "value!",
+  r.valid_from as "validFrom!",
+  r.valid_to as "validTo?"
+from
+  pay_rate r
+  join person p on p.firm_id = r.firm_id
+  and p.id = r.person_id
+where
+  r.person_id = any (:people!)
+union all
+select
+  o.kind,
+  o.person_id,
+  p.position_id,
+  o.value,
+  o.valid_from,
+  o.valid_to
+from
+  overhead o
+  join person p on p.firm_id = o.firm_id
+  and p.id = o.person_id
+where
+  o.person_id = any (:people!)
+union all
+select
+  'position',
+  p.id,
+  p.position_id,
+  0,
+  '9999-12-31'::date,
+  null
+from
+  person p
+where
+  p.id = any (:people!);
+
+/* @name rateRulesFor */
+select
+  r.id as "id!",
+  r.client_id as "clientId?",
+  r.project_id as "projectId?",
+  r.task_id as "taskId?",
+  r.service_id as "serviceId?",
+  r.position_id as "positionId?",
+  r.person_id as "personId?",
+  r.currency as "currency!",
+  r.rate as "rate!",
+  r.valid_from as "validFrom!",
+  r.valid_to as "validTo?"
+from
+  rate_rule r
+where
+  (
+    r.project_id is null
+    or r.project_id = any (:projects!)
+  )
+  and (
+    r.client_id is null
+    or r.client_id in (
+      select
+        p.client_id
+      from
+        project p
+      where
+        p.id = any (:projects!)
+    )
+  )
+  and (
+    r.task_id is null
+    or r.task_id in (
+      select
+        t.id
+      from
+        task t
+      where
+        t.project_id = any (:projects!)
+    )
+  )
+  and (
+    r.person_id is null
+    or r.person_id = any (:people!)
+  );

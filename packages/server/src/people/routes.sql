@@ -1,0 +1,58 @@
+/* @name findAccount */
+select
+  id as "id!",
+  email as "email!",
+  name as "name!",
+  password_hash as "passwordHash!",
+  theme as "theme!",
+  duration_form as "durationForm!"
+from
+  account_by_id (:id!);
+
+/* @name firmsOfAccount */
+select
+  slug as "slug!",
+  name as "name!"
+from
+  firm_addresses (:account!);
+
+/* @name setPassword */
+select
+  change_password (:account!, :hash!);
+
+/* @name setPreferences */
+select
+  change_preferences (:account!, :theme!, :form!);
+
+/* @name endOtherSessions */
+select
+  end_sessions (:account!, :but!);
+
+/* @name peopleInReach */
+select
+  p.id as "id!",
+  p.name as "name!",
+  po.name as "position?",
+  coalesce(
+    (
+      select
+        array_agg(
+          t.name
+          order by
+            t.name
+        )
+      from
+        team_person tp
+        join team t on t.firm_id = tp.firm_id
+        and t.id = tp.team_id
+      where
+        tp.person_id = p.id
+    ),
+    '{}'
+  ) as "teams!"
+from
+  people_in_reach (:reach!, :asker!) p
+  left join position po on po.firm_id = p.firm_id
+  and po.id = p.position_id
+order by
+  p.name;

@@ -1,0 +1,140 @@
+import { Overview, StageBar } from '@yellowwood/contracts';
+import { Stage, quarterOf, ratio, weekOf } from '@yellowwood/core';
+import {
+  openInvoices,
+  openRecorded,
+  ownPeriod,
+  ownReviewState,
+  readyToBill,
+  returnedOwn,
+  stageSums,
+  submittedInReach,
+} from '../generated/results/read-overview.queries';
+import { projectsSeen, tasksSeen } from '../generated/work/read-work.queries';
+import { plannedBetween, plannedTime } from '../people/planned-time';
+import { Context, may, reachOf, today } from '../platform/context';
+import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
+import { TO_DATE, earningsOf, readBasis } from './figures';
+
+/** Where every hour stands, for a scope, within the reader's rights. */
+export async function readOverview(context: Context, scopeText: string | undefined): Promise<Overview> {
+  const scope = await resolveScope(context, scopeText);
+  return {
+    scope: scope.text,
+    record: may(context, 'time.record') ? await recordFigure(context, scope) : null,
+    review: await reviewFigure(context, scope),
+    bill: may(context, 'invoices.read') ? await billFigure(context, scope) : null,
+    collect: may(context, 'invoices.read') ? await collectFigure(context, scope) : null,
+    results: may(context, 'results.read') ? await resultsFigure(context, scope) : null,
+    bars: await stageBars(context),
+  };
+}
+
+async function recordFigure(context: Context, scope: ScopeFilter): Promise<Overview['record']> {
+  const day = today(context);
+  const { from, to } = weekOf(day);
+  const person = context.actor.personId;
+  const [own] = await ownPeriod.run({ person, from, to, ...scopeParameters(scope) }, context.tx);
+  const planned = plannedBetween(await plannedTime(context.tx, [person], from, to), person, from, to);
+  const reach = reachOf(context, 'time.read');
+  const [open] = await openRecorded.run({ reach, asker: person, to: day, ...scopeParameters(scope) }, context.tx);
+  const [returned] = await returnedOwn.run({ person }, context.tx);
+  return {
+    from,
+    to,
+    recorded: own!.recorded,
+    planned,
+    open: open!.open,
+    others: reach !== 'own',
+    returned: returned!.count,
+    returnedOn: returned!.oldest,
+  };
+}
+
+async function reviewFigure(context: Context, scope: ScopeFilter): Promise<Overview['review']> {
+  const person = context.actor.personId;
+  const reach = context.actor.rights['time.review'];
+  if (reach) {
+    const [waiting] = await submittedInReach.run({ reach, asker: person, ...scopeParameters(scope) }, context.tx);
+    return { submitted: waiting!.submitted, people: waiting!.people, oldest: waiting!.oldest, own: null };
+  }
+  if (!may(context, 'time.record')) return null;
+  const from = weekOf(today(context)).from;
+  const [own] = await ownReviewState.run({ person, from }, context.tx);
+  const state = !own || own.state === 'open' ? 'open' : own.approved ? 'approved' : 'submitted';
+  return { submitted: 0, people: 0, oldest: null, own: state };
+}
+
+async function billFigure(context: Context, scope: ScopeFilter): Promise<Overview['bill']> {
+  const rows = await readyToBill.run(
+    { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, upTo: today(context), ...scopeParameters(scope) },
+    context.tx,
+  );
+  const money = may(context, 'values.read');
+  return {
+    ready: money ? rows.filter((row) => row.minor !== null).map((row) => ({ currency: row.currency, minor: row.minor! })) : [],
+    unpriced: rows.reduce((sum, row) => sum + row.unpriced, 0),
+    oldest: rows
+      .map((row) => row.oldest)
+      .reduce((least, date) => (date && (!least || date < least) ? date : least), null as string | null),
+  };
+}
+
+async function collectFigure(context: Context, scope: ScopeFilter): Promise<Overview['collect']> {
+  const { all, projects, whose } = scope;
+  return {
+    open: await openInvoices.run(
+      { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, today: today(context), all, projects, whose },
+      context.tx,
+    ),
+  };
+}
+
+async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Overview['results']> {
+  // A project is judged over its whole life, the firm and a client by the quarter.
+  const quarter = { from: quarterOf(today(context)).from, to: today(context) };
+  const span = scope.kind === 'project' || scope.kind === 'task' ? TO_DATE : quarter;
+  const basis = await readBasis(context, scope, span);
+  const sum = (pick: (row: (typeof basis.sums)[number]) => number) => basis.sums.reduce((total, row) => total + pick(row), 0);
+  const money = mayKnowCost(context, scope) && may(context, 'values.read');
+  return {
+    ...(span === TO_DATE ? { from: null, to: null } : quarter),
+    margin: money ? earningsOf(basis, isWhole(scope)).margin : null,
+    billableShare: ratio(
+      sum((row) => row.billable),
+      sum((row) => row.seconds),
+    ),
+  };
+}
+
+type Stages = Record<Stage, number>;
+
+const noStages = (): Stages => ({ recorded: 0, submitted: 0, approved: 0, billed: 0, paid: 0 });
+
+/** The bars of the tree: every node with what is on it and below it. */
+async function stageBars(context: Context): Promise<StageBar[]> {
+  const who = { reach: reachOf(context, 'time.read'), asker: context.actor.personId };
+  const sums = await stageSums.run(who, context.tx);
+  const seen = { reach: reachOf(context, 'work.read'), asker: context.actor.personId };
+  const projects = await projectsSeen.run(seen, context.tx);
+  const parents = new Map((await tasksSeen.run(seen, context.tx)).map((task) => [task.id, task.parentId]));
+  const homes = new Map(projects.map((project) => [project.id, project.clientId ?? project.departmentId!]));
+  const bars = new Map<string, { stages: Stages; ended: number }>();
+  const add = (id: string, row: (typeof sums)[number]) => {
+    const bar = bars.get(id) ?? { stages: noStages(), ended: 0 };
+    bar.stages[row.stage as Stage] += row.seconds;
+    if (row.stage === 'approved' && row.billingState === 'nothing to bill') bar.ended += row.seconds;
+    bars.set(id, bar);
+  };
+  for (const row of sums) {
+    add(ALL_WORK, row);
+    if (!row.projectId || !homes.has(row.projectId)) continue;
+    add(homes.get(row.projectId)!, row);
+    add(row.projectId, row);
+    for (let task = row.taskId; task; task = parents.get(task) ?? null) add(task, row);
+  }
+  return [...bars].map(([id, bar]) => ({ id, ...bar }));
+}
+
+/** The id under which the bar of all work is sent. */
+const ALL_WORK = '00000000-0000-0000-0000-000000000000';

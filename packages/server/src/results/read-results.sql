@@ -1,0 +1,80 @@
+/* @name seriesRecorded */
+select
+  case
+    when s.project_id = any (:apart!)
+    or s.currency <> :own! then s.project_id
+  end as "projectId?",
+  s.month as "month!",
+  nullif(s.currency, '') as "currency?",
+  sum(s.cost_minor)::bigint as "cost!",
+  sum(s.value_minor)::bigint as "value!"
+from
+  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
+where
+  s.kind = 'time'
+  and s.project_id <> no_id ()
+  and (
+    :all!
+    or s.project_id = any (:projects!)
+  )
+  and (
+    :anyTask!
+    or s.task_id = any (:tasks!)
+  )
+group by
+  1,
+  2,
+  3
+having
+  sum(s.entries) > 0;
+
+/* @name resultTasks */
+select
+  t.id as "id!",
+  t.project_id as "projectId!",
+  t.parent_id as "parentId?",
+  t.name as "name!",
+  t.estimate as "estimate!",
+  t.budget_minor as "budget!"
+from
+  task t
+where
+  t.project_id = any (:projects!)
+order by
+  t.place,
+  t.name;
+
+/* @name ownHours */
+select
+  p.id as "projectId!",
+  p.name as "name!",
+  sum(s.quantity)::bigint as "seconds!",
+  coalesce(
+    sum(s.quantity) filter (
+      where
+        s.billable
+    ),
+    0
+  )::bigint as "billable!"
+from
+  work_sums_between ('own', :person!, null, :from!, :to!) s
+  join project p on p.firm_id = s.firm_id
+  and p.id = s.project_id
+where
+  s.kind = 'time'
+  and (
+    :all!
+    or s.project_id = any (:projects!)
+  )
+  and (
+    :anyTask!
+    or s.task_id = any (:tasks!)
+  )
+group by
+  p.id,
+  p.name
+having
+  sum(s.entries) > 0
+order by
+  3 desc,
+  p.name;

@@ -1,0 +1,23 @@
+/* @name lockDecidable */
+select
+  e.id as "id!",
+  e.version as "version!",
+  e.stage as "stage!",
+  e.person_id as "personId!",
+  e.work_date as "workDate!",
+  e.quantity as "quantity!",
+  e.billed_quantity as "billedQuantity!"
+from
+  entry e
+where
+  e.id in (
+    select
+      r.id
+    from
+      entries_in_reach (:reach!, :asker!) r
+    where
+      r.id = any (:ids!)
+  )
+order by
+  e.id
+for update;

@@ -1,0 +1,80 @@
+/* @name reviewPeople */
+select
+  p.id as "id!",
+  p.name as "name!",
+  po.name as "position?",
+  t.id as "sheetId?",
+  t.state as "state?",
+  (
+    select
+      max(s.at)
+    from
+      submission s
+    where
+      s.firm_id = t.firm_id
+      and s.timesheet_id = t.id
+      and s.withdrawn_at is null
+  ) as "submittedAt?",
+  coalesce(
+    (
+      select
+        s.note
+      from
+        submission s
+      where
+        s.firm_id = t.firm_id
+        and s.timesheet_id = t.id
+        and s.withdrawn_at is null
+      order by
+        s.at desc
+      limit
+        1
+    ),
+    ''
+  ) as "note!"
+from
+  people_in_reach (:reach!, :asker!) p
+  left join position po on po.firm_id = p.firm_id
+  and po.id = p.position_id
+  left join timesheet t on t.firm_id = p.firm_id
+  and t.person_id = p.id
+  and t.period_from = :from!
+where
+  p.started_on <= :to!
+order by
+  p.name;
+
+/* @name reviewEntries */
+select
+  e.id as "id!",
+  e.version as "version!",
+  e.person_id as "personId!",
+  e.work_date as "date!",
+  e.kind as "kind!",
+  e.quantity as "quantity!",
+  e.billable as "billable!",
+  e.stage as "stage!",
+  e.problems as "problems!",
+  e.lag_days as "lagDays!",
+  e.changed_by_other as "changedByOther!",
+  a.code as "absenceCode?"
+from
+  entries_in_reach (:reach!, :asker!) e
+  left join entry_absence a on a.firm_id = e.firm_id
+  and a.entry_id = e.id
+where
+  e.work_date between :from! and :to!
+  and (
+    :all!
+    or e.project_id = any (:projects!)
+    or e.kind = 'absence'
+  )
+  and (
+    :anyTask!
+    or e.task_id = any (:tasks!)
+    or e.kind = 'absence'
+  )
+  and (
+    :whose::uuid is null
+    or e.person_id = :whose
+  );

@@ -1,0 +1,132 @@
+import { ReviewPerson } from '@yellowwood/contracts';
+import { EntryProblem, LookItem, datesFrom, lookAt, seconds } from '@yellowwood/core';
+import {
+  type IReviewEntriesResult,
+  type IReviewPeopleResult,
+  reviewEntries,
+  reviewPeople,
+} from '../generated/review/reviewed-people.queries';
+import { PlannedLookup, plannedTime } from '../people/planned-time';
+import { Context, reachOf, today } from '../platform/context';
+import { ScopeFilter, scopeParameters } from '../work/scope';
+
+interface Period {
+  readonly from: string;
+  readonly to: string;
+}
+
+export async function reviewed(context: Context, period: Period, scope: ScopeFilter, only?: string) {
+  const { tx, actor } = context;
+  const who = { reach: reachOf(context, 'time.review'), asker: actor.personId };
+  const rows = await reviewPeople.run({ ...who, ...period }, tx);
+  const entries = await reviewEntries.run({ ...who, ...period, ...scopeParameters(scope) }, tx);
+  const byPerson = new Map<string, IReviewEntriesResult[]>();
+  for (const entry of entries) {
+    const own = byPerson.get(entry.personId);
+    if (own) own.push(entry);
+    else byPerson.set(entry.personId, [entry]);
+  }
+  // Work on a project that one manages comes from people outside one's teams, too.
+  const known = new Set(rows.map((row) => row.id));
+  const strangers = [...byPerson.keys()].filter((id) => !known.has(id));
+  const others =
+    strangers.length === 0
+      ? []
+      : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period }, tx)).filter((row) =>
+          strangers.includes(row.id),
+        );
+  const planned = await plannedTime(
+    tx,
+    [...rows, ...others].map((row) => row.id),
+    period.from,
+    period.to,
+  );
+  const people = [...rows, ...others]
+    .filter(
+      (row) =>
+        (!only || row.id === only) &&
+        (!scope.whose || row.id === scope.whose) &&
+        (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')),
+    )
+    .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], period, planned, scope.all && known.has(row.id)))
+    .sort((a, b) => a.name.localeCompare(b.name));
+  return { people, sheets: new Map([...rows, ...others].map((row) => [row.id, row.sheetId])) };
+}
+
+function reviewPerson(
+  context: Context,
+  row: IReviewPeopleResult,
+  entries: readonly IReviewEntriesResult[],
+  period: Period,
+  planned: PlannedLookup,
+  whole: boolean,
+): ReviewPerson {
+  const dates = datesFrom(period.from, period.to);
+  const time = entries.filter((entry) => entry.kind === 'time');
+  const absences = new Map(
+    entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']),
+  );
+  const looks = looksOf(context, row.id, time, new Set(absences.keys()), dates, planned, whole);
+  const own = row.id === context.actor.personId;
+  const waiting = entries.filter((entry) => entry.stage === 'submitted');
+  const sum = (list: readonly IReviewEntriesResult[]) => list.reduce((total, entry) => total + entry.quantity, 0);
+  return {
+    personId: row.id,
+    name: row.name,
+    position: row.position,
+    own,
+    state: stateOf(row, entries, waiting.length),
+    submittedAt: row.submittedAt,
+    note: row.note,
+    planned: dates.reduce((total, date) => total + planned(row.id, date).seconds, 0),
+    recorded: sum(time),
+    submitted: sum(waiting.filter((entry) => entry.kind === 'time')),
+    days: dates.map((date) => {
+      const day = time.filter((entry) => entry.date === date);
+      return {
+        date,
+        recorded: sum(day),
+        billable: sum(day.filter((entry) => entry.billable)),
+        absent: absences.get(date) ?? null,
+        looks: [...new Set(looks.filter((look) => look.date === date).map((look) => look.reason))],
+      };
+    }),
+    looks,
+    clean: looks.length === 0 && waiting.length > 0 && !own,
+    entries: own ? [] : waiting.map(({ id, version }) => ({ id, version })),
+  };
+}
+
+function stateOf(row: IReviewPeopleResult, entries: readonly IReviewEntriesResult[], waiting: number): ReviewPerson['state'] {
+  if (waiting > 0) return 'submitted';
+  if (row.state === 'submitted') return 'approved';
+  return entries.some((entry) => entry.kind === 'time') ? 'open' : 'missing';
+}
+
+function looksOf(
+  context: Context,
+  personId: string,
+  time: readonly IReviewEntriesResult[],
+  absent: ReadonlySet<string>,
+  dates: readonly string[],
+  planned: PlannedLookup,
+  whole: boolean,
+): LookItem[] {
+  const day = today(context);
+  // Missing days and maxima can be judged only where all of a person's time is in view.
+  const plannedByDate = Object.fromEntries(
+    dates.filter((date) => whole && date <= day).map((date) => [date, seconds(planned(personId, date).seconds)]),
+  );
+  return lookAt(
+    time.map((entry) => ({
+      id: entry.id,
+      workDate: entry.date,
+      quantity: seconds(entry.quantity),
+      problems: entry.problems as EntryProblem[],
+      lagDays: entry.lagDays,
+      changedByOther: entry.changedByOther,
+    })),
+    absent,
+    { plannedByDate, dayMaximum: seconds(context.firm.dayMaximum), weekMaximum: seconds(context.firm.weekMaximum) },
+  );
+}

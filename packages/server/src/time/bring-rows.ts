@@ -1,0 +1,75 @@
+import { SheetRow, Timesheet } from '@yellowwood/contracts';
+import { addDays, dateIn } from '@yellowwood/core';
+import { v7 as newId } from 'uuid';
+import { addSheetRows } from '../generated/time/own-sheet.queries';
+import { projectsSeen } from '../generated/work/read-work.queries';
+import { entriesOfPeople } from '../ledger/read-entries';
+import { Context } from '../platform/context';
+import { json } from '../platform/json';
+import { problem } from '../platform/problem';
+import { openSheet } from './own-sheet';
+import { readTimesheet } from './read-timesheet';
+import { Creation, writeEntries } from './write-entries';
+
+function rowKey(row: SheetRow): string {
+  return [row.projectId, row.taskId, row.serviceId, row.billable].join(' ');
+}
+
+/**
+ * Brings the rows of the week before into a week. With hours, every total of a row and day comes along
+ * as a length without a span, on the same weekday, but never onto a day that is still ahead.
+ */
+export async function bringRows(context: Context, from: string, withHours: boolean): Promise<Timesheet> {
+  const sheet = await openSheet(context, from);
+  const before = await readTimesheet(context, addDays(from, -7), undefined);
+  const worked = before.entries.filter((entry) => entry.kind === 'time' && entry.projectId && entry.serviceId);
+  const rows = new Map<string, SheetRow>();
+  for (const entry of worked) {
+    const row = { projectId: entry.projectId!, taskId: entry.taskId, serviceId: entry.serviceId!, billable: entry.billable };
+    rows.set(rowKey(row), row);
+  }
+  for (const row of before.rows) rows.set(rowKey(row), row);
+  const usable = new Set(
+    (await projectsSeen.run({ reach: 'own', asker: context.actor.personId }, context.tx))
+      .filter((project) => project.open)
+      .map((project) => project.id),
+  );
+  const brought = [...rows.values()].filter((row) => usable.has(row.projectId));
+  if (brought.length === 0) throw problem('nothing-to-bring');
+  await addSheetRows.run({ firm: context.firm.id, sheet: sheet.id, rows: json(brought) }, context.tx);
+  if (withHours)
+    await bringHours(
+      context,
+      from,
+      worked.filter((entry) => usable.has(entry.projectId!)),
+    );
+  return readTimesheet(context, from, undefined);
+}
+
+async function bringHours(context: Context, from: string, worked: Timesheet['entries']): Promise<void> {
+  const today = dateIn(context.actor.zone, context.now);
+  const there = await entriesOfPeople(context, [context.actor.personId], from, addDays(from, 6));
+  const cellKey = (date: string, entry: Timesheet['entries'][number]) =>
+    [date, entry.projectId, entry.taskId, entry.serviceId, entry.billable].join(' ');
+  const taken = new Set(there.map((entry) => cellKey(entry.date, entry)));
+  const cells = new Map<string, Creation>();
+  for (const entry of worked) {
+    const date = addDays(entry.date, 7);
+    const key = cellKey(date, entry);
+    if (date > today || taken.has(key)) continue;
+    const quantity = (cells.get(key)?.entry.quantity ?? 0) + entry.quantity;
+    const { projectId, taskId, serviceId, billable } = entry;
+    cells.set(key, {
+      origin: 'grid',
+      entry: { id: newId(), personId: context.actor.personId, date, projectId, taskId, serviceId, billable, quantity, note: '' },
+    });
+  }
+  if (cells.size === 0) return;
+  await writeEntries(context, {
+    create: [...cells.values()],
+    change: [],
+    remove: [],
+    action: 'entries brought',
+    stale: 'entries-stale',
+  });
+}

@@ -1,0 +1,65 @@
+/* @name sheetOf */
+select
+  t.id as "id!",
+  t.state as "state!",
+  t.version as "version!",
+  (
+    select
+      coalesce(
+        jsonb_agg(
+          jsonb_build_object(
+            'projectId',
+            r.project_id,
+            'taskId',
+            r.task_id,
+            'serviceId',
+            r.service_id,
+            'billable',
+            r.billable
+          )
+        ),
+        '[]'
+      )
+    from
+      sheet_row r
+    where
+      r.firm_id = t.firm_id
+      and r.timesheet_id = t.id
+  ) as "rows!",
+  (
+    select
+      coalesce(
+        jsonb_agg(
+          jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at)
+          order by
+            s.at desc
+        ),
+        '[]'
+      )
+    from
+      submission s
+    where
+      s.firm_id = t.firm_id
+      and s.timesheet_id = t.id
+  ) as "submissions!",
+  (
+    select
+      jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name)
+    from
+      decision d
+      join person p on p.firm_id = d.firm_id
+      and p.id = d.by_id
+    where
+      d.firm_id = t.firm_id
+      and d.timesheet_id = t.id
+      and d.entry_id is null
+    order by
+      d.at desc
+    limit
+      1
+  ) as "whole?"
+from
+  timesheet t
+where
+  t.person_id = :person!
+  and t.period_from = :from!;

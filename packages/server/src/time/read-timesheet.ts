@@ -1,0 +1,75 @@
+import { Entry, Timesheet } from '@yellowwood/contracts';
+import { addDays, checkDay, clockIn, datesFrom, seconds } from '@yellowwood/core';
+import { peopleFacts } from '../generated/people/people-facts.queries';
+import { sheetOf } from '../generated/time/read-timesheet.queries';
+import { entriesOfPeople } from '../ledger/read-entries';
+import { plannedTime } from '../people/planned-time';
+import { Context, reachOf } from '../platform/context';
+import { problem } from '../platform/problem';
+
+/** A person's week: what is recorded, row by row and day by day, and where its submission stands. */
+export async function readTimesheet(context: Context, from: string, person: string | undefined): Promise<Timesheet> {
+  const { tx, actor } = context;
+  const personId = person ?? actor.personId;
+  const [facts] = await peopleFacts.run({ reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] }, tx);
+  if (!facts) throw problem('person-unknown');
+  const to = addDays(from, 6);
+  const own = personId === actor.personId;
+  const entries = await entriesOfPeople(context, [personId], from, to);
+  const [sheet] = await sheetOf.run({ person: personId, from }, tx);
+  const planned = await plannedTime(tx, [personId], from, to);
+  const whole = (sheet?.whole ?? null) as { outcome: string; by: string; at: string; reason: string } | null;
+  const submissions = (sheet?.submissions ?? []) as unknown as Timesheet['submissions'];
+  const state = (sheet?.state ?? 'open') as Timesheet['state'];
+  return {
+    personId,
+    personName: facts.name,
+    from,
+    to,
+    zone: facts.zone,
+    timesheetId: sheet?.id ?? null,
+    state,
+    version: sheet?.version ?? null,
+    entries,
+    rows: (sheet?.rows ?? []) as unknown as Timesheet['rows'],
+    days: datesFrom(from, to).map((date) => dayOf(date, entries, planned(personId, date), facts.zone, context.firm.gapTolerance)),
+    dayMaximum: context.firm.dayMaximum,
+    submissions: submissions.map(({ at, note, withdrawnAt }) => ({
+      at: instantText(at),
+      note,
+      withdrawnAt: withdrawnAt && instantText(withdrawnAt),
+    })),
+    returned:
+      whole?.outcome === 'return' && state === 'open' ? { by: whole.by, at: instantText(whole.at), reason: whole.reason } : null,
+    may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
+  };
+}
+
+function dayOf(
+  date: string,
+  entries: readonly Entry[],
+  planned: { seconds: number; dayStart: string; dayEnd: string },
+  zone: string,
+  tolerance: number,
+): Timesheet['days'][number] {
+  const own = entries.filter((entry) => entry.date === date && entry.kind === 'time');
+  const check = checkDay(
+    own.map((entry) => ({ id: entry.id, worked: seconds(entry.quantity), startAt: entry.startAt, endAt: entry.endAt })),
+    { date, zone, start: planned.dayStart, end: planned.dayEnd, planned: seconds(planned.seconds) },
+    seconds(tolerance),
+  );
+  return {
+    date,
+    planned: planned.seconds,
+    dayStart: planned.dayStart,
+    dayEnd: planned.dayEnd,
+    recorded: check.recorded,
+    gaps: check.gaps.map((gap) => ({ ...gap, startClock: clockIn(zone, gap.startAt), endClock: clockIn(zone, gap.endAt) })),
+    overlaps: check.overlaps.map(({ first, second }) => ({ first, second })),
+  };
+}
+
+/** An instant out of the database's JSON, as all instants are sent. */
+function instantText(instant: string): string {
+  return new Date(instant).toISOString();
+}

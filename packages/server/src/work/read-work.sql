@@ -1,0 +1,81 @@
+/* @name clientsSeen */
+select
+  c.id as "id!",
+  c.name as "name!",
+  c.currency as "currency!"
+from
+  client c
+where
+  exists (
+    select
+      1
+    from
+      projects_in_reach (:reach!, :asker!) p
+    where
+      p.client_id = c.id
+  )
+order by
+  c.name;
+
+/* @name departmentsSeen */
+select
+  d.id as "id!",
+  d.name as "name!"
+from
+  department d
+where
+  exists (
+    select
+      1
+    from
+      projects_in_reach (:reach!, :asker!) p
+    where
+      p.department_id = d.id
+  )
+order by
+  d.name;
+
+/* @name projectsSeen */
+select
+  p.id as "id!",
+  p.client_id as "clientId?",
+  p.department_id as "departmentId?",
+  p.name as "name!",
+  p.code as "code!",
+  p.tone as "tone!",
+  (p.state = 'open') as "open!",
+  p.billable as "billable!",
+  p.manager_id as "managerId!"
+from
+  projects_in_reach (:reach!, :asker!) p
+order by
+  p.name;
+
+/* @name tasksSeen */
+select
+  t.id as "id!",
+  t.project_id as "projectId!",
+  t.parent_id as "parentId?",
+  t.name as "name!",
+  t.kind as "kind!",
+  (t.state = 'open') as "open!"
+from
+  task t
+  join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
+  and p.id = t.project_id
+order by
+  t.project_id,
+  t.place,
+  t.name;
+
+/* @name servicesSeen */
+select
+  id as "id!",
+  code as "code!",
+  name as "name!",
+  kind as "kind!",
+  billable as "billable!"
+from
+  service
+order by
+  name;
