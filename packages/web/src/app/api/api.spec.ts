@@ -44,7 +44,7 @@ describe('Api', () => {
     const keys = new Set<string>();
     for (let again = 0; again < 2; again += 1) {
       const command = api.call('withdrawPeriod', { params: { from: '2026-06-08' } });
-      const sent = http.expectOne('/api/f/quillfeather/weeks/2026-06-08/withdraw');
+      const sent = http.expectOne('/api/f/quillfeather/periods/2026-06-08/withdraw');
       keys.add(sent.request.headers.get('Idempotency-Key')!);
       sent.flush({});
       await command;

@@ -113,7 +113,7 @@ describe('the results', () => {
     await results({ ...RESULTS, limit: null, rows: [pier] }, '/f/f/results');
     const cells = page.texts('tbody td');
     expect(cells[2]).toBe('1:00');
-    expect(cells[3]).toBe('2:002:30 to date');
+    expect(cells[3]).toBe('2:00 2:30 to date');
     expect(cells[4]).toBe('40.00');
     expect(cells[5]).toBe('−20.00');
     expect(page.element.querySelector('.bullet')!.getAttribute('aria-label')).toBe('£120.00 of £100.00');
