@@ -4,6 +4,7 @@ import { peopleProblems } from './people/problems';
 import type { EndpointKind } from './platform/endpoint';
 import { platformProblems } from './platform/problems';
 import { ratesProblems } from './rates/problems';
+import { resultsProblems } from './results/problems';
 import { reviewProblems } from './review/problems';
 import { timeProblems } from './time/problems';
 import { workProblems } from './work/problems';
@@ -18,6 +19,7 @@ export const PROBLEMS = {
   ...timeProblems,
   ...reviewProblems,
   ...billingProblems,
+  ...resultsProblems,
 };
 
 export type ProblemCode = keyof typeof PROBLEMS;

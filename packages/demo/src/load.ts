@@ -700,7 +700,7 @@ function planReview(loading: Loading, rows: readonly LedgerRow[]): PlannedReview
       events.push({
         at: submittedAt,
         actor: id,
-        action: 'week submitted',
+        action: 'period submitted',
         subjects: own.map((row) => moved(row.id, 'recorded', 'submitted')),
       });
       const decidedAt = morning(addDays(week, 7));

@@ -58,6 +58,7 @@ describe('the hour’s way, worked by hand', () => {
         standardValue: 114_300,
         billed: 0,
         unbilled: 114_300,
+        over: 14_300,
         revenue: 100_000,
         realisation: null,
         ownRealisation: null,
@@ -116,7 +117,9 @@ describe('the hour’s way, worked by hand', () => {
         currency: 'GBP',
         standardValue: 114_300,
         billed: 100_000,
-        unbilled: 0,
+        // What stands over the limit on the invoice waits to be decided on.
+        unbilled: 14_300,
+        over: 14_300,
         revenue: 100_000,
         realisation: 874_891,
         ownRealisation: 874_891,
@@ -158,6 +161,7 @@ describe('the hour’s way, worked by hand', () => {
         standardValue: 114_300,
         billed: 73_500,
         unbilled: 40_800,
+        over: 14_300,
         revenue: 100_000,
         realisation: 1_000_000,
         ownRealisation: 1_000_000,
@@ -193,9 +197,14 @@ describe('the hour’s way, worked by hand', () => {
     const parts = async (figure: 'revenue' | 'margin' | 'realisation') =>
       (await world.as('owner').done('readBehind', { query: { scope, figure } })).sums.map((sum) => [sum.part, sum.minor]);
     const money = shown.money![0]!;
-    expect(await parts('revenue')).toEqual([['billed', money.billed]]);
-    expect(await parts('margin')).toEqual([
+    const earned = [
       ['billed', money.billed],
+      ['unbilled', 14_300],
+      ['over the limit', -14_300],
+    ];
+    expect(await parts('revenue')).toEqual(earned);
+    expect(await parts('margin')).toEqual([
+      ...earned,
       ['cost', shown.cost!.cost],
     ]);
     // 1,000.00 billed of a standard value of 1,143.00: 87.49 %.
@@ -229,17 +238,17 @@ describe('the hour’s way, worked by hand', () => {
     const why = await world.as('owner').done('readEntryWhy', { params: { id: entries['m']! } });
     expect(why.rate).toEqual(jasmine.objectContaining({ rate: 600_000, source: 'rule' }));
     expect(why.winner?.names).toBe('Mate Person on Lantern room');
-    expect(why.rounding).toEqual({ increment: 15, mode: 'nearest', unit: 'entry', minimum: 0, byMinimum: false });
+    expect(why.rounding).toEqual({ increment: 15, mode: 'nearest', unit: 'entry', minimum: 0, byMinimum: false, day: null });
     expect(why.billed.map((share) => share.number)).toEqual(['T-0001']);
     const other = await world.as('owner').done('readEntryWhy', { params: { id: entries['a']! } });
     expect(other.losers.map((loser) => [loser.rule.rate, loser.reason])).toEqual([[960_000, 'not-yet-valid']]);
     const history = await world.as('owner').done('readHistory', { params: { id: entries['b']! } });
     expect(history.events.map((event) => event.action)).toEqual([
       'entry recorded',
-      'week submitted',
+      'period submitted',
       'entries returned',
       'entry changed',
-      'week submitted',
+      'period submitted',
       'entries approved',
       'invoice issued',
     ]);
@@ -308,6 +317,7 @@ describe('the hour’s way, worked by hand', () => {
         standardValue: 30_000,
         billed: 30_000,
         unbilled: 0,
+        over: 0,
         revenue: 30_000,
         realisation: 1_000_000,
         ownRealisation: 885_417,

@@ -1,7 +1,7 @@
-import { rightsOf } from '@yellowwood/core';
+import { WEEKS, rightsOf } from '@yellowwood/core';
 import { Context } from './platform/context';
 import { READ, openDatabase, transaction } from './platform/database';
-import { verifyBooks } from './results/verify-books';
+import { verifyBooks } from './results/books/verify-books';
 
 const url = process.env['DATABASE_ADMIN_URL'];
 
@@ -27,7 +27,10 @@ for (const { firm_id: id, slug, name } of firms.rows) {
     const [person] = (await tx.query<{ id: string }>('select id from person order by id limit 1')).rows;
     const context: Context = {
       tx,
-      firm: { id, slug, name, currency: firm!.currency, zone: firm!.zone, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0 },
+      firm: {
+        ...{ id, slug, name, currency: firm!.currency, zone: firm!.zone, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0 },
+        period: WEEKS,
+      },
       actor: {
         accountId: null,
         personId: person!.id,

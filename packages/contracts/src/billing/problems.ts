@@ -56,4 +56,49 @@ export const billingProblems = sentences({
   'payment-reversed': { status: 409, title: 'It is reversed', detail: 'This payment has been reversed already.' },
   'payment-not-positive': { status: 422, title: 'How much?', detail: 'Type an amount above zero.' },
   'payment-ahead': { status: 422, title: 'The date lies ahead', detail: 'A payment cannot be received later than today.' },
+  'nothing-to-pay': {
+    status: 409,
+    title: 'Nothing to pay',
+    detail: 'This document would ask for nothing. Choose other work, or take less off.',
+  },
+  'limit-used-up': {
+    status: 409,
+    title: 'The agreed limit is used up',
+    detail: 'Nothing of this can be billed. Have the limit raised, or write the work off with a reason.',
+  },
+  'limit-has-no-room': {
+    status: 409,
+    title: 'The limit has no room for it',
+    detail: 'The agreed limit has {left} left. Release no more than that, or have the limit raised.',
+  },
+  'over-limit-unknown': {
+    status: 404,
+    title: 'No such sum',
+    detail: 'This sum over a limit does not exist, or its invoice was credited. Load the list again.',
+  },
+  'over-limit-too-much': {
+    status: 409,
+    title: 'More than waits there',
+    detail: 'Only {waiting} of this sum over the limit is still undecided.',
+  },
+  'over-limit-billed': {
+    status: 409,
+    title: 'Its sum over the limit has been billed',
+    detail: 'A fee from this invoice stands on {number}. Credit or discard that one first.',
+  },
+  'entry-not-written-off': {
+    status: 409,
+    title: 'The entry is not written off',
+    detail: 'Only what was written off can be taken back. Load the list again.',
+  },
+  'agreement-missing': {
+    status: 409,
+    title: 'Nothing is agreed then',
+    detail: 'The project has no agreement on that day. Choose another day.',
+  },
+  'agreement-begins-then': {
+    status: 409,
+    title: 'An agreement begins then',
+    detail: 'One of the project’s agreements begins on that day already. Choose a later one.',
+  },
 });

@@ -16,6 +16,8 @@ export const PayList = strict({
       /** Overhead as it is agreed: money per hour, or a percentage of pay in millionths. */
       overheadPercent: nullable(Millionths),
       cost: nullable(RateField),
+      /** The standard cost rate of the position: what those see who may know cost and not pay. */
+      standard: nullable(RateField),
     }),
   ),
 });

@@ -1,18 +1,13 @@
-import { Day, Id, Note, PositiveDuration, Reason, nullable, optional, strict } from '../platform/fields';
+import { Static } from 'typebox';
+import { Reason, nullable, optional, someOf } from '../platform/fields';
+import { changeFacts } from './facts';
 import { TypedSpan } from './typed-span';
-import { Static, Type } from 'typebox';
 
-export const EntryChange = strict({
-  date: optional(Day),
-  projectId: optional(nullable(Id)),
-  taskId: optional(nullable(Id)),
-  serviceId: optional(nullable(Id)),
-  quantity: optional(PositiveDuration),
+/** What is changed of an entry; what is left out stays as it is. */
+export const EntryChange = someOf({
+  ...changeFacts,
   /** Null takes the span away and keeps the length. */
   span: optional(nullable(TypedSpan)),
-  billable: optional(Type.Boolean()),
-  note: optional(Note),
-  explanation: optional(Type.String({ maxLength: 500 })),
   /** Needed when the entry is somebody else's. */
   reason: optional(Reason),
 });

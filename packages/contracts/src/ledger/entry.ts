@@ -3,7 +3,6 @@ import {
   Clock,
   Count,
   Currency,
-  Day,
   Duration,
   Id,
   Instant,
@@ -15,23 +14,23 @@ import {
   optional,
   strict,
 } from '../platform/fields';
-import { target } from './target';
+import { KIND_NAMES, KindName } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
+import { readFacts } from './facts';
 import { Stage } from './stage';
 
 export const Entry = strict({
   id: Id,
-  kind: choice('time', 'absence'),
-  personId: Id,
-  date: Day,
-  ...target,
+  kind: choice(...(KIND_NAMES as [KindName, ...KindName[]])),
+  /** Null for what is no work of a person: a fee. */
+  personId: nullable(Id),
+  ...readFacts,
   absenceCode: nullable(Type.String()),
+  /** Seconds; of a fee, minor units. */
   quantity: Duration,
-  billable: Type.Boolean(),
-  note: Type.String(),
-  explanation: Type.String(),
   stage: Stage,
   billingState: choice('to bill', 'nothing to bill', 'covered', 'written off'),
+  /** Like every note on money, only for readers with the right to billing values. */
   holdReason: nullable(Type.String()),
   inDraft: Type.Boolean(),
   origin: Type.String(),

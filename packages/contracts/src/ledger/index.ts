@@ -1,6 +1,6 @@
 export * from './entry';
 export * from './entry-change';
+export * from './facts';
 export * from './new-entry';
 export * from './stage';
-export * from './target';
 export * from './typed-span';

@@ -1,18 +1,16 @@
-import { Day, Id, Note, PositiveDuration, Reason, choice, optional, strict } from '../platform/fields';
-import { target } from './target';
+import { Static } from 'typebox';
+import { Id, Reason, choice, optional, strict } from '../platform/fields';
+import { newFacts } from './facts';
 import { TypedSpan } from './typed-span';
-import { Static, Type } from 'typebox';
 
+/** An entry as it is recorded by hand: with a length or with a span. */
 export const NewEntry = strict({
   id: Id,
   personId: Id,
-  date: Day,
-  ...target,
-  quantity: optional(PositiveDuration),
+  ...newFacts,
   span: optional(TypedSpan),
-  billable: optional(Type.Boolean()),
-  note: Note,
   origin: choice('typed', 'grid'),
+  /** Needed when the entry is somebody else's. */
   reason: optional(Reason),
 });
 export type NewEntry = Static<typeof NewEntry>;

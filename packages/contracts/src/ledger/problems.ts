@@ -60,6 +60,11 @@ export const ledgerProblems = sentences({
     title: 'That time does not exist',
     detail: 'The clocks go forward on {date}: {time} is left out. Type another time.',
   },
+  'nothing-to-change': {
+    status: 422,
+    title: 'Nothing is changed',
+    detail: 'Say what is to be different about the entry.',
+  },
   'reason-missing': {
     status: 422,
     title: 'A reason is needed',

@@ -3,23 +3,30 @@ import type { ProblemCode } from '../problems';
 import { Described, Endpoint, describe } from './endpoint';
 
 /** Building blocks that every domain's contracts use. */
-export const Id = Type.String({ format: 'uuid', description: 'UUIDv7, made by whoever creates the thing' });
-/** Dates far away are typing mistakes, and would lead sums of dates out of the calendar. */
-const CENTURIES = '^(19|20|21)[0-9]{2}-';
-export const Day = Type.String({ format: 'date', pattern: CENTURIES, description: 'YYYY-MM-DD, from 1900 to 2199' });
-export const Instant = Type.String({ format: 'date-time', pattern: CENTURIES, description: 'RFC 3339, UTC' });
+export const Id = Type.String({ format: 'uuid', description: 'UUIDv7 in lower case, made by whoever creates the thing' });
+/** The server takes dates within twenty years back and two ahead: what lies further is a typing mistake. */
+export const Day = Type.String({ format: 'date', description: 'YYYY-MM-DD' });
+export const Instant = Type.String({ format: 'date-time', description: 'RFC 3339, UTC, ending in Z' });
 export const Clock = Type.String({
   pattern: '^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$',
   description: 'HH:MM by the wall clock, or HH:MM:SS',
 });
-/** The most that a duration, an amount or a rate may be: well inside exact whole numbers. */
-export const LARGEST = 1_000_000_000_000;
-export const Duration = Type.Integer({ minimum: -LARGEST, maximum: LARGEST, description: 'seconds' });
+/** The most that an amount or rate may be that somebody types: sums of a million of them are still exact. */
+export const LARGEST = 9_000_000_000;
+export const Duration = Type.Integer({ description: 'seconds' });
 export const PositiveDuration = Type.Integer({ minimum: 1, maximum: 31 * 86_400, description: 'seconds, at least one' });
-export const Amount = Type.Integer({ minimum: -LARGEST, maximum: LARGEST, description: 'minor units of the currency' });
+export const Amount = Type.Integer({ description: 'minor units of the currency' });
+/** An amount as somebody gives it. */
+export const GivenAmount = Type.Integer({
+  minimum: -LARGEST,
+  maximum: LARGEST,
+  description: 'minor units of the currency',
+});
+/** A sum that can only be taken off or released: more than nothing. */
+export const PositiveAmount = Type.Integer({ minimum: 1, maximum: LARGEST, description: 'minor units of the currency' });
 export const RateField = Type.Integer({
   minimum: 0,
-  maximum: LARGEST,
+  maximum: 1_000_000_000,
   description: 'ten-thousandths of the major unit per hour',
 });
 export const Currency = Type.String({ pattern: '^[A-Z]{3}$', description: 'ISO 4217' });
@@ -35,6 +42,9 @@ export const Nothing = Type.Null();
 export const Empty = Type.Object({}, { additionalProperties: false });
 /** An object that refuses what it does not know. */
 export const strict = <P extends TProperties>(properties: P) => Type.Object(properties, { additionalProperties: false });
+/** An object of which something must be said. */
+export const someOf = <P extends TProperties>(properties: P) =>
+  Type.Object(properties, { additionalProperties: false, minProperties: 1 });
 export const choice = <const T extends string[]>(...values: T) => Type.Unsafe<T[number]>({ type: 'string', enum: [...values] });
 
 /** The scope of a question: all work, or one client, department, project or task, or the time of one person. */

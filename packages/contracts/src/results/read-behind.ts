@@ -32,7 +32,6 @@ export const Behind = strict({
       minor: Amount,
     }),
   ),
-  rule: Type.String(),
   nextCursor: nullable(Type.String()),
 });
 export type Behind = Static<typeof Behind>;
@@ -66,5 +65,5 @@ export const readBehind = endpoint({
     cursor: optional(Type.String({ maxLength: 100 })),
   }),
   answer: Behind,
-  problems: ['scope-unknown'],
+  problems: ['scope-unknown', 'range-reversed', 'exchange-rate-missing', 'cost-not-told'],
 });

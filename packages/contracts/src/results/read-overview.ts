@@ -53,7 +53,14 @@ export const Overview = strict({
   review: nullable(
     strict({ submitted: Duration, people: Count, oldest: nullable(Day), own: nullable(choice('open', 'submitted', 'approved')) }),
   ),
-  bill: nullable(strict({ ready: Type.Array(MoneyFigure), unpriced: Count, oldest: nullable(Day) })),
+  bill: nullable(
+    strict({
+      ready: Type.Array(MoneyFigure),
+      /** Over an agreed limit: waits to be decided on. */ over: Type.Array(MoneyFigure),
+      unpriced: Count,
+      oldest: nullable(Day),
+    }),
+  ),
   collect: nullable(strict({ open: Type.Array(strict({ currency: Currency, minor: Amount, late: Amount })) })),
   results: nullable(
     strict({ from: nullable(Day), to: nullable(Day), margin: nullable(Millionths), billableShare: nullable(Millionths) }),
@@ -72,5 +79,5 @@ export const readOverview = endpoint({
   params: FirmPath,
   query: strict({ scope: optional(Scope) }),
   answer: Overview,
-  problems: ['scope-unknown'],
+  problems: ['scope-unknown', 'exchange-rate-missing'],
 });

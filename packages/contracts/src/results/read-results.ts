@@ -21,7 +21,10 @@ export const Money = strict({
   currency: Currency,
   standardValue: Amount,
   billed: Amount,
+  /** Sums over the limit that wait to be decided on included. */
   unbilled: Amount,
+  /** What agreed limits keep of billed and unbilled from being earned. */
+  over: Amount,
   revenue: Amount,
   realisation: nullable(Millionths),
   /** Against the firm's own rates instead of the agreed ones. */
@@ -65,6 +68,8 @@ export const Results = strict({
   limit: nullable(strict({ currency: Currency, limit: Amount, used: nullable(Millionths) })),
   hours: Hours,
   money: nullable(Type.Array(Money)),
+  /** What cost is made of: each person's own, or the standard of their positions; and why there is none. */
+  costBasis: nullable(choice('actual', 'standard', 'no standard rate')),
   cost: nullable(Cost),
   rows: Type.Array(ResultRow),
   /** By month: cost, earned and billed, each cumulated; in the firm's currency. */
@@ -83,5 +88,5 @@ export const readResults = endpoint({
   params: FirmPath,
   query: strict({ scope: optional(Scope), from: optional(Day), to: optional(Day) }),
   answer: Results,
-  problems: ['scope-unknown'],
+  problems: ['scope-unknown', 'range-reversed', 'exchange-rate-missing'],
 });

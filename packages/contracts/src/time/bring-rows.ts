@@ -1,4 +1,5 @@
 import { endpoint, strict } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { FirmPeriod } from './firm-period';
 import { Type } from 'typebox';
 import { Timesheet } from './timesheet';
@@ -13,5 +14,5 @@ export const bringRows = endpoint({
   params: FirmPeriod,
   body: strict({ withHours: Type.Boolean() }),
   answer: Timesheet,
-  problems: ['period-submitted', 'nothing-to-bring'],
+  problems: ['nothing-to-bring', ...writingProblems],
 });

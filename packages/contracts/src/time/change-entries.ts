@@ -1,4 +1,5 @@
 import { FirmPath, endpoint, strict } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { Changes } from './changes';
 import { Type } from 'typebox';
 import { Entry } from '../ledger/entry';
@@ -13,5 +14,5 @@ export const changeEntries = endpoint({
   params: FirmPath,
   body: Changes,
   answer: strict({ entries: Type.Array(Entry) }),
-  problems: ['entries-stale', 'entry-locked', 'period-submitted'],
+  problems: writingProblems,
 });

@@ -1,4 +1,5 @@
 import { FirmAndId, endpoint } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { EntryChange } from '../ledger/entry-change';
 import { Entry } from '../ledger/entry';
 
@@ -12,5 +13,5 @@ export const changeEntry = endpoint({
   params: FirmAndId,
   body: EntryChange,
   answer: Entry,
-  problems: ['entry-unknown', 'version-stale', 'entry-locked', 'reason-missing'],
+  problems: writingProblems,
 });

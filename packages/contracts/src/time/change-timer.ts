@@ -1,4 +1,4 @@
-import { FirmAndId, Id, Instant, Note, endpoint, nullable, optional, strict } from '../platform/fields';
+import { FirmAndId, Id, Instant, Note, endpoint, nullable, optional, someOf } from '../platform/fields';
 import { Type } from 'typebox';
 import { Timers } from './timers';
 
@@ -10,7 +10,7 @@ export const changeTimer = endpoint({
   path: '/f/:firm/timers/:id',
   permission: 'time.record',
   params: FirmAndId,
-  body: strict({
+  body: someOf({
     projectId: optional(nullable(Id)),
     taskId: optional(nullable(Id)),
     serviceId: optional(nullable(Id)),

@@ -1,4 +1,4 @@
-import { Id, Version, strict } from '../platform/fields';
+import { Id, Reason, Version, optional, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 import { NewEntry } from '../ledger/new-entry';
 import { EntryChange } from '../ledger/entry-change';
@@ -6,6 +6,6 @@ import { EntryChange } from '../ledger/entry-change';
 export const Changes = strict({
   create: Type.Array(NewEntry, { maxItems: 400 }),
   change: Type.Array(strict({ id: Id, version: Version, change: EntryChange }), { maxItems: 400 }),
-  remove: Type.Array(strict({ id: Id, version: Version }), { maxItems: 400 }),
+  remove: Type.Array(strict({ id: Id, version: Version, reason: optional(Reason) }), { maxItems: 400 }),
 });
 export type Changes = Static<typeof Changes>;

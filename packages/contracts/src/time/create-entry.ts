@@ -1,4 +1,5 @@
 import { FirmPath, endpoint } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { NewEntry } from '../ledger/new-entry';
 import { Entry } from '../ledger/entry';
 
@@ -12,15 +13,5 @@ export const createEntry = endpoint({
   params: FirmPath,
   body: NewEntry,
   answer: Entry,
-  problems: [
-    'person-unknown',
-    'project-unknown',
-    'period-submitted',
-    'quantity-or-span',
-    'span-empty',
-    'clock-time-twice',
-    'clock-time-missing',
-    'break-too-long',
-    'reason-missing',
-  ],
+  problems: writingProblems,
 });

@@ -1,4 +1,5 @@
-import { FirmAndId, endpoint } from '../platform/fields';
+import { FirmAndId, Reason, endpoint, optional, strict } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 
 /** Delete a recorded entry; the history keeps it whole. */
 export const deleteEntry = endpoint({
@@ -8,5 +9,7 @@ export const deleteEntry = endpoint({
   path: '/f/:firm/entries/:id',
   permission: 'time.record',
   params: FirmAndId,
-  problems: ['entry-unknown', 'version-stale', 'entry-locked'],
+  /** Needed when the entry is somebody else's. */
+  query: strict({ reason: optional(Reason) }),
+  problems: writingProblems,
 });

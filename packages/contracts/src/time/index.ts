@@ -20,3 +20,4 @@ export * from './stop-timer';
 export * from './timer';
 export * from './timers';
 export * from './timesheet';
+export * from './writing-problems';

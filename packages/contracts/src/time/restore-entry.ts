@@ -1,4 +1,5 @@
 import { FirmAndId, endpoint } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { Entry } from '../ledger/entry';
 
 /** Undo a deletion: the same entry, with the same id, back as it was. */
@@ -10,5 +11,5 @@ export const restoreEntry = endpoint({
   permission: 'time.record',
   params: FirmAndId,
   answer: Entry,
-  problems: ['entry-unknown', 'period-submitted'],
+  problems: writingProblems,
 });

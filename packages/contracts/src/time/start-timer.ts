@@ -1,5 +1,5 @@
-import { FirmPath, Id, Instant, Note, endpoint, optional, strict } from '../platform/fields';
-import { target } from '../ledger/target';
+import { FirmPath, Id, Instant, Note, endpoint, nullable, optional, strict } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { Type } from 'typebox';
 import { Others } from './timer';
 import { Timers } from './timers';
@@ -14,12 +14,14 @@ export const startTimer = endpoint({
   params: FirmPath,
   body: strict({
     id: Id,
-    ...target,
+    projectId: nullable(Id),
+    taskId: nullable(Id),
+    serviceId: nullable(Id),
     note: Note,
     billable: optional(Type.Boolean()),
     startedAt: optional(Instant),
     others: Others,
   }),
   answer: Timers,
-  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown'],
+  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown', 'timer-running', ...writingProblems],
 });

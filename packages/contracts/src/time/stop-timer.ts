@@ -1,4 +1,5 @@
 import { FirmAndId, endpoint, strict } from '../platform/fields';
+import { writingProblems } from './writing-problems';
 import { Timers } from './timers';
 import { Type } from 'typebox';
 import { Entry } from '../ledger/entry';
@@ -12,5 +13,5 @@ export const stopTimer = endpoint({
   permission: 'time.record',
   params: FirmAndId,
   answer: strict({ timers: Timers, entries: Type.Array(Entry) }),
-  problems: ['timer-unknown'],
+  problems: ['timer-unknown', 'timer-running', ...writingProblems],
 });

@@ -1,10 +1,11 @@
 import { Duration, Id, Instant, Version, choice, nullable, strict } from '../platform/fields';
-import { target } from '../ledger/target';
 import { Static, Type } from 'typebox';
 
 export const Timer = strict({
   id: Id,
-  ...target,
+  projectId: nullable(Id),
+  taskId: nullable(Id),
+  serviceId: nullable(Id),
   billable: nullable(Type.Boolean()),
   note: Type.String(),
   running: Type.Boolean(),

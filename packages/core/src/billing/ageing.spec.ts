@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { addDays } from '../firm/dates';
 import { minor } from '../firm/units';
 import { AGE_BUCKETS, ageBucket, ageing, daysLate } from './ageing';
-import { convert } from './exchange';
+import { convert } from '../rates/exchange';
 import { paidPart } from './paid-part';
 
 const DUE = '2026-05-01';

@@ -1,5 +1,6 @@
 import { minor, rate, seconds } from '../firm/units';
-import { lineAmount, printedHours, timeValue } from './amount';
+import { timeValue } from '../ledger/time-value';
+import { lineAmount, printedHours } from './amount';
 import { printedLine } from './document-text';
 
 describe('amounts of lines', () => {

@@ -1,18 +1,10 @@
 import { Minor, RATE_SCALE, Rate, Seconds, minor } from '../firm/units';
 import { minorPerMajor } from '../firm/currency';
 import { multiplyDivide } from '../firm/exact';
+import { timeValue } from '../ledger/time-value';
 
 /** How a line shows its quantity; the amount is computed from what is printed. */
 export type QuantityDisplay = { readonly kind: 'minutes' } | { readonly kind: 'decimal'; readonly places: number };
-
-/**
- * The value of time: `minutes × rate / 60`, exact, divided last, rounded half away from zero to the
- * currency's minor unit. 1:20 at 90.00 is 120.00.
- * @param billable whole minutes, in seconds
- */
-export function timeValue(billable: Seconds, rate: Rate, currency: string): Minor {
-  return minor(multiplyDivide([billable, rate, minorPerMajor(currency)], [3600, RATE_SCALE]));
-}
 
 /** A quantity of decimal hours as it is printed, in units of `10^-places` hours. */
 export function printedHours(billable: Seconds, places: number): number {

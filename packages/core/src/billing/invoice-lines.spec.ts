@@ -1,10 +1,11 @@
 import * as fc from 'fast-check';
 import { millionths, minor, rate, seconds } from '../firm/units';
-import { lineAmount } from './amount';
+import { QuantityDisplay, lineAmount } from './amount';
 import { BillableEntry, BillingTerms, invoiceLines } from './invoice-lines';
 
 const entry = (id: string, minutes: number, names: Partial<BillableEntry> = {}): BillableEntry => ({
   id,
+  kind: 'time',
   workDate: '2026-06-09',
   projectId: 'p',
   agreementId: 'a',
@@ -20,7 +21,12 @@ const entry = (id: string, minutes: number, names: Partial<BillableEntry> = {}):
   taxRate: millionths(200_000),
   ...names,
 });
-const terms: BillingTerms = { projectId: 'p', agreementId: 'a', display: { kind: 'minutes' }, limit: null, usedBefore: minor(0) };
+const agreement = { agreementId: 'a', display: { kind: 'minutes' } } as const;
+const terms: BillingTerms = { projectId: 'p', agreements: [agreement], limit: null };
+const limited = (limit: number, usedBefore = 0): BillingTerms => ({
+  ...terms,
+  limit: { agreementId: 'a', limit: minor(limit), usedBefore: minor(usedBefore) },
+});
 
 describe('invoiceLines', () => {
   it('never mixes rates, taxes, tasks or agreements on a line', () => {
@@ -94,11 +100,36 @@ describe('invoiceLines', () => {
       entry('2', 50, { taxRate: millionths(50_000) }),
       entry('3', 50, { taxCategory: 'E', taxRate: millionths(0) }),
     ];
-    const { lines, limits } = invoiceLines(entries, [{ ...terms, limit: minor(20_000), usedBefore: minor(1001) }], 'task', 'GBP');
+    const { lines, limits } = invoiceLines(entries, [limited(20_000, 1001)], 'task', 'GBP');
     expect(limits[0]).toEqual(jasmine.objectContaining({ net: minor(28_000), over: minor(9001) }));
     const over = lines.filter((line) => line.kind === 'over-limit');
     expect(over.map((line) => Number(line.net))).toEqual([-4501, -2250, -2250]);
     expect(lines.reduce((sum, line) => sum + line.net, 0)).toBe(18_999);
+  });
+
+  it('counts one limit over all agreements of a project', () => {
+    const later = { agreementId: 'b', display: { kind: 'decimal', places: 2 } } as const;
+    const both = { ...limited(20_000, 1001), agreements: [agreement, later] };
+    const entries = [entry('1', 100), entry('2', 100, { agreementId: 'b' })];
+    const { lines, limits } = invoiceLines(entries, [both], 'task', 'GBP');
+    // By hand: 100 minutes at 84.00 are 140.00; 1.67 hours are 140.28. Limit 200.00, 10.01 used.
+    expect(limits).toEqual([jasmine.objectContaining({ net: minor(28_028), over: minor(9029) })]);
+    expect(lines.map((line) => [line.kind, line.agreementId, Number(line.net)])).toEqual([
+      ['time', 'a', 14_000],
+      ['time', 'b', 14_028],
+      ['over-limit', 'a', -9029],
+    ]);
+  });
+
+  it('bills a fee as a line of its own that counts towards the limit', () => {
+    const fee = entry('f', 0, { kind: 'fee', quantity: seconds(45_000), rate: rate(0), note: 'Released' });
+    const { lines } = invoiceLines([entry('1', 60), fee], [limited(50_000)], 'task', 'GBP');
+    expect(lines.map((line) => [line.kind, line.text, Number(line.quantity), Number(line.net)])).toEqual([
+      ['time', 'Glazing bars, bench conservation', 3600, 8400],
+      ['fee', 'Released', 45_000, 45_000],
+      ['over-limit', 'Over the agreed limit, not charged', 0, -3400],
+    ]);
+    expect(lines[1]!.shares).toEqual([{ entryId: 'f', quantity: seconds(45_000), amount: minor(45_000) }]);
   });
 
   it('has shares that add up to every line, and bills every second once, for every random document', () => {
@@ -112,7 +143,7 @@ describe('invoiceLines', () => {
       }),
       { minLength: 1, maxLength: 40 },
     );
-    const display = fc.constantFrom<BillingTerms['display'][]>(
+    const display = fc.constantFrom<QuantityDisplay[]>(
       { kind: 'minutes' },
       { kind: 'decimal', places: 2 },
       { kind: 'decimal', places: 4 },
@@ -134,7 +165,7 @@ describe('invoiceLines', () => {
           );
           const { lines, limits } = invoiceLines(
             entries,
-            [{ ...terms, display: shown, limit: limit === null ? null : minor(limit) }],
+            [{ ...(limit === null ? terms : limited(limit)), agreements: [{ agreementId: 'a', display: shown }] }],
             grouping,
             'GBP',
           );

@@ -1,15 +1,18 @@
+import { group } from 'd3-array';
 import { DateText, Millionths, Minor, Rate, Seconds, minor, seconds, sumMinor, sumSeconds } from '../firm/units';
 import { shortDate } from '../firm/dates';
 import { split } from '../firm/split';
 import { expectOk } from '../firm/result';
 import { QuantityDisplay, lineAmount } from './amount';
-import { TaxCategory, TaxedAmount } from './invoice-totals';
+import { TaxCategory } from '../rates/tax-category';
+import { TaxedAmount } from './invoice-totals';
 import { shareLine } from './shares';
 import { overLimit, spreadOverLimit } from './limit';
 
 /** An approved entry that is to be billed, as the making of lines needs it. */
 export interface BillableEntry {
   readonly id: string;
+  readonly kind: 'time' | 'fee';
   readonly workDate: DateText;
   readonly projectId: string;
   /** The agreement that holds on the work date. */
@@ -20,8 +23,9 @@ export interface BillableEntry {
   readonly serviceName: string;
   readonly personName: string;
   readonly note: string;
-  /** Billable seconds not yet on another document. */
+  /** Billable seconds not yet on another document; of a fee, minor units. */
   readonly quantity: Seconds;
+  /** Of a fee, zero. */
   readonly rate: Rate;
   readonly taxCategory: TaxCategory;
   readonly taxRate: Millionths;
@@ -29,14 +33,19 @@ export interface BillableEntry {
   readonly writeDown?: { readonly amount: Minor; readonly reason: string };
 }
 
-/** One agreement, as far as its document needs it. */
+/** One project, as far as its document needs its agreements. */
 export interface BillingTerms {
   readonly projectId: string;
-  readonly agreementId: string;
-  readonly display: QuantityDisplay;
-  readonly limit: Minor | null;
-  /** Net of earlier documents under this agreement, credits given back. */
-  readonly usedBefore: Minor;
+  /** Its agreements, in the order of their dates. */
+  readonly agreements: readonly { readonly agreementId: string; readonly display: QuantityDisplay }[];
+  /** The limit that holds on the document's date, for all work of the project in this currency; null for none. */
+  readonly limit: {
+    /** The agreement that set it. */
+    readonly agreementId: string;
+    readonly limit: Minor;
+    /** Net of other documents, credits given back. */
+    readonly usedBefore: Minor;
+  } | null;
 }
 
 export type Grouping = 'task' | 'entry';
@@ -48,7 +57,7 @@ export interface LineShare {
 }
 
 /** What a line stands for. */
-export type LineKind = 'time' | 'write-down' | 'over-limit';
+export type LineKind = 'time' | 'fee' | 'write-down' | 'over-limit';
 
 /** One line of a document. Lines never mix projects, rates or taxes. */
 export interface InvoiceLine {
@@ -58,7 +67,7 @@ export interface InvoiceLine {
   readonly projectId: string;
   readonly agreementId: string;
   readonly text: string;
-  /** Billable seconds of a time line; of the others, zero. */
+  /** Billable seconds of a time line, minor units of a fee; of the others, zero. */
   readonly quantity: Seconds;
   readonly rate: Rate;
   readonly display: QuantityDisplay;
@@ -99,35 +108,71 @@ export function invoiceLines(
 ): MadeLines {
   const lines: InvoiceLine[] = [];
   const limits: LimitUse[] = [];
-  for (const agreed of terms) {
-    const own = entries.filter((entry) => entry.agreementId === agreed.agreementId);
-    if (own.length === 0) continue;
-    const work = [...timeLines(own, agreed, grouping, currency, texts), ...writeDownLines(own, agreed, texts)];
+  for (const project of terms) {
+    const work = project.agreements.flatMap((agreed) => {
+      const own = entries.filter((entry) => entry.agreementId === agreed.agreementId);
+      const of = { projectId: project.projectId, ...agreed };
+      return [
+        ...timeLines(
+          own.filter((entry) => entry.kind === 'time'),
+          of,
+          grouping,
+          currency,
+          texts,
+        ),
+        ...feeLines(
+          own.filter((entry) => entry.kind === 'fee'),
+          of,
+          texts,
+        ),
+        ...writeDownLines(own, of, texts),
+      ];
+    });
     lines.push(...work);
-    if (agreed.limit !== null) {
-      const net = sumMinor(work.map((line) => line.net));
-      const { over } = overLimit(agreed.limit, agreed.usedBefore, net);
-      const { projectId, agreementId, limit, usedBefore } = agreed;
-      limits.push({ projectId, agreementId, limit, usedBefore, net, over });
-      lines.push(...overLimitLines(over, work, agreed, texts));
-    }
+    if (project.limit === null || work.length === 0) continue;
+    const net = sumMinor(work.map((line) => line.net));
+    const { agreementId, limit, usedBefore } = project.limit;
+    const { over } = overLimit(limit, usedBefore, net);
+    limits.push({ projectId: project.projectId, agreementId, limit, usedBefore, net, over });
+    const of = { projectId: project.projectId, agreementId, display: project.agreements.at(-1)!.display };
+    lines.push(...overLimitLines(over, work, of, texts));
   }
   return { lines, limits };
 }
 
-function groupBy<T>(values: readonly T[], key: (value: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const value of values) {
-    const found = groups.get(key(value));
-    if (found) found.push(value);
-    else groups.set(key(value), [value]);
-  }
-  return groups;
+/** One agreement of a project. */
+interface AgreedLines {
+  readonly projectId: string;
+  readonly agreementId: string;
+  readonly display: QuantityDisplay;
+}
+
+/** A fee is a line of its own: one of it, at its sum. */
+function feeLines(entries: readonly BillableEntry[], terms: AgreedLines, texts: Readonly<Record<string, string>>): InvoiceLine[] {
+  return entries.map((entry) => {
+    const key = `fee ${entry.id}`;
+    const net = minor(entry.quantity);
+    return {
+      key,
+      kind: 'fee',
+      projectId: terms.projectId,
+      agreementId: terms.agreementId,
+      text: texts[key] ?? (entry.note.trim() || `${entry.projectName}, released over the former limit`),
+      quantity: entry.quantity,
+      rate: 0 as Rate,
+      display: terms.display,
+      category: entry.taxCategory,
+      taxRate: entry.taxRate,
+      net,
+      reason: null,
+      shares: [{ entryId: entry.id, quantity: entry.quantity, amount: net }],
+    };
+  });
 }
 
 function timeLines(
   entries: readonly BillableEntry[],
-  terms: BillingTerms,
+  terms: AgreedLines,
   grouping: Grouping,
   currency: string,
   texts: Readonly<Record<string, string>>,
@@ -136,14 +181,14 @@ function timeLines(
     grouping === 'entry'
       ? `entry ${entry.id}`
       : `task ${entry.agreementId} ${entry.taskId ?? ''} ${entry.serviceName} ${entry.rate} ${entry.taxCategory} ${entry.taxRate}`;
-  const groups = [...groupBy(entries, keyOf)];
-  return (grouping === 'task' ? taskByTask(groups) : groups).map(([key, group]) => {
-    const first = group[0]!;
-    const quantity = sumSeconds(group.map((entry) => entry.quantity));
+  const groups = [...group(entries, keyOf)];
+  return (grouping === 'task' ? taskByTask(groups) : groups).map(([key, own]) => {
+    const first = own[0]!;
+    const quantity = sumSeconds(own.map((entry) => entry.quantity));
     const net = lineAmount(quantity, first.rate, currency, terms.display);
     const amounts = shareLine(
       net,
-      group.map((entry) => ({ entryId: entry.id, quantity: entry.quantity })),
+      own.map((entry) => ({ entryId: entry.id, quantity: entry.quantity })),
       first.rate,
       currency,
     );
@@ -160,15 +205,15 @@ function timeLines(
       taxRate: first.taxRate,
       net,
       reason: null,
-      shares: group.map((entry, index) => ({ entryId: entry.id, quantity: entry.quantity, amount: amounts[index]! })),
+      shares: own.map((entry, index) => ({ entryId: entry.id, quantity: entry.quantity, amount: amounts[index]! })),
     };
   });
 }
 
 /** Lines of one task stand together, the tasks in the order in which their work began. */
 function taskByTask<G extends readonly [string, readonly BillableEntry[]]>(groups: readonly G[]): G[] {
-  const first = ([, group]: G) => group[0]!;
-  return [...groupBy(groups, (group) => first(group).taskId ?? '').values()].flatMap((lines) =>
+  const first = ([, own]: G) => own[0]!;
+  return [...group(groups, (lines) => first(lines).taskId ?? '').values()].flatMap((lines) =>
     [...lines].sort(
       (a, b) =>
         Number(first(a).serviceName > first(b).serviceName) - Number(first(a).serviceName < first(b).serviceName) ||
@@ -186,17 +231,17 @@ function defaultText(entry: BillableEntry, grouping: Grouping): string {
 
 function writeDownLines(
   entries: readonly BillableEntry[],
-  terms: BillingTerms,
+  terms: AgreedLines,
   texts: Readonly<Record<string, string>>,
 ): InvoiceLine[] {
   const written = entries.filter((entry) => entry.writeDown && entry.writeDown.amount > 0);
-  const groups = groupBy(
+  const groups = group(
     written,
     (entry) => `write-down ${entry.agreementId} ${entry.taxCategory} ${entry.taxRate} ${entry.writeDown!.reason}`,
   );
-  return [...groups].map(([key, group]) => {
-    const first = group[0]!;
-    const total = sumMinor(group.map((entry) => entry.writeDown!.amount));
+  return [...groups].map(([key, own]) => {
+    const first = own[0]!;
+    const total = sumMinor(own.map((entry) => entry.writeDown!.amount));
     return {
       key,
       kind: 'write-down',
@@ -210,7 +255,7 @@ function writeDownLines(
       taxRate: first.taxRate,
       net: minor(-total),
       reason: first.writeDown!.reason,
-      shares: group.map((entry) => ({
+      shares: own.map((entry) => ({
         entryId: entry.id,
         quantity: seconds(0),
         amount: minor(-entry.writeDown!.amount),
@@ -222,12 +267,12 @@ function writeDownLines(
 function overLimitLines(
   over: Minor,
   work: readonly InvoiceLine[],
-  terms: BillingTerms,
+  terms: AgreedLines,
   texts: Readonly<Record<string, string>>,
 ): InvoiceLine[] {
   const taxed: TaxedAmount[] = work.map((line) => ({ net: line.net, category: line.category, rate: line.taxRate }));
   return spreadOverLimit(over, taxed).map((row) => {
-    const key = `over-limit ${terms.agreementId} ${row.category} ${row.rate}`;
+    const key = `over-limit ${terms.projectId} ${row.category} ${row.rate}`;
     // The sum is shared by the value that each entry brought under this combination of taxes.
     const byEntry = new Map<string, number>();
     for (const line of work) {

@@ -1,9 +1,6 @@
 import { Millionths, Minor, WHOLE, minor, sumMinor } from '../firm/units';
 import { multiplyDivide } from '../firm/exact';
-
-/** EN 16931's categories that the product uses: standard, zero, exempt, reverse charge, outside scope. */
-export const TAX_CATEGORIES = ['S', 'Z', 'E', 'AE', 'O'] as const;
-export type TaxCategory = (typeof TAX_CATEGORIES)[number];
+import { TaxCategory } from '../rates/tax-category';
 
 /** What a line, an allowance or a charge brings to the totals. */
 export interface TaxedAmount {

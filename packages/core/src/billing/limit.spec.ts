@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { millionths, minor } from '../firm/units';
-import { overLimit, spreadOverLimit } from './limit';
+import { overLimit, spreadOverLimit, mayRelease, shareLimit } from './limit';
 
 const S = { category: 'S', rate: millionths(200_000) } as const;
 const E = { category: 'E', rate: millionths(0) } as const;
@@ -73,5 +73,34 @@ describe('what goes over an agreed limit', () => {
       }),
       { numRuns: 500, seed: 8 },
     );
+  });
+});
+
+describe('what may be billed under a limit', () => {
+  const works = [
+    { id: 'a', value: minor(60_000) },
+    { id: 'b', value: minor(0) },
+    { id: 'c', value: minor(110_733) },
+  ];
+
+  it('is used up in order, and what is over is told apart', () => {
+    // Limit 5,000.00, 3,898.96 billed, then 1,707.33 of work: 1,101.04 is ready and 606.29 over.
+    expect([...shareLimit(minor(500_000 - 389_896), works)]).toEqual([
+      ['a', { ready: minor(60_000), over: minor(0) }],
+      ['b', { ready: minor(0), over: minor(0) }],
+      ['c', { ready: minor(50_104), over: minor(60_629) }],
+    ]);
+  });
+
+  it('is nothing once the limit is used up or has been overrun, and everything without one', () => {
+    for (const left of [minor(0), minor(-1)])
+      expect([...shareLimit(left, works).values()].every((part) => part.ready === 0)).toBeTrue();
+    expect([...shareLimit(null, works).values()].reduce((sum, part) => sum + part.ready, 0)).toBe(170_733);
+  });
+
+  it('of what stands over the limit on an invoice is no more than waits there and no more than is left', () => {
+    expect(mayRelease(minor(60_629), minor(45_000))).toBe(minor(45_000));
+    expect(mayRelease(minor(30_000), minor(45_000))).toBe(minor(30_000));
+    expect(mayRelease(minor(30_000), minor(-5))).toBe(minor(0));
   });
 });

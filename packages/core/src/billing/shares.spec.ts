@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import { minor, rate, seconds } from '../firm/units';
-import { lineAmount, timeValue } from './amount';
+import { timeValue } from '../ledger/time-value';
+import { lineAmount } from './amount';
 import { shareLine } from './shares';
 
 const share = (entryId: string, minutes: number) => ({ entryId, quantity: seconds(minutes * 60) });

@@ -2,7 +2,7 @@ import { Minor, RATE_SCALE, Rate, Seconds, minor, sumMinor } from '../firm/units
 import { minorPerMajor } from '../firm/currency';
 import { split } from '../firm/split';
 import { expectOk } from '../firm/result';
-import { timeValue } from './amount';
+import { timeValue } from '../ledger/time-value';
 
 /** The part of an entry that stands on a line. */
 export interface TimeShare {

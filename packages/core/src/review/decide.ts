@@ -1,5 +1,5 @@
 import { Result, fail, ok } from '../firm/result';
-import { Stage, moveStage } from './stage';
+import { Stage, moveStage } from '../ledger/stage';
 
 /** An entry as a decision needs it. */
 export interface DecidableEntry {

@@ -1,5 +1,5 @@
 import { DateText, Seconds } from '../firm/units';
-import { EntryProblem } from '../time/entry-problems';
+import { EntryProblem } from '../ledger/entry-problems';
 
 /** Why a reviewer should look at a day or an entry before approving it. */
 export type LookReason = 'problem' | 'late' | 'changed-by-other' | 'over-day' | 'over-week' | 'missing';

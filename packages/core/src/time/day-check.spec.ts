@@ -1,5 +1,6 @@
 import { seconds } from '../firm/units';
-import { checkDay, recordingLag } from './day-check';
+import { recordingLag } from '../ledger/recording-lag';
+import { checkDay } from './day-check';
 
 const day = { date: '2026-06-09', zone: 'Europe/London', start: '08:00', end: '17:00', planned: seconds(7.5 * 3600) };
 const entry = (id: string, from: string, to: string, hours: number) => ({

@@ -1,12 +1,10 @@
 import { DateText, InstantText, Seconds, seconds } from '../firm/units';
-import { addSeconds, dateIn, instantOf, secondsBetween } from '../firm/zones';
+import { instantOf, secondsBetween } from '../firm/zones';
+import { Overlap, PlacedSpan, overlapsOf, placedSpans } from '../ledger/overlaps';
 
 /** An entry as the check of a day needs it. */
-export interface DayEntry {
-  readonly id: string;
+export interface DayEntry extends PlacedSpan {
   readonly worked: Seconds;
-  readonly startAt?: InstantText | null;
-  readonly endAt?: InstantText | null;
 }
 
 /** Planned working time of a date, by the wall clock of the person's zone. */
@@ -24,14 +22,6 @@ export interface Gap {
   readonly seconds: Seconds;
 }
 
-/** Two spans of one person that share at least a second. */
-export interface Overlap {
-  readonly first: string;
-  readonly second: string;
-  readonly startAt: InstantText;
-  readonly endAt: InstantText;
-}
-
 export interface DayCheck {
   readonly recorded: Seconds;
   readonly gaps: Gap[];
@@ -47,9 +37,7 @@ export interface DayCheck {
  */
 export function checkDay(entries: readonly DayEntry[], day: PlannedDay, tolerance: Seconds): DayCheck {
   const recorded = seconds(entries.reduce((sum, entry) => sum + entry.worked, 0));
-  const spans = entries
-    .filter((entry): entry is DayEntry & { startAt: string; endAt: string } => !!entry.startAt && !!entry.endAt)
-    .sort((a, b) => Date.parse(a.startAt) - Date.parse(b.startAt));
+  const spans = placedSpans(entries);
   return {
     recorded,
     overlaps: overlapsOf(spans),
@@ -57,18 +45,6 @@ export function checkDay(entries: readonly DayEntry[], day: PlannedDay, toleranc
     over24: recorded > 24 * 3600,
     difference: seconds(recorded - day.planned),
   };
-}
-
-function overlapsOf(spans: readonly (DayEntry & { startAt: string; endAt: string })[]): Overlap[] {
-  const found: Overlap[] = [];
-  spans.forEach((first, index) => {
-    for (const second of spans.slice(index + 1)) {
-      if (secondsBetween(second.startAt, first.endAt) < 1) continue;
-      const endAt = Date.parse(first.endAt) < Date.parse(second.endAt) ? first.endAt : second.endAt;
-      found.push({ first: first.id, second: second.id, startAt: second.startAt, endAt });
-    }
-  });
-  return found;
 }
 
 function gapsOf(spans: readonly { startAt: string; endAt: string }[], day: PlannedDay, tolerance: Seconds): Gap[] {
@@ -87,11 +63,4 @@ function gapsOf(spans: readonly { startAt: string; endAt: string }[], day: Plann
     if (covered === undefined || Date.parse(span.endAt) > Date.parse(covered)) covered = span.endAt;
   }
   return gaps;
-}
-
-/** How late an entry was recorded: whole days between the date on which its work ended and today there. */
-export function recordingLag(workDate: DateText, endAt: InstantText | null, zone: string, recordedAt: InstantText): number {
-  const ended = endAt ? dateIn(zone, addSeconds(endAt, -1)) : workDate;
-  const recorded = dateIn(zone, recordedAt);
-  return Math.max(0, Math.round((Date.parse(recorded) - Date.parse(ended)) / 86_400_000));
 }

@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { expectOk } from '../firm/result';
 import { seconds } from '../firm/units';
 import { addSeconds } from '../firm/zones';
-import { spanOf } from './span';
+import { spanOf } from '../ledger/span';
 import { Divisible, EntryPart, splitEntry } from './split-entry';
 
 const ZONE = 'Europe/London';

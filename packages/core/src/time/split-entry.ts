@@ -2,7 +2,7 @@ import { Result, fail, ok } from '../firm/result';
 import { DateText, InstantText, Seconds, seconds } from '../firm/units';
 import { clockIn, dateIn, secondsBetween } from '../firm/zones';
 import { readDuration } from './duration';
-import { TypedSpan, readClock, spanOf } from './span';
+import { TypedSpan, readClock, spanOf } from '../ledger/span';
 
 /** What is divided: an entry with its span, if it has one. */
 export interface Divisible {

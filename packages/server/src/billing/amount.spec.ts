@@ -1,4 +1,4 @@
-import { invoiceTotals, labourCost, lineAmount, loadedRate, millionths, rate, seconds } from '@yellowwood/core';
+import { invoiceTotals, labourCost, lineAmount, millionths, rate, seconds } from '@yellowwood/core';
 import * as fc from 'fast-check';
 import pg from 'pg';
 
@@ -28,14 +28,16 @@ describe('amounts against PostgreSQL numeric', () => {
         Number(exact),
         Number(lineAmount(quantity, rate(one.rate), code, { kind: 'decimal', places: one.places })),
         Number(invoiceTotals([{ net: exact, category: 'S', rate: millionths(one.percent) }]).tax),
-        Number(labourCost(quantity, loadedRate(rate(one.rate), null), code)),
+        Number(
+          labourCost(quantity, { pay: rate(one.rate), overhead: { kind: 'percent', percent: millionths(one.percent) } }, code),
+        ),
       ];
     });
     const found = await pool.query<{ exact: string; printed: string; tax: string; cost: string }>(
       `select round(c.minutes * c.rate / 600000 * (10 ^ c.digits::numeric))::text as exact,
               round(round(c.minutes / 60.0, c.places) * c.rate / 10000.0 * (10 ^ c.digits::numeric))::text as printed,
               round(round(c.minutes * c.rate / 600000 * (10 ^ c.digits::numeric)) * c.percent / 1000000)::text as tax,
-              round(c.minutes * c.rate / 600000 * (10 ^ c.digits::numeric))::text as cost
+              round(c.minutes * c.rate * (1000000 + c.percent) * (10 ^ c.digits::numeric) / 600000000000)::text as cost
          from (select (e ->> 'minutes')::numeric as minutes, (e ->> 'rate')::numeric as rate, (e ->> 'digits')::int as digits, (e ->> 'places')::int as places, (e ->> 'percent')::numeric as percent, n
                  from jsonb_array_elements($1) with ordinality as x(e, n)) c order by c.n`,
       [JSON.stringify(cases)],

@@ -55,3 +55,11 @@ from
   person
 where
   id = any (:ids!);
+
+/* @name goneInReach */
+select
+  g.entry_id as "id!"
+from
+  gone_in_reach (:reach!, :asker!) g
+where
+  g.entry_id = :id!;

@@ -4,11 +4,15 @@ import { Platform, mount } from '../platform/mount';
 import { readHistory } from './read-history';
 import { holdEntries } from './desk/hold-entries';
 import { listToBill } from './desk/list-to-bill';
+import { reinstateEntries, writeOffEntries } from './desk/write-off-entries';
+import { changeLimit } from './limits/change-limit';
+import { releaseOverLimit } from './limits/release-over-limit';
+import { writeDownOverLimit } from './limits/write-down-over-limit';
 import { readBillDesk } from './desk/read-bill-desk';
 import { createDraft } from './invoices/create-draft';
 import { creditInvoice } from './invoices/credit-invoice';
 import { discardDraft } from './invoices/discard-draft';
-import { issueInvoice } from './invoices/issue-invoice';
+import { issueInvoice, issueNewInvoice } from './invoices/issue-invoice';
 import { listInvoices } from './invoices/list-invoices';
 import { markSent } from './invoices/mark-sent';
 import { previewInvoice } from './invoices/preview-invoice';
@@ -32,6 +36,13 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.readBillDesk, (context, { query }) => readBillDesk(context, query.scope, query.upTo));
   mount(platform, endpoints.holdEntries, (context, { body }) => holdEntries(context, body.entries, body.reason));
   mount(platform, endpoints.releaseEntries, (context, { body }) => holdEntries(context, body.entries, null));
+  mount(platform, endpoints.writeOffEntries, (context, { body }) => writeOffEntries(context, body.entries, body.reason));
+  mount(platform, endpoints.reinstateEntries, (context, { body }) => reinstateEntries(context, body.entries));
+  mount(platform, endpoints.releaseOverLimit, (context, { params, body }) => releaseOverLimit(context, params.id, body));
+  mount(platform, endpoints.writeDownOverLimit, (context, { params, body }) =>
+    writeDownOverLimit(context, params.id, body.minor, body.reason),
+  );
+  mount(platform, endpoints.changeLimit, (context, { params, body }) => changeLimit(context, params.id, body));
   mount(platform, endpoints.previewInvoice, (context, { body }) => previewInvoice(context, body));
   mount(platform, endpoints.createDraft, (context, { body }) => createDraft(context, body.id, body.wish));
   mount(platform, endpoints.discardDraft, (context, { params, version }) =>
@@ -45,6 +56,9 @@ export function billingRoutes(platform: Platform): void {
     (context, { params, body }) => issueInvoice(context, params.id, body.gross, body.version),
     { afterwards: (context, { params }) => readInvoicePdf(context, params.id) },
   );
+  mount(platform, endpoints.issueNewInvoice, (context, { body }) => issueNewInvoice(context, body.id, body.wish, body.gross), {
+    afterwards: (context, { body }) => readInvoicePdf(context, body.id),
+  });
   mount(platform, endpoints.listInvoices, (context, { query }) => listInvoices(context, query.show, query.scope, query.cursor));
   mount(platform, endpoints.readInvoice, (context, { params }) => readInvoice(context, params.id));
   mount(platform, endpoints.markSent, (context, { params }) => markSent(context, params.id));

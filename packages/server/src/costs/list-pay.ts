@@ -1,5 +1,5 @@
 import { PayList } from '@yellowwood/contracts';
-import { Overhead, loadedRate, millionths, rate } from '@yellowwood/core';
+import { Overhead, millionths, rate, shownRates } from '@yellowwood/core';
 import { payInReach } from '../generated/costs/list-pay.queries';
 import { Context, reachOf, today } from '../platform/context';
 
@@ -11,7 +11,8 @@ export async function listPay(context: Context): Promise<PayList> {
     on,
     currency: context.firm.currency,
     people: rows.map((row) => {
-      const loaded = row.pay === null ? null : loadedRate(rate(row.pay), overheadOf(row.overheadKind, row.overhead));
+      const loaded =
+        row.pay === null ? null : shownRates({ pay: rate(row.pay), overhead: overheadOf(row.overheadKind, row.overhead) });
       return {
         id: row.id,
         name: row.name,
@@ -20,6 +21,7 @@ export async function listPay(context: Context): Promise<PayList> {
         overhead: loaded && loaded.overhead,
         overheadPercent: row.overheadKind === 'percent' ? row.overhead : null,
         cost: loaded && loaded.cost,
+        standard: row.standard,
       };
     }),
   };

@@ -100,42 +100,52 @@ group by
 select
   'pay' as "what!",
   r.person_id as "personId!",
-  p.position_id as "positionId?",
-  r.rate as "value!",
+  null::uuid as "positionId?",
+  r.rate as "value?",
   r.valid_from as "validFrom!",
   r.valid_to as "validTo?"
 from
   pay_rate r
-  join person p on p.firm_id = r.firm_id
-  and p.id = r.person_id
 where
   r.person_id = any (:people!)
 union all
 select
   o.kind,
   o.person_id,
-  p.position_id,
+  null,
   o.value,
   o.valid_from,
   o.valid_to
 from
   overhead o
-  join person p on p.firm_id = o.firm_id
-  and p.id = o.person_id
 where
   o.person_id = any (:people!)
 union all
 select
   'position',
-  p.id,
+  p.person_id,
   p.position_id,
-  0,
-  '9999-12-31'::date,
-  null
+  null,
+  p.valid_from,
+  p.valid_to
 from
-  person p
+  person_position p
 where
-  p.id = any (:people!);
+  p.person_id = any (:people!)
+union all
+select
+  'standard',
+  p.person_id,
+  p.position_id,
+  s.rate,
+  greatest(p.valid_from, s.valid_from),
+  least(p.valid_to, s.valid_to)
+from
+  person_position p
+  join standard_cost_rate s on s.firm_id = p.firm_id
+  and s.position_id = p.position_id
+where
+  p.person_id = any (:people!);
 
 /* @name rateRulesFor */
 select

@@ -1,42 +1,62 @@
 import {
   BillingMethod,
+  Derived,
+  KindName,
+  LedgerEntry,
   LoadedRate,
   Overhead,
   RateRule,
   RatedWork,
+  RoundedDay,
   RoundingRule,
   Seconds,
   TaxCategory,
   Valuation,
-  loadedRate,
+  millionths,
   rate,
-  roundTogether,
+  roundDay,
   seconds,
-  valueEntry,
 } from '@yellowwood/core';
-import { agreementsOf, labourRatesOf, rateRulesFor, taskPaths, workFacts } from '../generated/ledger/value-entries.queries';
+import { group } from 'd3-array';
+import {
+  ILabourRatesOfResult,
+  agreementsOf,
+  labourRatesOf,
+  rateRulesFor,
+  taskPaths,
+  workFacts,
+} from '../generated/ledger/value-entries.queries';
 import { Context } from '../platform/context';
 import { readExchange } from '../rates/exchange';
+import { kindOf } from './rows';
 
 /** What an entry says about itself, as far as its value and cost depend on it. */
-export interface Valued {
-  readonly id: string;
-  readonly personId: string;
-  readonly workDate: string;
-  readonly projectId: string | null;
-  readonly taskId: string | null;
-  readonly serviceId: string | null;
-  readonly quantity: number;
-  readonly billable: boolean;
-  /** A rate typed on this entry; null where rules decide. */
-  readonly typedRate: number | null;
-}
+export type Valued = Pick<
+  LedgerEntry,
+  | 'id'
+  | 'kind'
+  | 'personId'
+  | 'workDate'
+  | 'projectId'
+  | 'taskId'
+  | 'serviceId'
+  | 'quantity'
+  | 'billable'
+  | 'billingState'
+  | 'billableQuantity'
+  | 'billedQuantity'
+  | 'rate'
+  | 'rateSource'
+>;
 
 /** Facts of the projects, services, people and rules that some entries touch, read once. */
 export interface ValuationBasis {
   readonly projects: ReadonlyMap<string, ProjectFacts>;
   readonly services: ReadonlyMap<string, ServiceFacts>;
+  /** Values entries; where an agreement rounds by day, all entries of the day must be among them. */
   value(entries: readonly Valued[]): Map<string, EntryValuation>;
+  /** How the agreement of an entry rounds; null where nothing is agreed. */
+  roundingOf(entry: Valued): RoundingRule | null;
 }
 
 export interface ProjectFacts {
@@ -60,6 +80,8 @@ export interface EntryValuation extends Valuation {
   readonly taxCategory: TaxCategory | null;
   readonly method: BillingMethod | null;
   readonly rounding: RoundingRule | null;
+  /** The rounding of the whole day, where the agreement rounds so. */
+  readonly day: RoundedDay | null;
   readonly work: RatedWork;
   readonly loaded: LoadedRate | null;
 }
@@ -75,18 +97,90 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
   const facts = await workFacts.run({ projects: projectIds }, tx);
   const agreements = await agreementsOf.run({ projects: projectIds }, tx);
   const paths = await taskPaths.run({ tasks: ids((entry) => entry.taskId) }, tx);
-  const labour = await labourRatesOf.run({ people }, tx);
+  const labour = group(await labourRatesOf.run({ people }, tx), (row) => row.personId);
   const rules: RateRule[] =
     projectIds.length === 0
       ? []
       : (await rateRulesFor.run({ projects: projectIds, people }, tx)).map((row) => ({ ...row, rate: rate(row.rate) }));
-
   const foreign = agreements.some((row) => row.currency !== firm.currency);
   const exchange = foreign ? await readExchange(tx, firm.currency) : null;
+  const { projects, services } = factsOf(facts);
+  const pathOf = new Map(paths.map((row) => [row.id, row.path]));
 
+  function agreementOn(entry: Valued) {
+    const row = agreements.find((one) => one.projectId === entry.projectId && holds(one, entry.workDate));
+    if (!row) return null;
+    const rounding: RoundingRule = {
+      increment: row.increment,
+      mode: row.mode as RoundingRule['mode'],
+      unit: row.unit as RoundingRule['unit'],
+      minimum: row.minimum,
+    };
+    return { method: row.method as BillingMethod, currency: row.currency, rounding };
+  }
+
+  function value(list: readonly Valued[]): Map<string, EntryValuation> {
+    const days = roundedDays(list, (entry) => agreementOn(entry)?.rounding ?? null);
+    return new Map(
+      list.map((entry) => {
+        const project = entry.projectId ? projects.get(entry.projectId) : undefined;
+        const service = entry.serviceId ? services.get(entry.serviceId) : undefined;
+        const agreement = agreementOn(entry);
+        const own = labourOn((entry.personId && labour.get(entry.personId)) || [], entry.workDate);
+        const work: RatedWork = {
+          date: entry.workDate,
+          currency: agreement?.currency ?? firm.currency,
+          clientId: project?.clientId ?? null,
+          projectId: entry.projectId,
+          taskPath: entry.taskId ? (pathOf.get(entry.taskId) ?? [entry.taskId]) : [],
+          serviceId: entry.serviceId,
+          positionId: own.positionId,
+          personId: entry.personId ?? '',
+        };
+        const day = days.get(entry.id) ?? null;
+        const valued = kindOf(entry.kind).value({
+          quantity: entry.quantity,
+          billable: entry.billable,
+          writtenOff: entry.billingState === 'written off',
+          agreement,
+          rules,
+          work,
+          typedRate: entry.rateSource === 'typed' && entry.rate !== null ? rate(entry.rate) : null,
+          loaded: own.loaded,
+          standardRate: own.standard,
+          firmCurrency: firm.currency,
+          exchangeRate: exchange?.rateOn(work.currency, entry.workDate) ?? null,
+          roundedTogether: day?.parts.get(entry.id) ?? keptPart(entry, day),
+        });
+        return [
+          entry.id,
+          {
+            ...valued,
+            clientId: project?.clientId ?? null,
+            taxCategory: project?.taxCategory ?? service?.taxCategory ?? null,
+            method: agreement?.method ?? null,
+            rounding: agreement?.rounding ?? null,
+            day,
+            work,
+            loaded: own.loaded,
+          },
+        ];
+      }),
+    );
+  }
+
+  return { projects, services, value, roundingOf: (entry) => agreementOn(entry)?.rounding ?? null };
+}
+
+/** What is billed keeps the part of the day that it was billed at. */
+function keptPart(entry: Valued, day: RoundedDay | null): Seconds | null {
+  return day ? seconds(entry.billableQuantity) : null;
+}
+
+function factsOf(rows: Awaited<ReturnType<typeof workFacts.run>>) {
   const projects = new Map<string, ProjectFacts>();
   const services = new Map<string, ServiceFacts>();
-  for (const row of facts) {
+  for (const row of rows) {
     if (row.what === 'project') {
       projects.set(row.id, {
         id: row.id,
@@ -105,104 +199,101 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
       });
     }
   }
-  const pathOf = new Map(paths.map((row) => [row.id, row.path]));
-  const holds = (row: { validFrom: string; validTo: string | null }, date: string) =>
-    row.validFrom <= date && (row.validTo === null || row.validTo >= date);
-
-  function loadedOn(personId: string, date: string): LoadedRate | null {
-    const pay = labour.find((row) => row.what === 'pay' && row.personId === personId && holds(row, date));
-    if (!pay) return null;
-    const extra = labour.find((row) => row.what !== 'pay' && row.personId === personId && holds(row, date));
-    const overhead: Overhead | null = !extra
-      ? null
-      : extra.what === 'percent'
-        ? { kind: 'percent', percent: extra.value as never }
-        : { kind: 'per-hour', rate: rate(extra.value) };
-    return loadedRate(rate(pay.value), overhead);
-  }
-
-  const positionOf = new Map(labour.map((row) => [row.personId, row.positionId]));
-
-  function agreementOn(entry: Valued) {
-    const row = agreements.find((one) => one.projectId === entry.projectId && holds(one, entry.workDate));
-    if (!row) return null;
-    const rounding: RoundingRule = {
-      increment: row.increment,
-      mode: row.mode as RoundingRule['mode'],
-      unit: row.unit as RoundingRule['unit'],
-      minimum: row.minimum,
-    };
-    return { method: row.method as BillingMethod, currency: row.currency, rounding };
-  }
-
-  function value(list: readonly Valued[]): Map<string, EntryValuation> {
-    const together = roundedByDay(list, (entry) => agreementOn(entry)?.rounding ?? null);
-    return new Map(
-      list.map((entry) => {
-        const project = entry.projectId ? projects.get(entry.projectId) : undefined;
-        const service = entry.serviceId ? services.get(entry.serviceId) : undefined;
-        const agreement = agreementOn(entry);
-        const work: RatedWork = {
-          date: entry.workDate,
-          currency: agreement?.currency ?? firm.currency,
-          clientId: project?.clientId ?? null,
-          projectId: entry.projectId,
-          taskPath: entry.taskId ? (pathOf.get(entry.taskId) ?? [entry.taskId]) : [],
-          serviceId: entry.serviceId,
-          positionId: positionOf.get(entry.personId) ?? null,
-          personId: entry.personId,
-        };
-        const loaded = loadedOn(entry.personId, entry.workDate);
-        const valued = valueEntry({
-          quantity: seconds(entry.quantity),
-          billable: entry.billable,
-          agreement,
-          rules,
-          work,
-          typedRate: entry.typedRate === null ? null : rate(entry.typedRate),
-          loaded,
-          firmCurrency: firm.currency,
-          exchangeRate: exchange?.rateOn(work.currency, entry.workDate) ?? null,
-          roundedTogether: together.get(entry.id) ?? null,
-        });
-        return [
-          entry.id,
-          {
-            ...valued,
-            clientId: project?.clientId ?? null,
-            taxCategory: project?.taxCategory ?? service?.taxCategory ?? null,
-            method: agreement?.method ?? null,
-            rounding: agreement?.rounding ?? null,
-            work,
-            loaded,
-          },
-        ];
-      }),
-    );
-  }
-
-  return { projects, services, value };
+  return { projects, services };
 }
 
-/** Shares of roundings over a person's day on one task, for the agreements that round so. */
-function roundedByDay(entries: readonly Valued[], ruleOf: (entry: Valued) => RoundingRule | null): Map<string, Seconds> {
-  const groups = new Map<string, { rule: RoundingRule; entries: Valued[] }>();
-  for (const entry of entries) {
-    const rule = entry.billable ? ruleOf(entry) : null;
-    if (rule?.unit !== 'day') continue;
-    const key = [entry.personId, entry.workDate, entry.projectId, entry.taskId].join(' ');
-    const group = groups.get(key) ?? { rule, entries: [] };
-    group.entries.push(entry);
-    groups.set(key, group);
-  }
-  const shares = new Map<string, Seconds>();
-  for (const { rule, entries: group } of groups.values()) {
-    const ordered = [...group].sort((a, b) => a.id.localeCompare(b.id));
-    const rounded = roundTogether(
-      ordered.map((entry) => seconds(entry.quantity)),
-      rule,
+function holds(row: { readonly validFrom: string; readonly validTo: string | null }, date: string): boolean {
+  return row.validFrom <= date && (row.validTo === null || row.validTo >= date);
+}
+
+/** Position, cost and standard cost of a person on a date. */
+function labourOn(rows: readonly ILabourRatesOfResult[], date: string) {
+  const on = rows.filter((row) => holds(row, date));
+  const pay = on.find((row) => row.what === 'pay');
+  const extra = on.find((row) => row.what === 'percent' || row.what === 'per-hour');
+  const standard = on.find((row) => row.what === 'standard');
+  const overhead: Overhead | null = !extra
+    ? null
+    : extra.what === 'percent'
+      ? { kind: 'percent', percent: millionths(extra.value!) }
+      : { kind: 'per-hour', rate: rate(extra.value!) };
+  return {
+    positionId: on.find((row) => row.what === 'position')?.positionId ?? null,
+    loaded: pay ? { pay: rate(pay.value!), overhead } : null,
+    standard: standard ? rate(standard.value!) : null,
+  };
+}
+
+/**
+ * The days that an agreement rounds together: every billable entry of a person, day and task, whatever its
+ * stage, by the id of each of its entries.
+ */
+function roundedDays(entries: readonly Valued[], ruleOf: (entry: Valued) => RoundingRule | null): Map<string, RoundedDay> {
+  const together = entries.filter((entry) => kindOf(entry.kind).isTime && entry.billable && ruleOf(entry)?.unit === 'day');
+  const days = group(together, (entry) => [entry.personId, entry.workDate, entry.projectId, entry.taskId].join(' '));
+  const found = new Map<string, RoundedDay>();
+  for (const day of days.values()) {
+    const rounded = roundDay(
+      day.map((entry) => ({
+        id: entry.id,
+        recorded: seconds(entry.quantity),
+        kept: entry.billedQuantity !== 0 ? seconds(entry.billableQuantity) : null,
+      })),
+      ruleOf(day[0]!)!,
     );
-    ordered.forEach((entry, index) => shares.set(entry.id, rounded[index]!));
+    for (const entry of day) found.set(entry.id, rounded);
   }
-  return shares;
+  return found;
+}
+
+/** What a valuation makes of an entry, as it is stored. */
+export function derived(valued: EntryValuation, rateReason: string): Omit<Derived, 'problems'> {
+  return {
+    clientId: valued.clientId,
+    payableQuantity: valued.payableQuantity,
+    billableQuantity: valued.billableQuantity,
+    billingState: valued.billingState,
+    rate: valued.rate,
+    rateSource: valued.rateSource,
+    rateRuleId: valued.rateRuleId,
+    rateReason: valued.rateSource === 'typed' ? rateReason : '',
+    valueMinor: valued.value,
+    valueCurrency: valued.valueCurrency,
+    ownRate: valued.ownRate,
+    ownValueMinor: valued.ownValue,
+    costMinor: valued.cost,
+    standardCostMinor: valued.standardCost,
+    taxCategory: valued.taxCategory,
+  };
+}
+
+/** What an entry of a kind starts from before it is valued. */
+export function blankEntry(
+  kind: KindName,
+): Omit<Derived, never> &
+  Pick<LedgerEntry, 'stage' | 'billedQuantity' | 'holdReason' | 'writeOffReason' | 'version' | 'valueVersion'> {
+  return {
+    clientId: null,
+    payableQuantity: 0,
+    billableQuantity: 0,
+    billingState: 'nothing to bill',
+    rate: null,
+    rateSource: null,
+    rateRuleId: null,
+    rateReason: '',
+    valueMinor: null,
+    valueCurrency: null,
+    ownRate: null,
+    ownValueMinor: null,
+    costMinor: 0,
+    standardCostMinor: kind === 'time' ? null : 0,
+    taxCategory: null,
+    problems: [],
+    stage: 'recorded',
+    billedQuantity: 0,
+    holdReason: null,
+    writeOffReason: null,
+    version: 1,
+    valueVersion: 1,
+  };
 }

@@ -1,14 +1,3 @@
-/* @name lockPeople */
-select
-  id as "id!"
-from
-  person
-where
-  id = any (:people!)
-order by
-  id
-for no key update;
-
 /* @name peopleFacts */
 select
   p.id as "id!",

@@ -126,6 +126,9 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   }));
 
   mount(platform, endpoints.listPeople, async (context) => ({
-    people: await peopleInReach.run({ reach: reachOf(context, 'time.read'), asker: context.actor.personId }, context.tx),
+    people: await peopleInReach.run(
+      { reach: reachOf(context, 'time.read'), asker: context.actor.personId, on: today(context) },
+      context.tx,
+    ),
   }));
 }

@@ -2,7 +2,7 @@ import { Context } from './context';
 
 /** One thing that an event concerns, before and after. Money stands apart. */
 export interface AuditSubject {
-  readonly kind: 'entry' | 'timer' | 'timesheet' | 'invoice' | 'payment' | 'account';
+  readonly kind: 'entry' | 'timer' | 'timesheet' | 'invoice' | 'payment' | 'project' | 'account';
   readonly id: string;
   readonly before?: object | null;
   readonly after?: object | null;
@@ -15,15 +15,14 @@ export interface AuditSubject {
  * with all its subjects.
  */
 export async function audit(context: Context, action: string, subjects: readonly AuditSubject[], reason = ''): Promise<void> {
-  await context.tx.query({
-    name: 'audit',
-    text: `with event as (
+  await context.tx.query(
+    `with event as (
              insert into audit_event (firm_id, at, actor_id, account_id, action, reason, source, request_id)
              values ($1, $2, $3, $4, $5, $6, $7, $8) returning firm_id, id)
            insert into audit_subject (firm_id, event_id, subject_kind, subject_id, before, after, money_before, money_after)
            select event.firm_id, event.id, s.kind, s.id, s.before, s.after, s."moneyBefore", s."moneyAfter"
              from event, jsonb_to_recordset($9) as s(kind text, id uuid, before jsonb, after jsonb, "moneyBefore" jsonb, "moneyAfter" jsonb)`,
-    values: [
+    [
       context.firm.id,
       context.now,
       context.actor.personId,
@@ -34,5 +33,5 @@ export async function audit(context: Context, action: string, subjects: readonly
       context.requestId,
       JSON.stringify(subjects),
     ],
-  });
+  );
 }

@@ -1,4 +1,4 @@
-import { InstantText, Permission, Reach, Rights, Role, dateIn, rightsOf } from '@yellowwood/core';
+import { InstantText, PeriodRule, Permission, Reach, Rights, Role, dateIn, rightsOf } from '@yellowwood/core';
 import { Tx } from './database';
 import { problem } from './problem';
 
@@ -12,6 +12,8 @@ export interface FirmFacts {
   readonly dayMaximum: number;
   readonly weekMaximum: number;
   readonly gapTolerance: number;
+  /** The firm's periods of submission. */
+  readonly period: PeriodRule;
 }
 
 /** Who asks. */
@@ -62,11 +64,7 @@ export async function enterFirm(
   accountId: string,
   rest: Pick<Context, 'now' | 'requestId' | 'source'>,
 ): Promise<Context> {
-  const found = await tx.query<EnteredRow>({
-    name: 'enter-firm',
-    text: 'select * from enter_firm($1, $2)',
-    values: [slug, accountId],
-  });
+  const found = await tx.query<EnteredRow>('select * from enter_firm($1, $2, $3)', [slug, accountId, rest.now.slice(0, 10)]);
   const row = found.rows[0];
   if (!row) throw problem('firm-unknown');
   const roles = row.roles as Role[];
@@ -82,6 +80,12 @@ export async function enterFirm(
       dayMaximum: row.day_maximum,
       weekMaximum: row.week_maximum,
       gapTolerance: row.gap_tolerance,
+      period: {
+        kind: row.period_kind as PeriodRule['kind'],
+        weekStart: row.week_start,
+        days: row.period_days,
+        anchor: row.period_anchor,
+      },
     },
     actor: {
       accountId,
@@ -103,6 +107,10 @@ interface EnteredRow {
   day_maximum: number;
   week_maximum: number;
   gap_tolerance: number;
+  period_kind: string;
+  week_start: number;
+  period_days: number;
+  period_anchor: string;
   person_id: string;
   person_name: string;
   person_zone: string;

@@ -46,6 +46,11 @@ export function openDatabase(url: string, max = 16): Database {
   return pool;
 }
 
+/** What was read before locking has moved: the transaction is done again from the start. */
+export class StartOver extends Error {
+  readonly code = '40001';
+}
+
 const RETRY = new Set(['40001', '40P01']);
 
 /** Whether the database gave the transaction up because of others, so that it may be tried again. */

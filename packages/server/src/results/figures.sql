@@ -7,51 +7,52 @@ select
     else s.project_id
   end as "taskId?",
   nullif(s.currency, '') as "currency?",
-  sum(s.quantity)::bigint as "seconds!",
   coalesce(
     sum(s.quantity) filter (
       where
-        s.billable
+        s.kind = 'time'
+    ),
+    0
+  )::bigint as "seconds!",
+  coalesce(
+    sum(s.quantity) filter (
+      where
+        s.kind = 'time'
+        and s.billable
     ),
     0
   )::bigint as "billable!",
   sum(s.cost_minor)::bigint as "cost!",
-  sum(s.value_minor)::bigint as "value!",
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  sum(s.uncosted_seconds)::bigint as "uncosted!",
+  sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
   coalesce(
     sum(s.value_minor) filter (
       where
-        s.billing_state = 'to bill'
-        and s.stage in ('recorded', 'submitted', 'approved')
+        is_unbilled (s.stage, s.billing_state)
     ),
     0
   )::bigint as "unbilled!",
   coalesce(
-    sum(s.value_minor) filter (
+    sum(standard_value (s.kind, s.value_minor)) filter (
       where
-        s.stage in ('billed', 'paid')
+        is_settled (s.stage, s.billing_state)
     ),
     0
   )::bigint as "billedStandard!",
   coalesce(
     sum(s.own_minor) filter (
       where
-        s.stage in ('billed', 'paid')
+        is_settled (s.stage, s.billing_state)
     ),
     0
   )::bigint as "billedOwn!"
 from
   work_sums_between (:reach!, :asker!, :whose, :from!, :to!) s
 where
-  s.kind = 'time'
+  s.kind in ('time', 'fee')
   and s.project_id <> no_id ()
-  and (
-    :all!
-    or s.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or s.task_id = any (:tasks!)
-  )
+  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   1,
   2,
@@ -98,14 +99,7 @@ from
     from
       billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b
     where
-      (
-        :all!
-        or b.project_id = any (:projects!)
-      )
-      and (
-        :anyTask!
-        or b.task_id = any (:tasks!)
-      )
+      in_scope (b.project_id, b.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
   ) s
 group by
   grouping sets (
@@ -122,23 +116,23 @@ select
   c.name as "clientName?",
   d.name as "departmentName?",
   p.estimate as "estimate!",
-  p.budget_minor as "budget!",
+  case
+    when m.id is null then 0
+    else p.budget_minor
+  end as "budget!",
+  (m.id is not null) as "money!",
   a.method as "method?",
-  a.currency as "currency?",
-  a.limit_minor as "limit?"
+  a.currency as "currency?"
 from
   projects_in_reach (:reach!, :asker!) p
+  left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id
+  and m.id = p.id
   left join client c on c.firm_id = p.firm_id
   and c.id = p.client_id
   left join department d on d.firm_id = p.firm_id
   and d.id = p.department_id
-  left join agreement a on a.firm_id = p.firm_id
+  left join agreements_on (:today!) a on a.firm_id = p.firm_id
   and a.project_id = p.id
-  and a.valid_from <= :today!
-  and (
-    a.valid_to is null
-    or a.valid_to >= :today!
-  )
 where
   (
     :all!
@@ -146,3 +140,63 @@ where
   )
 order by
   p.name;
+
+/* @name resultLimits */
+select
+  m.project_id as "projectId!",
+  m.currency as "currency!",
+  m.limit_minor as "limit!",
+  m.used_minor as "used!"
+from
+  project_limits (:today!, null) m
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id
+  and p.id = m.project_id
+where
+  (
+    :all!
+    or m.project_id = any (:projects!)
+  );
+
+/* @name resultWaiting */
+select
+  w.line_id as "lineId!",
+  w.project_id as "projectId!",
+  w.currency as "currency!",
+  w.total_minor as "total!",
+  w.waiting_minor as "waiting!",
+  month_start (i.issued_on) as "month!",
+  coalesce(
+    - sum(s.amount_minor) filter (
+      where
+        s.work_date < :from!
+    ),
+    0
+  )::bigint as "before!",
+  coalesce(
+    - sum(s.amount_minor) filter (
+      where
+        s.work_date between :from! and :to!
+    ),
+    0
+  )::bigint as "inside!"
+from
+  over_limit_waiting () w
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+  and p.id = w.project_id
+  join invoice i on i.firm_id = w.firm_id
+  and i.id = w.invoice_id
+  join line_share s on s.firm_id = w.firm_id
+  and s.line_id = w.line_id
+where
+  w.waiting_minor > 0
+  and (
+    :all!
+    or w.project_id = any (:projects!)
+  )
+group by
+  w.line_id,
+  w.project_id,
+  w.currency,
+  w.total_minor,
+  w.waiting_minor,
+  i.issued_on;

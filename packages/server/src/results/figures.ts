@@ -1,11 +1,27 @@
-import { Millionths, Minor, addDays, margin, markUp, minor, realisation, revenueEarned } from '@yellowwood/core';
 import {
-  type IResultBilledResult,
-  type IResultNodesResult,
-  type IResultSumsResult,
+  EarningRows,
+  Earned,
+  Limits,
+  Minor,
+  WaitingSum,
+  addDays,
+  earningsOf,
+  limitKey,
+  minor,
+  revenueInFirm,
+  split,
+} from '@yellowwood/core';
+import { group, sum } from 'd3-array';
+import {
+  IResultBilledResult,
+  IResultNodesResult,
+  IResultSumsResult,
+  IResultWaitingResult,
   resultBilled,
+  resultLimits,
   resultNodes,
   resultSums,
+  resultWaiting,
 } from '../generated/results/figures.queries';
 import { Context, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../rates/exchange';
@@ -16,20 +32,7 @@ export interface Span {
   readonly from: string;
   readonly to: string;
 }
-
 export const TO_DATE: Span = { from: '0001-01-01', to: '9999-12-31' };
-
-/** Money of a part of the work in one currency. */
-export interface MoneyFigures {
-  readonly currency: string;
-  readonly standardValue: Minor;
-  readonly billed: Minor;
-  readonly unbilled: Minor;
-  readonly revenue: Minor;
-  readonly realisation: Millionths | null;
-  /** Billed against what the firm's own rates make of the same time. */
-  readonly ownRealisation: Millionths | null;
-}
 
 /** Whether the results of a scope are told by task; otherwise by project, time on its tasks taken together. */
 export function ofTasks(scope: ScopeFilter): boolean {
@@ -39,8 +42,8 @@ export function ofTasks(scope: ScopeFilter): boolean {
 /** What documents bill of the work of a project or task. */
 type BilledRow = IResultBilledResult & { readonly projectId: string };
 
-/** Sums of recorded work, and what documents bill of it. */
-export interface SumRows {
+/** Sums of recorded work, what documents bill of it, and what of it waits over a limit. */
+export interface SumRows extends EarningRows {
   readonly sums: readonly IResultSumsResult[];
   readonly billed: readonly BilledRow[];
 }
@@ -50,17 +53,17 @@ export interface ResultBasis extends SumRows {
   readonly nodes: readonly IResultNodesResult[];
   readonly exchange: Exchange;
   readonly today: string;
-  /** The limits of the projects that have one, minor units of their agreements' currencies. */
-  readonly limits: ReadonlyMap<string, Minor>;
-  /**
-   * What lies before the span, of projects with a limit: it is used up in the order of work. Null for
-   * results to date.
-   */
+  readonly limits: Limits;
+  /** What has used each limit. */
+  readonly used: Limits;
+  /** Recorded work and documents before the span; null for results to date. */
   readonly before: SumRows | null;
   /** Recorded work to date, whatever the span. */
   readonly toDate: SumRows['sums'];
   /** What documents bill by the month of their date, for the chart. */
   readonly billedByMonth: readonly IResultBilledResult[];
+  /** Sums over the limit inside the span, by the month of their document. */
+  readonly waitingByMonth: readonly (WaitingSum & { readonly month: string })[];
 }
 
 /**
@@ -68,185 +71,114 @@ export interface ResultBasis extends SumRows {
  * @param shown whether for the whole screen, with what is recorded to date and with months for its chart
  */
 export async function readBasis(context: Context, scope: ScopeFilter, span: Span, shown = false): Promise<ResultBasis> {
-  const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
+  const { tx } = context;
+  const reach = reachOf(context, 'results.read');
+  const who = { reach, asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope), own: context.firm.currency };
-  const atOnce = { ...filter, series: false, apart: [] };
   const money = may(context, 'values.read');
+  const day = today(context);
+  const within = { all: scope.all, projects: scope.projects };
   const nodes = await resultNodes.run(
-    { ...who, reach: reachOf(context, 'work.read'), all: scope.all, projects: scope.projects, today: today(context) },
-    context.tx,
+    { reach: reachOf(context, 'work.read'), moneyReach: reach, asker: who.asker, ...within, today: day },
+    tx,
   );
-  const limits = new Map(nodes.flatMap((node) => (node.limit === null ? [] : [[node.projectId, minor(node.limit)]])));
-  const sums = await resultSums.run(filter, context.tx);
+  const whole = money && isWhole(scope);
+  const limitRows = whole ? await resultLimits.run({ ...who, ...within, today: day }, tx) : [];
+  const limits = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.limit)]));
+  const used = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.used)]));
+  const apart = [...new Set(limitRows.map((row) => row.projectId))];
+  const sums = await resultSums.run(filter, tx);
   // One reading for both: by project, and by month for the chart.
-  const documents = money ? await resultBilled.run({ ...filter, series: shown, apart: apart(scope, limits) }, context.tx) : [];
+  const documents = money ? await resultBilled.run({ ...filter, series: shown, apart }, tx) : [];
+  const waiting = apart.length === 0 && !whole ? [] : await resultWaiting.run({ ...who, ...within, ...span }, tx);
+  const limited = { ...filter, series: false, apart: [], all: false, projects: apart };
   return {
     nodes,
     limits,
+    used,
     sums,
-    toDate: shown && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, context.tx) : sums,
+    toDate: shown && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, tx) : sums,
     billed: documents.filter(ofProject),
+    waiting: waitingOf(waiting, 'inside'),
     billedByMonth: documents.filter((row) => row.ofSeries),
-    exchange: await readExchange(context.tx, context.firm.currency),
-    today: today(context),
-    before: span.from !== TO_DATE.from && money ? await readBefore(context, { ...atOnce, limited: [...limits.keys()] }) : null,
+    waitingByMonth: waiting.flatMap((row) => waitingOf([row], 'inside').map((one) => ({ ...one, month: row.month }))),
+    exchange: await readExchange(tx, context.firm.currency),
+    today: day,
+    before: span.from !== TO_DATE.from && money ? await readBefore(context, limited, waiting) : null,
   };
-}
-
-/** The projects whose limits the chart of a scope has to keep apart from all others. */
-export function apart(scope: ScopeFilter, limits: ReadonlyMap<string, Minor>): string[] {
-  return isWhole(scope) ? [...limits.keys()] : [];
 }
 
 async function readBefore(
   context: Context,
-  {
-    limited,
-    ...filter
-  }: Parameters<typeof resultSums.run>[0] & Parameters<typeof resultBilled.run>[0] & { readonly limited: string[] },
+  filter: Parameters<typeof resultSums.run>[0] & Parameters<typeof resultBilled.run>[0],
+  waiting: readonly IResultWaitingResult[],
 ): Promise<SumRows> {
-  if (limited.length === 0) return { sums: [], billed: [] };
-  const before = { ...filter, from: TO_DATE.from, to: addDays(String(filter.from), -1), all: false, projects: limited };
+  if (filter.projects.length === 0) return { sums: [], billed: [], waiting: [] };
+  const before = { ...filter, from: TO_DATE.from, to: addDays(String(filter.from), -1) };
   const sums = await resultSums.run(before, context.tx);
-  return { sums, billed: (await resultBilled.run(before, context.tx)).filter(ofProject) };
+  return {
+    sums,
+    billed: (await resultBilled.run(before, context.tx)).filter(ofProject),
+    waiting: waitingOf(waiting, 'before'),
+  };
+}
+
+/**
+ * What waits over a limit for work of the span, or before it: the work on the line has it by its share, and
+ * what is decided already is taken off all of it alike.
+ */
+function waitingOf(rows: readonly IResultWaitingResult[], part: 'inside' | 'before'): WaitingSum[] {
+  return rows.flatMap(({ projectId, currency, total, waiting, before, inside }) => {
+    const shares = split(minor(waiting), [before, inside, Math.max(0, total - before - inside)]);
+    const own = shares.ok ? shares.value[part === 'before' ? 0 : 1]! : 0;
+    return own === 0 ? [] : [{ projectId, currency, minor: own }];
+  });
 }
 
 function ofProject(row: IResultBilledResult): row is BilledRow {
   return !row.ofSeries && row.projectId !== null;
 }
 
+const NOTHING: SumRows = { sums: [], billed: [], waiting: [] };
+
 /** The rows of each project by themselves. */
-export function rowsByProject(rows: SumRows): Map<string, SumRows> {
-  const split = new Map<string, { sums: IResultSumsResult[]; billed: BilledRow[] }>();
-  const of = (projectId: string) => {
-    const found = split.get(projectId) ?? { sums: [], billed: [] };
-    split.set(projectId, found);
-    return found;
+export function rowsByProject(rows: SumRows): (projectId: string) => SumRows {
+  const [sums, billed, waiting] = [
+    group(rows.sums, (row) => row.projectId),
+    group(rows.billed, (row) => row.projectId),
+    group(rows.waiting, (row) => row.projectId),
+  ];
+  return (id) => {
+    if (!sums.has(id) && !billed.has(id) && !waiting.has(id)) return NOTHING;
+    return { sums: sums.get(id) ?? [], billed: billed.get(id) ?? [], waiting: waiting.get(id) ?? [] };
   };
-  for (const row of rows.sums) of(row.projectId).sums.push(row);
-  for (const row of rows.billed) of(row.projectId).billed.push(row);
-  return split;
 }
 
-interface Part {
-  readonly projectId: string;
-  readonly currency: string;
-  value: number;
-  billed: number;
-  /** In the firm's currency, at the rate of each document's date. */
-  billedInFirm: number;
-  unbilled: number;
-  billedStandard: number;
-  /** In the firm's currency. */
-  billedOwn: number;
+/** What of some rows is earned, within the limits of whole projects or without any. */
+export function earnedOf(basis: ResultBasis, rows: SumRows, before: SumRows | null, whole: boolean): Earned {
+  return { rows, before, limits: whole ? basis.limits : new Map(), toFirm: basis.exchange.toFirm };
 }
 
-/** Sums of some rows by project and currency: the unit in which revenue is judged. */
-export function partsOf(rows: SumRows, exchange: Exchange): Map<string, Part> {
-  const parts = new Map<string, Part>();
-  const part = (projectId: string, currency: string) => {
-    const key = `${projectId} ${currency}`;
-    const found = parts.get(key) ?? {
-      projectId,
-      currency,
-      value: 0,
-      billed: 0,
-      billedInFirm: 0,
-      unbilled: 0,
-      billedStandard: 0,
-      billedOwn: 0,
-    };
-    parts.set(key, found);
-    return found;
-  };
-  for (const row of rows.sums) {
-    if (!row.currency) continue;
-    const found = part(row.projectId, row.currency);
-    found.value += row.value;
-    found.unbilled += row.unbilled;
-    found.billedStandard += row.billedStandard;
-    found.billedOwn += row.billedOwn;
-  }
-  for (const row of rows.billed) {
-    const found = part(row.projectId, row.currency);
-    found.billed += row.amount;
-    found.billedInFirm += exchange.toFirm(minor(row.amount), row.currency, row.issuedOn);
-  }
-  return parts;
+/** Whose cost the reader is told: each person's own, or the standard of their positions. */
+export type CostBasis = 'actual' | 'standard';
+
+/** Cost gives pay away: without the right to pay every cost is the standard one. */
+export function costBasis(context: Context): CostBasis {
+  return may(context, 'pay.read') ? 'actual' : 'standard';
 }
 
-/**
- * Revenue of a part of one project. A limit caps what is earned to the end of the span; what was earned
- * before the span is taken off again, so that quarters add up to the whole.
- */
-function revenueOf(basis: ResultBasis, part: Part, before: Part | undefined, whole: boolean): Minor {
-  const limit = whole ? basis.limits.get(part.projectId) : undefined;
-  if (limit === undefined) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
-  const earlier = before ?? { billed: 0, unbilled: 0 };
-  const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), limit);
-  return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
+/** The cost of some sums; null where some of the time has no standard cost rate. */
+export function costOf(
+  rows: readonly Pick<IResultSumsResult, 'cost' | 'standardCost' | 'uncosted'>[],
+  basis: CostBasis,
+): Minor | null {
+  if (basis === 'actual') return minor(sum(rows, (row) => row.cost));
+  return sum(rows, (row) => row.uncosted) > 0 ? null : minor(sum(rows, (row) => row.standardCost));
 }
 
-const NOTHING = { value: 0, billed: 0, billedInFirm: 0, unbilled: 0, revenue: 0, billedStandard: 0, billedOwn: 0 };
-
-/**
- * Money of some rows, one figure per currency, never added up.
- * @param rows of the basis, all or some
- * @param before the rows before the span that belong to the same work; null for results to date
- * @param whole whether whole projects are meant, so that their limits count
- */
-export function moneyOf(basis: ResultBasis, rows: SumRows, before: SumRows | null, whole: boolean): MoneyFigures[] {
-  const byCurrency = new Map<string, Omit<Part, 'projectId' | 'currency'> & { revenue: number }>();
-  const earlier = before && partsOf(before, basis.exchange);
-  for (const [key, part] of partsOf(rows, basis.exchange)) {
-    const sum = byCurrency.get(part.currency) ?? { ...NOTHING };
-    sum.value += part.value;
-    sum.billed += part.billed;
-    sum.unbilled += part.unbilled;
-    sum.billedInFirm += part.billedInFirm;
-    sum.billedStandard += part.billedStandard;
-    sum.billedOwn += part.billedOwn;
-    sum.revenue += revenueOf(basis, part, earlier?.get(key), whole);
-    byCurrency.set(part.currency, sum);
-  }
-  return [...byCurrency]
-    .filter(([, sum]) => sum.value !== 0 || sum.billed !== 0)
-    .sort(([a], [b]) => a.localeCompare(b))
-    .map(([currency, sum]) => ({
-      currency,
-      standardValue: minor(sum.value),
-      billed: minor(sum.billed),
-      unbilled: minor(sum.unbilled),
-      revenue: minor(sum.revenue),
-      realisation: realisation(minor(sum.billed), minor(sum.billedStandard)),
-      ownRealisation: realisation(minor(sum.billedInFirm), minor(sum.billedOwn)),
-    }));
-}
-
-/**
- * Revenue in the firm's currency: what is billed at the rate of each document's date, what is not yet
- * at today's.
- */
-export function revenueInFirmCurrency(basis: ResultBasis, whole: boolean): Minor {
-  let total = 0;
-  const earlier = basis.before && partsOf(basis.before, basis.exchange);
-  for (const [key, part] of partsOf(basis, basis.exchange)) {
-    const revenue = revenueOf(basis, part, earlier?.get(key), whole);
-    total += part.billedInFirm + basis.exchange.toFirm(minor(revenue - part.billed), part.currency, basis.today);
-  }
-  return minor(total);
-}
-
-export interface Earnings {
-  readonly revenue: Minor;
-  readonly cost: Minor;
-  readonly margin: Millionths | null;
-  readonly markUp: Millionths | null;
-}
-
-/** Revenue, cost, margin and mark-up of a scope, in the firm's currency. */
-export function earningsOf(basis: ResultBasis, whole: boolean): Earnings {
-  const revenue = revenueInFirmCurrency(basis, whole);
-  const cost = minor(basis.sums.reduce((sum, row) => sum + row.cost, 0));
-  return { revenue, cost, margin: margin(revenue, cost), markUp: markUp(revenue, cost) };
+/** Revenue, cost, margin and mark-up of a scope in the firm's currency; null where its cost is not known. */
+export function earningsOfScope(basis: ResultBasis, scope: ScopeFilter, by: CostBasis) {
+  const cost = costOf(basis.sums, by);
+  if (cost === null) return null;
+  return earningsOf(revenueInFirm(earnedOf(basis, basis, basis.before, isWhole(scope)), basis.today), cost);
 }

@@ -4,28 +4,20 @@ select
 from
   entries_in_reach (:reach!, :asker!) e
 where
-  e.kind = 'time'
+  e.kind in ('time', 'fee')
   and e.project_id is not null
   and e.work_date between :from! and :to!
-  and (
-    :all!
-    or e.project_id = any (:projects!)
+  and in_scope (
+    e.project_id,
+    e.task_id,
+    e.person_id,
+    :all!,
+    :projects!,
+    :anyTask!,
+    :tasks!,
+    :whose
   )
-  and (
-    :anyTask!
-    or e.task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or e.person_id = :whose
-  )
-  and case
-    when :figure! in ('billable-hours', 'standard-value') then e.billable
-    when :figure! = 'unbilled' then e.billing_state = 'to bill'
-    and e.stage in ('recorded', 'submitted', 'approved')
-    when :figure! = 'realisation' then e.stage in ('billed', 'paid')
-    else true
-  end
+  and is_behind (:figure!, e.kind, e.billable, e.stage, e.billing_state)
 order by
   e.work_date desc,
   e.id desc
@@ -48,30 +40,25 @@ select
     sum(s.quantity) filter (
       where
         s.listed
+        and s.kind = 'time'
     ),
     0
   )::bigint as "seconds!",
-  sum(s.value_minor)::bigint as "value!",
+  sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
   sum(s.cost_minor)::bigint as "cost!",
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  sum(s.uncosted_seconds)::bigint as "uncosted!",
   coalesce(
-    sum(s.value_minor) filter (
+    sum(standard_value (s.kind, s.value_minor)) filter (
       where
-        s.billing_state = 'to bill'
-        and s.stage in ('recorded', 'submitted', 'approved')
-    ),
-    0
-  )::bigint as "unbilled!",
-  coalesce(
-    sum(s.value_minor) filter (
-      where
-        s.stage in ('billed', 'paid')
+        is_settled (s.stage, s.billing_state)
     ),
     0
   )::bigint as "billedStandard!",
   coalesce(
     sum(s.own_minor) filter (
       where
-        s.stage in ('billed', 'paid')
+        is_settled (s.stage, s.billing_state)
     ),
     0
   )::bigint as "billedOwn!"
@@ -79,26 +66,13 @@ from
   (
     select
       w.*,
-      case
-        when :figure! in ('billable-hours', 'standard-value') then w.billable
-        when :figure! = 'unbilled' then w.billing_state = 'to bill'
-        and w.stage in ('recorded', 'submitted', 'approved')
-        when :figure! = 'realisation' then w.stage in ('billed', 'paid')
-        else true
-      end as listed
+      is_behind (:figure!, w.kind, w.billable, w.stage, w.billing_state) as listed
     from
       work_sums_between (:reach!, :asker!, :whose, :from!, :to!) w
     where
-      w.kind = 'time'
+      w.kind in ('time', 'fee')
       and w.project_id <> no_id ()
-      and (
-        :all!
-        or w.project_id = any (:projects!)
-      )
-      and (
-        :anyTask!
-        or w.task_id = any (:tasks!)
-      )
+      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
   ) s
 group by
   1;
@@ -115,14 +89,7 @@ from
   join invoice i on i.firm_id = s.firm_id
   and i.id = s.invoice_id
 where
-  (
-    :all!
-    or s.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or s.task_id = any (:tasks!)
-  )
+  in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   1,
   2,
@@ -144,14 +111,7 @@ select
 from
   billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s
 where
-  (
-    :all!
-    or s.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or s.task_id = any (:tasks!)
-  )
+  in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   1
 order by

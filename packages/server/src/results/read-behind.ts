@@ -1,5 +1,6 @@
 import { Behind, Figure } from '@yellowwood/contracts';
-import { minor, sumMinor } from '@yellowwood/core';
+import { MoneyFigures, moneyOf } from '@yellowwood/core';
+import { sum } from 'd3-array';
 import {
   type IBehindBilledResult,
   type IBehindSumsResult,
@@ -12,23 +13,10 @@ import { entriesById } from '../ledger/read-entries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { Span, TO_DATE, moneyOf, readBasis } from './figures';
+import { Span, costBasis, costOf, earnedOf, readBasis } from './figures';
+import { spanOf } from './read-results';
 
 const PAGE = 100;
-
-/** How each figure comes about, in one sentence. */
-const RULES: Readonly<Record<Figure, string>> = {
-  hours: 'All recorded time of this work, whatever its stage.',
-  'billable-hours': 'Recorded time that may be charged to the client.',
-  cost: 'Payable time of each entry × (pay rate + overhead) of its work date, rounded once per entry.',
-  'standard-value': 'Billable time of each entry, rounded as agreed, × its rate, rounded once per entry.',
-  billed: 'Net of the issued invoices, credit notes taken off.',
-  unbilled: 'Value of billable time that stands on no issued invoice yet.',
-  revenue: 'Billed and unbilled value together, never above the agreed limit.',
-  margin: '(Revenue − cost) ÷ revenue. The mark-up divides by cost instead.',
-  realisation:
-    'Billed net ÷ standard value of the time that these invoices bill; then ÷ what the firm’s own rates make of the same time.',
-};
 
 type Part = Behind['sums'][number]['part'];
 
@@ -59,8 +47,9 @@ export async function readBehind(
   if (MONEY.includes(figure) && !may(context, 'values.read')) throw problem('right-missing');
   const scope = await resolveScope(context, scopeText);
   if ((figure === 'cost' || figure === 'margin') && !mayKnowCost(context, scope)) throw problem('right-missing');
+  const span = spanOf(from, to);
   const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
-  const filter = { ...who, from: from ?? TO_DATE.from, to: to ?? TO_DATE.to, ...scopeParameters(scope) };
+  const filter = { ...who, ...span, ...scopeParameters(scope) };
   const offset = readOffset(cursor);
   // Revenue is what is billed and what is not yet: documents, and the entries that stand on none.
   const listed = figure === 'revenue' ? 'unbilled' : figure;
@@ -79,11 +68,10 @@ export async function readBehind(
     figure,
     entries: entries.sort((a, b) => order.get(a.id)! - order.get(b.id)!),
     documents: documents.slice(0, PAGE),
-    documentCount: billed.reduce((sum, row) => sum + row.count, 0),
-    count: sums.reduce((sum, row) => sum + row.count, 0),
-    seconds: sums.reduce((sum, row) => sum + row.seconds, 0),
-    sums: await sumsOf(context, figure, { scope, span: filter, sums, billed }),
-    rule: RULES[figure],
+    documentCount: sum(billed, (row) => row.count),
+    count: sum(sums, (row) => row.count),
+    seconds: sum(sums, (row) => row.seconds),
+    sums: await sumsOf(context, figure, { scope, span, sums, billed }),
     nextCursor: Math.max(ids.length, documents.length) > PAGE ? String(offset + PAGE) : null,
   };
 }
@@ -109,12 +97,12 @@ interface Rows {
 async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Behind['sums']> {
   const own = context.firm.currency;
   const parts = PARTS[figure];
-  const over = parts.includes('over the limit') ? await overLimits(context, rows) : [];
+  const money = parts.includes('unbilled') ? await moneyOfScope(context, rows) : [];
   const amounts: Readonly<Record<Exclude<Part, 'cost'>, readonly [of: string, minor: number][]>> = {
     'standard value': rows.sums.map((row) => [row.currency ?? '', figure === 'realisation' ? row.billedStandard : row.value]),
     billed: rows.billed.map((row) => [row.currency, row.billed]),
-    unbilled: rows.sums.map((row) => [row.currency ?? '', row.unbilled]),
-    'over the limit': over,
+    unbilled: money.map((one) => [one.currency, one.unbilled]),
+    'over the limit': money.map((one) => [one.currency, -one.over]),
     'at own rates': rows.sums.map((row) => [row.currency ?? '', row.billedOwn]),
   };
   const currencies = [...new Set(Object.values(amounts).flatMap((list) => list.map(([of]) => of)))]
@@ -126,15 +114,14 @@ async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Beh
       return amount === 0 ? [] : [{ part, currency: part === 'at own rates' ? own : currency, minor: amount }];
     }),
   );
-  const cost = sumMinor(rows.sums.map((row) => minor(row.cost)));
-  return parts.includes('cost') ? [...sums, { part: 'cost', currency: own, minor: cost }] : sums;
+  if (!parts.includes('cost')) return sums;
+  const cost = costOf(rows.sums, costBasis(context));
+  if (cost === null) throw problem('cost-not-told');
+  return [...sums, { part: 'cost', currency: own, minor: cost }];
 }
 
-/** What agreed limits keep from being earned, below zero, by currency. */
-async function overLimits(context: Context, { scope, span }: Rows): Promise<[string, number][]> {
+/** Money of the scope, with what agreed limits keep from being earned. */
+async function moneyOfScope(context: Context, { scope, span }: Rows): Promise<MoneyFigures[]> {
   const basis = await readBasis(context, scope, span);
-  return moneyOf(basis, basis, basis.before, isWhole(scope)).map((sum) => [
-    sum.currency,
-    sum.revenue - sum.billed - sum.unbilled,
-  ]);
+  return moneyOf(earnedOf(basis, basis, basis.before, isWhole(scope)));
 }

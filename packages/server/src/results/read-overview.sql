@@ -39,18 +39,7 @@ from
 where
   person_id = :person!
   and work_date between :from! and :to!
-  and (
-    :all!
-    or project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or person_id = :whose
-  );
+  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose);
 
 /* @name openRecorded */
 select
@@ -61,18 +50,7 @@ where
   stage = 'recorded'
   and kind = 'time'
   and work_date <= :to!
-  and (
-    :all!
-    or project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or person_id = :whose
-  );
+  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose);
 
 /* @name returnedOwn */
 select
@@ -108,18 +86,7 @@ where
   stage = 'submitted'
   and kind = 'time'
   and person_id <> :asker!
-  and (
-    :all!
-    or project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or person_id = :whose
-  );
+  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose);
 
 /* @name ownReviewState */
 select
@@ -142,39 +109,46 @@ where
 
 /* @name readyToBill */
 select
-  value_currency as "currency!",
-  sum(value_minor) filter (
+  b.currency as "currency?",
+  sum(b.ready_minor)::bigint as "ready!",
+  sum(b.over_minor)::bigint as "over!",
+  min(b.work_date) filter (
     where
-      rate is not null
-      and hold_reason is null
-  ) as "minor?",
-  min(work_date) filter (
-    where
-      rate is not null
-      and hold_reason is null
+      b.ready_minor > 0
   ) as "oldest?",
   count(*) filter (
     where
-      rate is null
-  ) as "unpriced!"
+      b.unpriced
+  )::int as "unpriced!"
 from
-  entries_in_reach (:reach!, :asker!)
+  to_bill_in_reach (:upTo!, :upTo!, :reach!, :asker!) b
 where
-  stage = 'approved'
-  and billing_state = 'to bill'
-  and billed_quantity = 0
-  and work_date <= :upTo!
+  in_scope (
+    b.project_id,
+    b.task_id,
+    b.person_id,
+    :all!,
+    :projects!,
+    :anyTask!,
+    :tasks!,
+    :whose
+  )
+group by
+  1;
+
+/* @name waitingOverLimit */
+select
+  w.currency as "currency!",
+  sum(w.waiting_minor)::bigint as "waiting!"
+from
+  over_limit_waiting () w
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+  and p.id = w.project_id
+where
+  w.waiting_minor > 0
   and (
     :all!
-    or project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or person_id = :whose
+    or w.project_id = any (:projects!)
   )
 group by
   1;
@@ -182,63 +156,19 @@ group by
 /* @name openInvoices */
 select
   i.currency as "currency!",
-  sum(i.gross_minor - i.settled_minor) as "minor!",
+  sum(i.gross_minor - i.settled_minor)::bigint as "minor!",
   coalesce(
     sum(i.gross_minor - i.settled_minor) filter (
       where
         i.due_on < :today!
     ),
     0
-  ) as "late!"
+  )::bigint as "late!"
 from
-  invoice i
+  invoices_in_reach (:reach!, :asker!) i
 where
-  i.status = 'issued'
-  and i.kind = 'invoice'
-  and i.settled_minor < i.gross_minor
-  and (
-    :reach! = 'firm'
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-        join project p on p.firm_id = l.firm_id
-        and p.id = l.project_id
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and p.manager_id = :asker!
-    )
-  )
-  and (
-    :all!
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and l.project_id = any (:projects!)
-    )
-  )
-  and (
-    :whose::uuid is null
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-        join line_share s on s.firm_id = l.firm_id
-        and s.line_id = l.id
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and s.person_id = :whose
-    )
-  )
+  is_open (i.status, i.kind, i.settled_minor, i.gross_minor)
+  and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose)
 group by
   1
 order by

@@ -1,5 +1,6 @@
 import { Overview, StageBar } from '@yellowwood/contracts';
-import { Stage, quarterOf, ratio, weekOf } from '@yellowwood/core';
+import { quarterOf, ratio, Stage, submissionPeriod } from '@yellowwood/core';
+import { min, rollups, sum } from 'd3-array';
 import {
   openInvoices,
   openRecorded,
@@ -9,12 +10,13 @@ import {
   returnedOwn,
   stageSums,
   submittedInReach,
+  waitingOverLimit,
 } from '../generated/results/read-overview.queries';
 import { projectsSeen, tasksSeen } from '../generated/work/read-work.queries';
 import { plannedBetween, plannedTime } from '../people/planned-time';
 import { Context, may, reachOf, today } from '../platform/context';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { TO_DATE, earningsOf, readBasis } from './figures';
+import { TO_DATE, costBasis, earningsOfScope, readBasis } from './figures';
 
 /** Where every hour stands, for a scope, within the reader's rights. */
 export async function readOverview(context: Context, scopeText: string | undefined): Promise<Overview> {
@@ -32,7 +34,7 @@ export async function readOverview(context: Context, scopeText: string | undefin
 
 async function recordFigure(context: Context, scope: ScopeFilter): Promise<Overview['record']> {
   const day = today(context);
-  const { from, to } = weekOf(day);
+  const { from, to } = submissionPeriod(day, context.firm.period);
   const person = context.actor.personId;
   const [own] = await ownPeriod.run({ person, from, to, ...scopeParameters(scope) }, context.tx);
   const planned = plannedBetween(await plannedTime(context.tx, [person], from, to), person, from, to);
@@ -59,24 +61,37 @@ async function reviewFigure(context: Context, scope: ScopeFilter): Promise<Overv
     return { submitted: waiting!.submitted, people: waiting!.people, oldest: waiting!.oldest, own: null };
   }
   if (!may(context, 'time.record')) return null;
-  const from = weekOf(today(context)).from;
+  const { from } = submissionPeriod(today(context), context.firm.period);
   const [own] = await ownReviewState.run({ person, from }, context.tx);
   const state = !own || own.state === 'open' ? 'open' : own.approved ? 'approved' : 'submitted';
   return { submitted: 0, people: 0, oldest: null, own: state };
 }
 
 async function billFigure(context: Context, scope: ScopeFilter): Promise<Overview['bill']> {
-  const rows = await readyToBill.run(
-    { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId, upTo: today(context), ...scopeParameters(scope) },
-    context.tx,
-  );
+  const who = { reach: reachOf(context, 'invoices.read'), asker: context.actor.personId };
+  const rows = await readyToBill.run({ ...who, upTo: today(context), ...scopeParameters(scope) }, context.tx);
+  const waiting = isWhole(scope)
+    ? await waitingOverLimit.run({ ...who, all: scope.all, projects: scope.projects }, context.tx)
+    : [];
+  const inMoney = (sums: readonly (readonly [string | null, number])[]) =>
+    rollups(
+      sums as (readonly [string, number])[],
+      (list) => sum(list, ([, minor]) => minor),
+      ([currency]) => currency,
+    );
+  const figures = (sums: ReturnType<typeof inMoney>) =>
+    [...sums].filter(([, minor]) => minor !== 0).map(([currency, minor]) => ({ currency, minor }));
   const money = may(context, 'values.read');
+  const priced = rows.filter((row) => row.currency !== null);
+  const over = [
+    ...priced.map((row) => [row.currency, row.over] as const),
+    ...waiting.map((row) => [row.currency, row.waiting] as const),
+  ];
   return {
-    ready: money ? rows.filter((row) => row.minor !== null).map((row) => ({ currency: row.currency, minor: row.minor! })) : [],
-    unpriced: rows.reduce((sum, row) => sum + row.unpriced, 0),
-    oldest: rows
-      .map((row) => row.oldest)
-      .reduce((least, date) => (date && (!least || date < least) ? date : least), null as string | null),
+    ready: money ? figures(inMoney(priced.map((row) => [row.currency, row.ready] as const))) : [],
+    over: money ? figures(inMoney(over)) : [],
+    unpriced: sum(rows, (row) => row.unpriced),
+    oldest: min(rows, (row) => row.oldest ?? undefined) ?? null,
   };
 }
 
@@ -95,14 +110,13 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const quarter = { from: quarterOf(today(context)).from, to: today(context) };
   const span = scope.kind === 'project' || scope.kind === 'task' ? TO_DATE : quarter;
   const basis = await readBasis(context, scope, span);
-  const sum = (pick: (row: (typeof basis.sums)[number]) => number) => basis.sums.reduce((total, row) => total + pick(row), 0);
   const money = mayKnowCost(context, scope) && may(context, 'values.read');
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? earningsOf(basis, isWhole(scope)).margin : null,
+    margin: money ? (earningsOfScope(basis, scope, costBasis(context))?.margin ?? null) : null,
     billableShare: ratio(
-      sum((row) => row.billable),
-      sum((row) => row.seconds),
+      sum(basis.sums, (row) => row.billable),
+      sum(basis.sums, (row) => row.seconds),
     ),
   };
 }

@@ -7,20 +7,23 @@ select
   s.month as "month!",
   nullif(s.currency, '') as "currency?",
   sum(s.cost_minor)::bigint as "cost!",
-  sum(s.value_minor)::bigint as "value!"
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  coalesce(
+    sum(s.value_minor) filter (
+      where
+        case
+          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+          else s.billing_state <> 'written off'
+        end
+    ),
+    0
+  )::bigint as "value!"
 from
   work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
 where
-  s.kind = 'time'
+  s.kind in ('time', 'fee')
   and s.project_id <> no_id ()
-  and (
-    :all!
-    or s.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or s.task_id = any (:tasks!)
-  )
+  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   1,
   2,
@@ -62,14 +65,7 @@ from
   and p.id = s.project_id
 where
   s.kind = 'time'
-  and (
-    :all!
-    or s.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or s.task_id = any (:tasks!)
-  )
+  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   p.id,
   p.name

@@ -1,19 +1,22 @@
-import { ResultRow, Results } from '@yellowwood/contracts';
-import { Minor, RolledUp, TreeNode, minor, moneyText, ratio, revenueEarned, rollUp } from '@yellowwood/core';
+import { Results, ResultRow } from '@yellowwood/contracts';
+import { Minor, RolledUp, TreeNode, chartOf, limitKey, minor, moneyOf, moneyText, ratio, rollUp } from '@yellowwood/core';
+import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
-import { type IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
+import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
 import { Context, may, reachOf } from '../platform/context';
+import { problem } from '../platform/problem';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
 import {
+  CostBasis,
   ResultBasis,
   Span,
   SumRows,
   TO_DATE,
-  apart,
-  earningsOf,
-  moneyOf,
+  costBasis,
+  costOf,
+  earnedOf,
+  earningsOfScope,
   ofTasks,
-  partsOf,
   readBasis,
   rowsByProject,
 } from './figures';
@@ -22,11 +25,17 @@ interface NodeFigures extends Record<string, number> {
   seconds: number;
   billable: number;
   cost: number;
+  standardCost: number;
+  uncosted: number;
 }
+const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0, standardCost: 0, uncosted: 0 };
 
-const NO_ROWS: SumRows = { sums: [], billed: [] };
-
-const NOTHING: NodeFigures = { seconds: 0, billable: 0, cost: 0 };
+/** A span of work dates. @throws the problem `range-reversed` */
+export function spanOf(from: string | undefined, to: string | undefined): Span {
+  const span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
+  if (span.from > span.to) throw problem('range-reversed');
+  return span;
+}
 
 /** Hours, cost, value and margin of the firm, a client, a project or a task, within the reader's rights. */
 export async function readResults(
@@ -35,32 +44,30 @@ export async function readResults(
   from: string | undefined,
   to: string | undefined,
 ): Promise<Results> {
+  const span = spanOf(from, to);
   const scope = await resolveScope(context, scopeText);
-  const span: Span = { from: from ?? TO_DATE.from, to: to ?? TO_DATE.to };
   const basis = await readBasis(context, scope, span, true);
   const tasks = ofTasks(scope) ? await resultTasks.run({ projects: scope.projects }, context.tx) : [];
   const tree = treeOf(basis.nodes, basis.sums, tasks);
   const toDate = basis.toDate === basis.sums ? tree : treeOf(basis.nodes, basis.toDate, tasks);
   const money = may(context, 'values.read');
-  const cost = mayKnowCost(context, scope);
-  const top = topOf(basis, tasks, tree, scope);
-  const rows = rowsOf(basis, tasks, { tree, toDate }, scope, money, cost);
+  const by = mayKnowCost(context, scope) ? costBasis(context) : null;
+  const rows = rowsOf(basis, tasks, { tree, toDate }, scope, money, by);
   const whole = isWhole(scope);
-  const budget = whole
-    ? basis.nodes.reduce((sum, node) => sum + node.budget, 0)
-    : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
-  const earned = money && cost ? earningsOf(basis, whole) : null;
+  const budget = whole ? sum(basis.nodes, (node) => node.budget) : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
+  const earned = money && by ? earningsOfScope(basis, scope, by) : null;
   const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
   return {
     scope: scope.text,
     name: scope.kind === 'person' ? await nameOfPerson(context, scope.id!) : nameOf(basis, tasks, scope),
-    agreement: project ? agreementText(project, money) : null,
-    limit: money && project?.limit ? limitFigure(basis, project.limit, project.currency!) : null,
-    hours: top,
-    money: money ? moneyOf(basis, basis, basis.before, whole) : null,
+    agreement: project?.money && money ? agreementText(basis, project) : null,
+    limit: money && project ? limitFigure(basis, project) : null,
+    hours: topOf(basis, tasks, tree, scope),
+    money: money ? moneyOf(earnedOf(basis, basis, basis.before, whole)) : null,
+    costBasis: by && (costOf(basis.sums, by) === null ? 'no standard rate' : by),
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned ? await seriesOf(context, scope, span, basis) : null,
+    series: earned ? await seriesOf(context, scope, span, basis, by!) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -81,27 +88,40 @@ function nameOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], scope:
   return scope.kind === 'project' ? first!.name : tasks.find((task) => task.id === scope.id)!.name;
 }
 
-function agreementText(node: ResultBasis['nodes'][number], money: boolean): string {
-  if (!node.method) return 'no agreement';
-  return node.limit !== null && money ? `${node.method}, up to ${moneyText(minor(node.limit), node.currency!)}` : node.method;
+type Node = ResultBasis['nodes'][number];
+
+function limitOf(basis: ResultBasis, node: Node): Minor | undefined {
+  return node.currency ? basis.limits.get(limitKey(node.projectId, node.currency)) : undefined;
 }
 
-function limitFigure(basis: ResultBasis, limit: number, currency: string): Results['limit'] {
-  const billed = basis.billed.reduce((sum, row) => sum + row.amount, 0);
-  return { currency, limit, used: ratio(billed, limit) };
+function agreementText(basis: ResultBasis, node: Node): string {
+  if (!node.method) return 'no agreement';
+  const limit = limitOf(basis, node);
+  return limit === undefined ? node.method : `${node.method}, up to ${moneyText(limit, node.currency!)}`;
+}
+
+function limitFigure(basis: ResultBasis, node: Node): Results['limit'] {
+  const limit = limitOf(basis, node);
+  if (limit === undefined) return null;
+  const billed = sum(basis.billed, (row) => row.amount);
+  return { currency: node.currency!, limit, used: ratio(billed, limit) };
 }
 
 type Tree = Map<string, RolledUp<NodeFigures>>;
 
 /** Clients or departments, their projects, and the tasks below, rolled up. */
 function treeOf(projects: ResultBasis['nodes'], sums: SumRows['sums'], tasks: readonly IResultTasksResult[]): Tree {
-  const own = new Map<string, NodeFigures>();
-  for (const row of sums) {
-    // Where tasks are taken together, what is on them stands below their project under one id.
-    const id = row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId);
-    const found = own.get(id) ?? { ...NOTHING };
-    own.set(id, { seconds: found.seconds + row.seconds, billable: found.billable + row.billable, cost: found.cost + row.cost });
-  }
+  // Where tasks are taken together, what is on them stands below their project under one id.
+  const idOf = (row: SumRows['sums'][number]) =>
+    row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId);
+  const figures = (list: SumRows['sums']): NodeFigures => ({
+    seconds: sum(list, (row) => row.seconds),
+    billable: sum(list, (row) => row.billable),
+    cost: sum(list, (row) => row.cost),
+    standardCost: sum(list, (row) => row.standardCost),
+    uncosted: sum(list, (row) => row.uncosted),
+  });
+  const own = new Map(rollups(sums as SumRows['sums'][number][], figures, idOf));
   const nodes: TreeNode<NodeFigures>[] = tasks.map((task) => ({
     id: task.id,
     parentId: task.parentId ?? task.projectId,
@@ -131,10 +151,10 @@ function hours(figures: RolledUp<NodeFigures> | undefined, estimate: number) {
 
 function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: Tree, scope: ScopeFilter): Results['hours'] {
   if (scope.kind === 'task') return hours(tree.get(scope.id!), tasks.find((task) => task.id === scope.id)!.estimate);
-  const estimate = isWhole(scope) ? basis.nodes.reduce((sum, node) => sum + node.estimate, 0) : 0;
+  const estimate = isWhole(scope) ? sum(basis.nodes, (node) => node.estimate) : 0;
   if (!scope.all) return hours(tree.get(scope.id!), estimate);
-  const total = basis.sums.reduce((sum, row) => sum + row.seconds, 0);
-  return { own: 0, below: total, total, estimate, billable: basis.sums.reduce((sum, row) => sum + row.billable, 0) };
+  const total = sum(basis.sums, (row) => row.seconds);
+  return { own: 0, below: total, total, estimate, billable: sum(basis.sums, (row) => row.billable) };
 }
 
 /** The rows below the scope: projects of the firm or a client, tasks of a project or task. */
@@ -144,8 +164,13 @@ function rowsOf(
   { tree, toDate }: Readonly<Record<'tree' | 'toDate', Tree>>,
   scope: ScopeFilter,
   money: boolean,
-  cost: boolean,
+  by: CostBasis | null,
 ): ResultRow[] {
+  const costed = (figures: NodeFigures | undefined) => (by ? costOf([figures ?? NOTHING], by) : null);
+  const costs = (figures: RolledUp<NodeFigures> | undefined, budget: number): ResultRow['cost'] => {
+    const [own, below, total] = [costed(figures?.own), costed(figures?.below), costed(figures?.total)];
+    return own === null || below === null || total === null ? null : { own, below, total, budget };
+  };
   const row = (
     id: string,
     kind: ResultRow['kind'],
@@ -153,8 +178,8 @@ function rowsOf(
     name: string,
     estimate: number,
     budget: number,
-    rows: SumRows | undefined,
-    before: SumRows | null | undefined,
+    rows: SumRows,
+    before: SumRows | null,
   ): ResultRow => {
     const figures = tree.get(id);
     const all = toDate.get(id);
@@ -164,11 +189,9 @@ function rowsOf(
       parentId,
       name,
       hours: hours(figures, estimate),
-      cost: cost
-        ? { own: figures?.own.cost ?? 0, below: figures?.below.cost ?? 0, total: figures?.total.cost ?? 0, budget }
-        : null,
-      toDate: { seconds: all?.total.seconds ?? 0, cost: cost ? (all?.total.cost ?? 0) : null },
-      money: money ? moneyOf(basis, rows ?? NO_ROWS, before ?? null, kind === 'project' && isWhole(scope)) : null,
+      cost: costs(figures, budget),
+      toDate: { seconds: all?.total.seconds ?? 0, cost: costed(all?.total) },
+      money: money ? moneyOf(earnedOf(basis, rows, before, kind === 'project' && isWhole(scope))) : null,
     };
   };
   if (ofTasks(scope)) {
@@ -177,7 +200,7 @@ function rowsOf(
     return shown.map((task) => {
       const inside = below.get(task.id)!;
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
-      const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs) };
+      const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so what lay before does not count for a task.
       return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, own, null);
     });
@@ -186,7 +209,7 @@ function rowsOf(
   const before = basis.before && rowsByProject(basis.before);
   const person = scope.kind === 'person';
   // What somebody's time is not on says nothing about them; what it is on, is theirs in part.
-  const nodes = person ? basis.nodes.filter((node) => own.has(node.projectId)) : basis.nodes;
+  const nodes = person ? basis.nodes.filter((node) => own(node.projectId).sums.length > 0) : basis.nodes;
   return nodes.map((node) =>
     row(
       node.projectId,
@@ -195,8 +218,8 @@ function rowsOf(
       node.name,
       person ? 0 : node.estimate,
       person ? 0 : node.budget,
-      own.get(node.projectId),
-      before?.get(node.projectId),
+      own(node.projectId),
+      before ? before(node.projectId) : null,
     ),
   );
 }
@@ -210,61 +233,30 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
 }
 
 /**
- * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more
- * or less than the value of its time counts as earned from its date on; a limit caps what is earned, less
- * what was earned before the span. The last point is the revenue of the span.
- * Only projects with a limit or in another currency are told apart, so that ten years are as few rows as can be.
+ * The chart of a scope. Only projects with a limit or in another currency are told apart, so that ten years
+ * are as few rows as can be.
  */
-async function seriesOf(context: Context, scope: ScopeFilter, span: Span, basis: ResultBasis): Promise<Results['series']> {
-  const limits = isWhole(scope) ? basis.limits : new Map<string, Minor>();
-  const before = partsOf(basis.before ?? NO_ROWS, basis.exchange);
-  const filter = {
-    ...{ reach: reachOf(context, 'results.read'), asker: context.actor.personId, own: context.firm.currency },
-    ...{ ...span, ...scopeParameters(scope), apart: apart(scope, basis.limits) },
-  };
-  const recorded = grouped(await seriesRecorded.run(filter, context.tx), (row) => row.month.slice(0, 7));
-  const documents = grouped(basis.billedByMonth, (row) => row.month!.slice(0, 7));
-  const months = [...new Set([...recorded.keys(), ...documents.keys()])].sort();
-  let cost = 0;
-  const value = new Map<string | null, number>();
-  const adjusted = new Map<string | null, number>();
-  const billed = new Map<string | null, number>();
-  let billedTotal = 0;
-  const add = (sums: Map<string | null, number>, key: string | null, amount: number) =>
-    sums.set(key, (sums.get(key) ?? 0) + amount);
-  const currencies = new Map(basis.nodes.map((node) => [node.projectId, node.currency]));
-  return months.map((month) => {
-    for (const row of recorded.get(month) ?? []) {
-      cost += row.cost;
-      if (row.currency) add(value, row.projectId, basis.exchange.toFirm(minor(row.value), row.currency, basis.today));
-    }
-    for (const row of documents.get(month) ?? []) {
-      const amount = basis.exchange.toFirm(minor(row.amount), row.currency, row.issuedOn);
-      add(billed, row.projectId, amount);
-      add(adjusted, row.projectId, amount - basis.exchange.toFirm(minor(row.standard), row.currency, basis.today));
-      billedTotal += amount;
-    }
-    let earned = 0;
-    for (const [project, amount] of value) {
-      const so = amount + (adjusted.get(project) ?? 0);
-      const inDocuments = billed.get(project) ?? 0;
-      const capped = project !== null && currencies.get(project) === context.firm.currency;
-      const limit = capped ? (limits.get(project) ?? null) : null;
-      const earlier = (limit !== null && before.get(`${project} ${context.firm.currency}`)) || { billed: 0, unbilled: 0 };
-      earned += revenueEarned(minor(earlier.billed + inDocuments), minor(earlier.unbilled + so - inDocuments), limit);
-      earned -= revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit);
-    }
-    return { month, cost: cost as Minor, earned, billed: billedTotal };
-  });
-}
-
-function grouped<T>(rows: readonly T[], keyOf: (row: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const row of rows) {
-    const key = keyOf(row);
-    const group = groups.get(key);
-    if (group) group.push(row);
-    else groups.set(key, [row]);
-  }
-  return groups;
+async function seriesOf(
+  context: Context,
+  scope: ScopeFilter,
+  span: Span,
+  basis: ResultBasis,
+  by: CostBasis,
+): Promise<Results['series']> {
+  const own = context.firm.currency;
+  const apart = [...new Set([...basis.limits.keys()].map((key) => key.split(' ')[0]!))];
+  const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
+  const recorded = await seriesRecorded.run({ ...who, own, ...span, ...scopeParameters(scope), apart }, context.tx);
+  const waiting = basis.waitingByMonth.map((row) => ({
+    ...row,
+    projectId: apart.includes(row.projectId) || row.currency !== own ? row.projectId : null,
+  }));
+  return chartOf(
+    recorded.map((row) => ({ ...row, cost: by === 'actual' ? row.cost : row.standardCost })),
+    basis.billedByMonth.map((row) => ({ ...row, month: row.month! })),
+    waiting,
+    earnedOf(basis, basis, basis.before, isWhole(scope)),
+    basis.today,
+    own,
+  );
 }

@@ -1,3 +1,14 @@
+/* @name decidableHeads */
+select
+  r.person_id as "personId!",
+  r.work_date as "workDate!"
+from
+  entries_in_reach (:reach!, :asker!) r
+where
+  r.id = any (:ids!)
+  and r.person_id is not null
+  and r.kind in ('time', 'absence');
+
 /* @name lockDecidable */
 select
   e.id as "id!",
@@ -17,6 +28,8 @@ where
       entries_in_reach (:reach!, :asker!) r
     where
       r.id = any (:ids!)
+      and r.person_id is not null
+      and r.kind in ('time', 'absence')
   )
 order by
   e.id

@@ -1,8 +1,9 @@
 import { Outcome, Seen, Stage, decide } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
-import { lockDecidable } from '../generated/review/decide-entries.queries';
-import { insertDecisions, setSheetState, sheetsOfDates } from '../generated/review/period.queries';
+import { decidableHeads, lockDecidable } from '../generated/review/decide-entries.queries';
+import { insertDecisions, setSheetState } from '../generated/review/period.queries';
+import { HeldSheet, lockTimesheets, locking } from '../ledger/locks';
 import { entriesById } from '../ledger/read-entries';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
@@ -29,10 +30,16 @@ export async function decideEntries(
   reason: string | null,
 ): Promise<Decided> {
   const { tx, actor, firm } = context;
-  const rows = await lockDecidable.run(
-    { reach: reachOf(context, 'time.review'), asker: actor.personId, ids: seen.map((one) => one.id) },
-    tx,
+  const ids = seen.map((one) => one.id);
+  const who = { reach: reachOf(context, 'time.review'), asker: actor.personId, ids };
+  // Whose timesheets they stand in is read first: timesheets are held before entries.
+  const heads = await decidableHeads.run(who, tx);
+  const sheets = await lockTimesheets(
+    context,
+    heads.map((head) => ({ personId: head.personId, date: head.workDate })),
   );
+  locking(context, 'entries');
+  const rows = await lockDecidable.run(who, tx);
   const now = rows.map((row) => ({
     ...row,
     stage: row.stage as Stage,
@@ -48,12 +55,10 @@ export async function decideEntries(
   if (!decided.ok && decided.error.code === 'entry-billed' && now.find((row) => row.id === decided.error.data?.['id'])?.reserved)
     throw problem('entry-in-draft');
   const moves = demand(decided);
-  const sheets = await sheetsFor(context, rows);
   const decisions = rows.map((row) => ({
     id: newId(),
     entryId: row.id,
-    sheetId: sheets.find((sheet) => sheet.personId === row.personId && sheet.from <= row.workDate && sheet.to >= row.workDate)!
-      .id,
+    sheetId: sheets.find(holding(row))!.id,
   }));
   await insertDecisions.run(
     { firm: firm.id, outcome, reason: reason ?? '', by: actor.personId, at: context.now, decisions: json(decisions) },
@@ -65,13 +70,6 @@ export async function decideEntries(
   return { decided: rows.length, seconds: rows.reduce((sum, row) => sum + row.quantity, 0) };
 }
 
-async function sheetsFor(context: Context, rows: readonly { personId: string; workDate: string }[]) {
-  const dates = rows.map((row) => row.workDate).sort();
-  const sheets = await sheetsOfDates.run(
-    { people: [...new Set(rows.map((row) => row.personId))], earliest: dates[0]!, latest: dates.at(-1)! },
-    context.tx,
-  );
-  return sheets.filter((sheet) =>
-    rows.some((row) => row.personId === sheet.personId && sheet.from <= row.workDate && sheet.to >= row.workDate),
-  );
+function holding(row: { readonly personId: string; readonly workDate: string }) {
+  return (sheet: HeldSheet) => sheet.personId === row.personId && sheet.from <= row.workDate && sheet.to >= row.workDate;
 }

@@ -37,20 +37,3 @@ select
   :at!
 from
   jsonb_to_recordset(:decisions!) as d (id uuid, "sheetId" uuid, "entryId" uuid);
-
-/* @name sheetsOfDates */
-select
-  t.id as "id!",
-  t.person_id as "personId!",
-  t.period_from as "from!",
-  t.period_to as "to!",
-  t.state as "state!"
-from
-  timesheet t
-where
-  t.person_id = any (:people!)
-  and t.period_from <= :latest!
-  and t.period_to >= :earliest!
-order by
-  t.id
-for update;

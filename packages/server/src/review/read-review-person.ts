@@ -1,5 +1,5 @@
 import { ReviewDetail } from '@yellowwood/contracts';
-import { addDays } from '@yellowwood/core';
+import { Dates } from '@yellowwood/core';
 import { decisionsOfSheet, taskEstimates } from '../generated/review/read-review-person.queries';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { Context, reachOf } from '../platform/context';
@@ -11,16 +11,15 @@ import { reviewed } from './reviewed-people';
 export async function readReviewPerson(
   context: Context,
   personId: string,
-  from: string,
+  period: Dates,
   scopeText: string | undefined,
 ): Promise<ReviewDetail> {
   const scope = await resolveScope(context, scopeText);
-  const period = { from, to: addDays(from, 6) };
   const { people, sheets } = await reviewed(context, period, scope, personId);
   const person = people.find((one) => one.personId === personId);
   if (!person) throw problem('person-unknown');
   const inScope = new Set(person.entries.map((entry) => entry.id));
-  const all = await entriesOfPeople(context, [personId], from, period.to, reachOf(context, 'time.review'));
+  const all = await entriesOfPeople(context, [personId], period.from, period.to, reachOf(context, 'time.review'));
   const entries = scope.all
     ? all
     : all.filter((entry) => inScope.has(entry.id) || scope.projects.includes(entry.projectId ?? ''));

@@ -1,27 +1,27 @@
-/* @name waitingWeeks */
+/* @name waitingDays */
 select
-  (date_trunc('week', e.work_date))::date as "from!",
-  sum(e.quantity) as "submitted!",
-  count(distinct e.person_id) as "people!"
+  e.work_date as "date!",
+  e.person_id as "personId!",
+  sum(e.quantity)::bigint as "submitted!"
 from
   entries_in_reach (:reach!, :asker!) e
 where
   e.stage = 'submitted'
   and e.kind = 'time'
   and e.person_id <> :asker!
-  and (
-    :all!
-    or e.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or e.task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or e.person_id = :whose
+  and in_scope (
+    e.project_id,
+    e.task_id,
+    e.person_id,
+    :all!,
+    :projects!,
+    :anyTask!,
+    :tasks!,
+    :whose
   )
 group by
-  1
+  1,
+  2
 order by
-  1;
+  1,
+  2;

@@ -1,16 +1,22 @@
 import { Review } from '@yellowwood/contracts';
-import { addDays } from '@yellowwood/core';
-import { waitingWeeks } from '../generated/review/read-review.queries';
+import { Dates, submissionPeriod } from '@yellowwood/core';
+import { group, sum } from 'd3-array';
+import { waitingDays } from '../generated/review/read-review.queries';
 import { Context, reachOf } from '../platform/context';
 import { resolveScope, scopeParameters } from '../work/scope';
 import { reviewed } from './reviewed-people';
 
 /** People by days: what is clean, and what needs a look and why. */
-export async function readReview(context: Context, from: string, scopeText: string | undefined): Promise<Review> {
+export async function readReview(context: Context, period: Dates, scopeText: string | undefined): Promise<Review> {
   const scope = await resolveScope(context, scopeText);
-  const period = { from, to: addDays(from, 6) };
   const { people } = await reviewed(context, period, scope);
   const who = { reach: reachOf(context, 'time.review'), asker: context.actor.personId };
-  const waiting = await waitingWeeks.run({ ...who, ...scopeParameters(scope) }, context.tx);
-  return { ...period, scope: scope.text, people, waiting };
+  const days = await waitingDays.run({ ...who, ...scopeParameters(scope) }, context.tx);
+  // By date, so that the firm's own periods can be made of them.
+  const waiting = [...group(days, (row) => submissionPeriod(row.date, context.firm.period).from)].map(([from, rows]) => ({
+    from,
+    submitted: sum(rows, (row) => row.submitted),
+    people: new Set(rows.map((row) => row.personId)).size,
+  }));
+  return { from: period.from, to: period.to, scope: scope.text, people, waiting };
 }

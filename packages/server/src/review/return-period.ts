@@ -1,8 +1,9 @@
-import { addDays } from '@yellowwood/core';
+import { Dates } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { peopleFacts } from '../generated/people/people-facts.queries';
-import { insertDecisions, periodEntries, setSheetState, sheetsOfDates } from '../generated/review/period.queries';
+import { insertDecisions, periodEntries, setSheetState } from '../generated/review/period.queries';
+import { lockTimesheets, locking } from '../ledger/locks';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
 import { json } from '../platform/json';
@@ -11,7 +12,7 @@ import { Decided } from './decide-entries';
 import { stageSubjects } from './stage-subjects';
 
 /** Returns a whole submitted period, also when what is wrong with it is that something is missing. */
-export async function returnPeriod(context: Context, personId: string, from: string, reason: string): Promise<Decided> {
+export async function returnPeriod(context: Context, personId: string, period: Dates, reason: string): Promise<Decided> {
   const { tx, actor, firm } = context;
   if (personId === actor.personId) throw problem('own-time');
   const [person] = await peopleFacts.run(
@@ -19,8 +20,9 @@ export async function returnPeriod(context: Context, personId: string, from: str
     tx,
   );
   if (!person) throw problem('person-unknown');
-  const [sheet] = await sheetsOfDates.run({ people: [personId], earliest: from, latest: addDays(from, 6) }, tx);
+  const [sheet] = await lockTimesheets(context, [{ personId, date: period.from }]);
   if (sheet?.state !== 'submitted') throw problem('period-not-submitted');
+  locking(context, 'entries');
   const entries = await periodEntries.run({ person: personId, from: sheet.from, to: sheet.to }, tx);
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
   await moveEntries.run({ moves: json(waiting.map((entry) => ({ id: entry.id, stage: 'recorded' }))) }, tx);
@@ -35,7 +37,7 @@ export async function returnPeriod(context: Context, personId: string, from: str
   await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
   await audit(
     context,
-    'week returned',
+    'period returned',
     [
       { kind: 'timesheet', id: sheet.id, before: { state: 'submitted' }, after: { state: 'open' } },
       ...stageSubjects(waiting, 'recorded'),

@@ -34,8 +34,15 @@ select
   ) as "note!"
 from
   people_in_reach (:reach!, :asker!) p
-  left join position po on po.firm_id = p.firm_id
-  and po.id = p.position_id
+  left join person_position pp on pp.firm_id = p.firm_id
+  and pp.person_id = p.id
+  and pp.valid_from <= :to!
+  and (
+    pp.valid_to is null
+    or pp.valid_to >= :to!
+  )
+  left join position po on po.firm_id = pp.firm_id
+  and po.id = pp.position_id
   left join timesheet t on t.firm_id = p.firm_id
   and t.person_id = p.id
   and t.period_from = :from!
@@ -57,24 +64,25 @@ select
   e.problems as "problems!",
   e.lag_days as "lagDays!",
   e.changed_by_other as "changedByOther!",
-  a.code as "absenceCode?"
+  a.absence_code as "absenceCode?"
 from
   entries_in_reach (:reach!, :asker!) e
   left join entry_absence a on a.firm_id = e.firm_id
   and a.entry_id = e.id
 where
   e.work_date between :from! and :to!
-  and (
+  and in_scope (
+    case
+      when e.kind = 'absence' then null
+      else e.project_id
+    end,
+    e.task_id,
+    e.person_id,
     :all!
-    or e.project_id = any (:projects!)
-    or e.kind = 'absence'
-  )
-  and (
+    or e.kind = 'absence',
+    :projects!,
     :anyTask!
-    or e.task_id = any (:tasks!)
-    or e.kind = 'absence'
-  )
-  and (
-    :whose::uuid is null
-    or e.person_id = :whose
+    or e.kind = 'absence',
+    :tasks!,
+    :whose
   );

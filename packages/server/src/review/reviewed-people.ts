@@ -1,5 +1,5 @@
 import { ReviewPerson } from '@yellowwood/contracts';
-import { EntryProblem, LookItem, datesFrom, lookAt, seconds } from '@yellowwood/core';
+import { Dates, EntryProblem, LookItem, datesFrom, lookAt, seconds } from '@yellowwood/core';
 import {
   type IReviewEntriesResult,
   type IReviewPeopleResult,
@@ -10,12 +10,7 @@ import { PlannedLookup, plannedTime } from '../people/planned-time';
 import { Context, reachOf, today } from '../platform/context';
 import { ScopeFilter, scopeParameters } from '../work/scope';
 
-interface Period {
-  readonly from: string;
-  readonly to: string;
-}
-
-export async function reviewed(context: Context, period: Period, scope: ScopeFilter, only?: string) {
+export async function reviewed(context: Context, period: Dates, scope: ScopeFilter, only?: string) {
   const { tx, actor } = context;
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId };
   const rows = await reviewPeople.run({ ...who, ...period }, tx);
@@ -57,7 +52,7 @@ function reviewPerson(
   context: Context,
   row: IReviewPeopleResult,
   entries: readonly IReviewEntriesResult[],
-  period: Period,
+  period: Dates,
   planned: PlannedLookup,
   whole: boolean,
 ): ReviewPerson {

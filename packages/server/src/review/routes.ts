@@ -1,6 +1,6 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
-import { mondayOf } from '../time/routes';
+import { periodFrom } from '../time/period';
 import { decideEntries } from './decide-entries';
 import { readReview } from './read-review';
 import { readReviewPerson } from './read-review-person';
@@ -10,16 +10,20 @@ import { withdrawPeriod } from './withdraw-period';
 
 /** Submitting and reviewing. */
 export function reviewRoutes(platform: Platform): void {
-  mount(platform, endpoints.submitPeriod, (context, { params, body }) => submitPeriod(context, mondayOf(params.from), body.note));
-  mount(platform, endpoints.withdrawPeriod, (context, { params }) => withdrawPeriod(context, mondayOf(params.from)));
-  mount(platform, endpoints.readReview, (context, { query }) => readReview(context, mondayOf(query.from), query.scope));
+  mount(platform, endpoints.submitPeriod, (context, { params, body }) =>
+    submitPeriod(context, periodFrom(context, params.from), body.note),
+  );
+  mount(platform, endpoints.withdrawPeriod, (context, { params }) => withdrawPeriod(context, periodFrom(context, params.from)));
+  mount(platform, endpoints.readReview, (context, { query }) =>
+    readReview(context, periodFrom(context, query.from), query.scope),
+  );
   mount(platform, endpoints.readReviewPerson, (context, { params, query }) =>
-    readReviewPerson(context, params.id, mondayOf(query.from), query.scope),
+    readReviewPerson(context, params.id, periodFrom(context, query.from), query.scope),
   );
   mount(platform, endpoints.approveEntries, (context, { body }) => decideEntries(context, 'approve', body.entries, null));
   mount(platform, endpoints.returnEntries, (context, { body }) => decideEntries(context, 'return', body.entries, body.reason));
   mount(platform, endpoints.returnPeriod, (context, { params, body }) =>
-    returnPeriod(context, params.id, mondayOf(body.from), body.reason),
+    returnPeriod(context, params.id, periodFrom(context, body.from), body.reason),
   );
   mount(platform, endpoints.reopenEntries, (context, { body }) => decideEntries(context, 'reopen', body.entries, body.reason));
 }

@@ -1,8 +1,9 @@
 import { SheetRow, Timesheet } from '@yellowwood/contracts';
-import { addDays, dateIn } from '@yellowwood/core';
+import { Dates, addDays, besidePeriod, dateIn, daysBetween } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { addSheetRows } from '../generated/time/own-sheet.queries';
 import { projectsSeen } from '../generated/work/read-work.queries';
+import { holdRules } from '../ledger/locks';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
@@ -16,12 +17,14 @@ function rowKey(row: SheetRow): string {
 }
 
 /**
- * Brings the rows of the week before into a week. With hours, every total of a row and day comes along
- * as a length without a span, on the same weekday, but never onto a day that is still ahead.
+ * Brings the rows of the period before into a period. With hours, every total of a row and day comes along
+ * as a length without a span, on the same day of the period, but never onto a day that is still ahead.
  */
-export async function bringRows(context: Context, from: string, withHours: boolean): Promise<Timesheet> {
-  const sheet = await openSheet(context, from);
-  const before = await readTimesheet(context, addDays(from, -7), undefined);
+export async function bringRows(context: Context, period: Dates, withHours: boolean): Promise<Timesheet> {
+  if (withHours) await holdRules(context);
+  const sheet = await openSheet(context, period);
+  const earlier = besidePeriod(period, context.firm.period, -1);
+  const before = await readTimesheet(context, earlier, undefined);
   const worked = before.entries.filter((entry) => entry.kind === 'time' && entry.projectId && entry.serviceId);
   const rows = new Map<string, SheetRow>();
   for (const entry of worked) {
@@ -40,23 +43,30 @@ export async function bringRows(context: Context, from: string, withHours: boole
   if (withHours)
     await bringHours(
       context,
-      from,
+      { period, earlier },
       worked.filter((entry) => usable.has(entry.projectId!)),
     );
-  return readTimesheet(context, from, undefined);
+  return readTimesheet(context, period, undefined);
 }
 
-async function bringHours(context: Context, from: string, worked: Timesheet['entries']): Promise<void> {
+/** Two periods, one after the other. */
+interface Both {
+  readonly earlier: Dates;
+  readonly period: Dates;
+}
+
+async function bringHours(context: Context, { period, earlier }: Both, worked: Timesheet['entries']): Promise<void> {
   const today = dateIn(context.actor.zone, context.now);
-  const there = await entriesOfPeople(context, [context.actor.personId], from, addDays(from, 6));
+  const there = await entriesOfPeople(context, [context.actor.personId], period.from, period.to);
   const cellKey = (date: string, entry: Timesheet['entries'][number]) =>
     [date, entry.projectId, entry.taskId, entry.serviceId, entry.billable].join(' ');
   const taken = new Set(there.map((entry) => cellKey(entry.date, entry)));
   const cells = new Map<string, Creation>();
   for (const entry of worked) {
-    const date = addDays(entry.date, 7);
+    // The same day of the period; one that the new period does not have is left out.
+    const date = addDays(entry.date, daysBetween(earlier.from, period.from));
     const key = cellKey(date, entry);
-    if (date > today || taken.has(key)) continue;
+    if (date > today || date > period.to || taken.has(key)) continue;
     const quantity = (cells.get(key)?.entry.quantity ?? 0) + entry.quantity;
     const { projectId, taskId, serviceId, billable } = entry;
     cells.set(key, {

@@ -1,5 +1,5 @@
 import { Entry, Timesheet } from '@yellowwood/contracts';
-import { addDays, checkDay, clockIn, datesFrom, seconds } from '@yellowwood/core';
+import { Dates, checkDay, clockIn, datesFrom, seconds } from '@yellowwood/core';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { sheetOf } from '../generated/time/read-timesheet.queries';
 import { entriesOfPeople } from '../ledger/read-entries';
@@ -7,13 +7,12 @@ import { plannedTime } from '../people/planned-time';
 import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 
-/** A person's week: what is recorded, row by row and day by day, and where its submission stands. */
-export async function readTimesheet(context: Context, from: string, person: string | undefined): Promise<Timesheet> {
+/** A person's period: what is recorded, row by row and day by day, and where its submission stands. */
+export async function readTimesheet(context: Context, { from, to }: Dates, person: string | undefined): Promise<Timesheet> {
   const { tx, actor } = context;
   const personId = person ?? actor.personId;
   const [facts] = await peopleFacts.run({ reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] }, tx);
   if (!facts) throw problem('person-unknown');
-  const to = addDays(from, 6);
   const own = personId === actor.personId;
   const entries = await entriesOfPeople(context, [personId], from, to);
   const [sheet] = await sheetOf.run({ person: personId, from }, tx);

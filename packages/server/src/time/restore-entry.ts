@@ -1,6 +1,7 @@
 import { Entry } from '@yellowwood/contracts';
+import { LedgerEntry, NO_SIDE } from '@yellowwood/core';
 import { deletedEntry } from '../generated/time/restore-entry.queries';
-import { LedgerRow } from '../ledger/row';
+import { blankEntry } from '../ledger/value-entries';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 import { writeEntries } from './write-entries';
@@ -9,27 +10,13 @@ import { writeEntries } from './write-entries';
 export async function restoreEntry(context: Context, id: string): Promise<Entry> {
   const [found] = await deletedEntry.run({ id }, context.tx);
   if (!found) throw problem('entry-unknown');
-  const kept = found.before as unknown as LedgerRow;
-  const money = found.moneyBefore as { rate: number | null } | null;
+  const kept = found.before as unknown as LedgerEntry;
+  const money = (found.moneyBefore ?? {}) as Partial<LedgerEntry>;
   if (kept.personId !== context.actor.personId) throw problem('entry-unknown');
-  const restored: LedgerRow = {
-    ...kept,
-    clientId: null,
-    billableQuantity: 0,
-    billingState: 'nothing to bill',
-    rate: kept.rateSource === 'typed' ? (money?.rate ?? null) : null,
-    rateRuleId: null,
-    valueMinor: null,
-    valueCurrency: null,
-    ownRate: null,
-    ownValueMinor: null,
-    costMinor: 0,
-    taxCategory: null,
-    stage: 'recorded',
-    problems: [],
-    version: 1,
-  };
-  const entry = { ...kept, date: kept.workDate, span: undefined, quantity: undefined };
+  const typed =
+    money.rateSource === 'typed' ? { rate: money.rate!, rateSource: 'typed' as const, rateReason: money.rateReason! } : {};
+  const restored: LedgerEntry = { ...NO_SIDE, ...blankEntry(kept.kind), ...kept, ...typed };
+  const entry = { ...kept, personId: kept.personId, date: kept.workDate, span: undefined, quantity: undefined };
   const [back] = await writeEntries(context, {
     create: [{ entry, origin: kept.origin, restored }],
     change: [],

@@ -1,9 +1,8 @@
 import { endpoints } from '@yellowwood/contracts';
-import { weekOf } from '@yellowwood/core';
 import { Platform, mount } from '../platform/mount';
-import { problem } from '../platform/problem';
 import { addRow } from './add-row';
 import { bringRows } from './bring-rows';
+import { periodFrom } from './period';
 import { readTimesheet } from './read-timesheet';
 import { removeRow } from './remove-row';
 import { restoreEntry } from './restore-entry';
@@ -16,17 +15,10 @@ import { startTimer } from './timers/start-timer';
 import { stopTimer } from './timers/stop-timer';
 import { writeEntries } from './write-entries';
 
-/** The first day of a week in an address. @throws `request-invalid` for another day of the week */
-export function mondayOf(date: string): string {
-  if (weekOf(date).from !== date)
-    throw problem('request-invalid', {}, { fields: [{ path: '/path/from', message: 'must be a Monday' }] });
-  return date;
-}
-
-/** Recording: entries, weeks, timers. */
+/** Recording: entries, periods, timers. */
 export function timeRoutes(platform: Platform): void {
   mount(platform, endpoints.readTimesheet, (context, { params, query }) =>
-    readTimesheet(context, mondayOf(params.from), query.person),
+    readTimesheet(context, periodFrom(context, params.from), query.person),
   );
 
   mount(platform, endpoints.createEntry, async (context, { body }) => {
@@ -49,11 +41,11 @@ export function timeRoutes(platform: Platform): void {
     });
     return entry!;
   });
-  mount(platform, endpoints.deleteEntry, async (context, { params, version }) => {
+  mount(platform, endpoints.deleteEntry, async (context, { params, query, version }) => {
     await writeEntries(context, {
       create: [],
       change: [],
-      remove: [{ id: params.id, version }],
+      remove: [{ id: params.id, version, reason: query.reason }],
       action: 'entry deleted',
       stale: 'version-stale',
     });
@@ -70,9 +62,11 @@ export function timeRoutes(platform: Platform): void {
     }),
   }));
 
-  mount(platform, endpoints.bringRows, (context, { params, body }) => bringRows(context, mondayOf(params.from), body.withHours));
-  mount(platform, endpoints.addRow, (context, { params, body }) => addRow(context, mondayOf(params.from), body));
-  mount(platform, endpoints.removeRow, (context, { params, body }) => removeRow(context, mondayOf(params.from), body));
+  mount(platform, endpoints.bringRows, (context, { params, body }) =>
+    bringRows(context, periodFrom(context, params.from), body.withHours),
+  );
+  mount(platform, endpoints.addRow, (context, { params, body }) => addRow(context, periodFrom(context, params.from), body));
+  mount(platform, endpoints.removeRow, (context, { params, body }) => removeRow(context, periodFrom(context, params.from), body));
 
   mount(platform, endpoints.readTimers, (context) => readTimers(context));
   mount(platform, endpoints.startTimer, (context, { body }) => startTimer(context, body));

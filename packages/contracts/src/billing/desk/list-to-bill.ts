@@ -23,9 +23,13 @@ export const ToBillProject = strict({
   currency: Currency,
   oldest: Day,
   seconds: Duration,
-  minor: Amount,
+  /** What may be billed now: never more than an agreed limit has left. */
+  ready: Amount,
+  /** Over the agreed limit: it waits to be decided on. */
+  over: Amount,
   held: Count,
   unpriced: Count,
+  /** Null for none, and for projects whose terms the reader may not know. */
   limit: nullable(Amount),
   billedNet: Amount,
 });

@@ -10,6 +10,7 @@ import {
   RateField,
   Scope,
   Version,
+  choice,
   endpoint,
   nullable,
   strict,
@@ -18,23 +19,41 @@ import { Static, Type } from 'typebox';
 
 export const BillEntry = strict({
   id: Id,
+  kind: choice('time', 'fee'),
   version: Version,
   date: Day,
-  personId: Id,
-  personName: Name,
+  personId: nullable(Id),
+  personName: Type.String(),
   projectId: Id,
   taskId: nullable(Id),
   taskName: nullable(Name),
-  serviceName: Name,
+  serviceName: Type.String(),
   note: Type.String(),
   recorded: Duration,
   seconds: Duration,
   rate: nullable(RateField),
   minor: nullable(Amount),
+  /** What of it may be billed now; the rest is over the agreed limit. */
+  ready: Amount,
   holdReason: nullable(Type.String()),
   problems: Type.Array(Type.String()),
 });
 export type BillEntry = Static<typeof BillEntry>;
+
+/** A sum over an agreed limit, on the line of an invoice. */
+export const OverLimitLine = strict({
+  lineId: Id,
+  invoiceId: Id,
+  number: Type.String(),
+  projectId: Id,
+  currency: Currency,
+  total: Amount,
+  /** Neither released nor written down yet. */
+  waiting: Amount,
+  /** What of it may be billed now: no more than the limit has left. */
+  mayRelease: Amount,
+});
+export type OverLimitLine = Static<typeof OverLimitLine>;
 
 /** What can be billed to one client, for all of its projects or for one. */
 export const BillDesk = strict({
@@ -47,15 +66,38 @@ export const BillDesk = strict({
       id: Id,
       name: Name,
       method: Type.String(),
+      /** Limit, and what has used it up: drafts counted. Null where there is none, or where it is not to be known. */
       limit: nullable(Amount),
-      billedNet: Amount,
-      paidNet: Amount,
-      submittedMinor: Amount,
+      used: nullable(Amount),
+      billedNet: nullable(Amount),
+      paidNet: nullable(Amount),
+      submittedMinor: nullable(Amount),
     }),
   ),
   entries: Type.Array(BillEntry),
+  /** Sums over the limit that stand on issued invoices and wait to be decided on. */
+  overLimit: Type.Array(OverLimitLine),
+  /** Work that was written off; it can be taken back. */
+  writtenOff: Type.Array(
+    strict({
+      id: Id,
+      version: Version,
+      date: Day,
+      personName: Type.String(),
+      recorded: Duration,
+      minor: nullable(Amount),
+      reason: Type.String(),
+    }),
+  ),
   /** What is not here, and why. */
-  notHere: strict({ recorded: Duration, submitted: Duration, notBillable: Duration, later: Duration, inDrafts: Duration }),
+  notHere: strict({
+    recorded: Duration,
+    submitted: Duration,
+    notBillable: Duration,
+    later: Duration,
+    writtenOff: Duration,
+    inDrafts: Duration,
+  }),
   drafts: Type.Array(strict({ id: Id, version: Version, minor: Amount, at: Instant, by: Name })),
 });
 export type BillDesk = Static<typeof BillDesk>;

@@ -1,4 +1,4 @@
-import { Day, Id, Reason, choice, optional, strict } from '../../platform/fields';
+import { Day, Id, PositiveAmount, Reason, choice, optional, strict } from '../../platform/fields';
 import { Static, Type } from 'typebox';
 
 export const DraftWish = strict({
@@ -8,7 +8,7 @@ export const DraftWish = strict({
   entries: Type.Array(
     strict({
       id: Id,
-      writeDown: optional(strict({ minor: Type.Integer({ minimum: 1, maximum: 1_000_000_000_000 }), reason: Reason })),
+      writeDown: optional(strict({ minor: PositiveAmount, reason: Reason })),
     }),
     { minItems: 1, maxItems: 20_000 },
   ),

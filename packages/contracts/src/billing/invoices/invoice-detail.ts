@@ -15,7 +15,7 @@ export const InvoiceDetail = strict({
       minor: Amount,
       receivedOn: Day,
       reference: Type.String(),
-      by: Name,
+      by: Type.String(),
       live: Type.Boolean(),
       creditNumber: nullable(Type.String()),
     }),

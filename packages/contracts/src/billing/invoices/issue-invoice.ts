@@ -1,4 +1,4 @@
-import { Amount, FirmAndId, Version, endpoint, strict } from '../../platform/fields';
+import { FirmAndId, GivenAmount, Version, endpoint, strict } from '../../platform/fields';
 import { InvoiceDetail } from './invoice-detail';
 
 /** Issue a draft: take the number, freeze the document, make the PDF. */
@@ -9,7 +9,7 @@ export const issueInvoice = endpoint({
   path: '/f/:firm/invoices/:id/issue',
   permission: 'invoices.issue',
   params: FirmAndId,
-  body: strict({ gross: Amount, version: Version }),
+  body: strict({ gross: GivenAmount, version: Version }),
   answer: InvoiceDetail,
   problems: ['invoice-unknown', 'invoice-not-draft', 'document-changed', 'version-stale'],
 });

@@ -1,4 +1,4 @@
-import { Amount, Day, FirmPath, Id, endpoint, strict } from '../../platform/fields';
+import { Day, FirmPath, GivenAmount, Id, endpoint, strict } from '../../platform/fields';
 import { Type } from 'typebox';
 import { InvoiceDetail } from '../invoices/invoice-detail';
 
@@ -10,7 +10,7 @@ export const recordPayment = endpoint({
   path: '/f/:firm/payments',
   permission: 'payments.record',
   params: FirmPath,
-  body: strict({ id: Id, invoiceId: Id, minor: Amount, receivedOn: Day, reference: Type.String({ maxLength: 200 }) }),
+  body: strict({ id: Id, invoiceId: Id, minor: GivenAmount, receivedOn: Day, reference: Type.String({ maxLength: 200 }) }),
   answer: InvoiceDetail,
   problems: ['invoice-unknown', 'invoice-not-issued', 'invoice-settled', 'payment-not-positive', 'payment-ahead'],
 });

@@ -21,13 +21,24 @@ export const EntryWhy = strict({
   recorded: Duration,
   billable: Duration,
   rounding: nullable(
-    strict({ increment: Count, mode: Type.String(), unit: Type.String(), minimum: Count, byMinimum: Type.Boolean() }),
+    strict({
+      increment: Count,
+      mode: Type.String(),
+      unit: Type.String(),
+      minimum: Count,
+      byMinimum: Type.Boolean(),
+      /** Where a person's day on a task is rounded as a whole: its time, rounded, and this entry's part. */
+      day: nullable(strict({ recorded: Duration, rounded: Duration, part: Duration })),
+    }),
   ),
   method: nullable(Type.String()),
   /** The currency of the agreement, in which a rate can be typed. */
   currency: nullable(Currency),
   rate: nullable(strict({ rate: RateField, currency: Currency, source: choice('rule', 'typed'), reason: Type.String() })),
+  /** The rule that priced the entry, as it was then. */
   winner: nullable(RateRuleSeen),
+  /** What today's rules would take, where that is another. */
+  today: nullable(RateRuleSeen),
   losers: Type.Array(strict({ rule: RateRuleSeen, reason: Type.String() })),
   value: nullable(strict({ minor: Amount, currency: Currency })),
   /** Only for readers with the right to pay: the cost of one entry gives pay away. */

@@ -1,94 +1,123 @@
 /* @name toBillProjects */
 select
-  p.id as "projectId!",
+  b.project_id as "projectId!",
   p.name as "projectName!",
   c.id as "clientId!",
   c.name as "clientName!",
-  c.currency as "currency!",
-  min(e.work_date) as "oldest!",
+  b.currency as "currency!",
+  min(b.work_date) as "oldest!",
   coalesce(
-    sum(e.billable_quantity) filter (
+    sum(b.seconds) filter (
       where
-        e.hold_reason is null
-        and e.rate is not null
+        not b.held
+        and not b.unpriced
     ),
     0
-  ) as "seconds!",
-  coalesce(
-    sum(e.value_minor) filter (
-      where
-        e.hold_reason is null
-        and e.rate is not null
-    ),
-    0
-  ) as "minor!",
+  )::bigint as "seconds!",
+  sum(b.ready_minor)::bigint as "ready!",
+  sum(b.over_minor)::bigint as "over!",
   count(*) filter (
     where
-      e.hold_reason is not null
+      b.held
   ) as "held!",
   count(*) filter (
     where
-      e.rate is null
-  ) as "unpriced!",
-  (
-    select
-      a.limit_minor
-    from
-      agreement a
-    where
-      a.firm_id = p.firm_id
-      and a.project_id = p.id
-      and a.valid_from <= :upTo!
-      and (
-        a.valid_to is null
-        or a.valid_to >= :upTo!
-      )
-  ) as "limit?",
-  coalesce(
-    (
-      select
-        sum(l.net_minor)
-      from
-        invoice_line l
-        join invoice i on i.firm_id = l.firm_id
-        and i.id = l.invoice_id
-      where
-        l.firm_id = p.firm_id
-        and l.project_id = p.id
-        and i.status = 'issued'
-    ),
-    0
-  ) as "billedNet!"
+      b.unpriced
+  ) as "unpriced!"
 from
-  entries_in_reach (:reach!, :asker!) e
-  join project p on p.firm_id = e.firm_id
-  and p.id = e.project_id
+  to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b
+  join project p on p.firm_id = b.firm_id
+  and p.id = b.project_id
   join client c on c.firm_id = p.firm_id
   and c.id = p.client_id
 where
-  e.stage = 'approved'
-  and e.billing_state = 'to bill'
-  and e.billed_quantity = 0
-  and e.work_date <= :upTo!
-  and (
-    :all!
-    or e.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or e.task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or e.person_id = :whose
+  in_scope (
+    b.project_id,
+    b.task_id,
+    b.person_id,
+    :all!,
+    :projects!,
+    :anyTask!,
+    :tasks!,
+    :whose
   )
 group by
-  p.firm_id,
-  p.id,
+  b.project_id,
   p.name,
   c.id,
   c.name,
-  c.currency
+  b.currency
+having
+  sum(b.ready_minor) > 0
+  or sum(b.over_minor) > 0
+  or count(*) filter (
+    where
+      b.held
+  ) > 0
 order by
-  min(e.work_date),
+  min(b.work_date),
   p.name;
+
+/* @name limitsInSight */
+select
+  m.project_id as "projectId!",
+  m.currency as "currency!",
+  m.limit_minor as "limit!",
+  m.used_minor as "used!",
+  m.left_minor as "left!"
+from
+  project_limits (:day!, null) m
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id
+  and p.id = m.project_id
+where
+  m.project_id = any (:projects!);
+
+/* @name billedOfProjects */
+select
+  l.project_id as "projectId!",
+  i.currency as "currency!",
+  sum(l.net_minor)::bigint as "net!"
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id
+  and p.id = l.project_id
+where
+  i.status = 'issued'
+  and l.project_id = any (:projects!)
+group by
+  1,
+  2;
+
+/* @name overLimitInSight */
+select
+  w.line_id as "lineId!",
+  w.invoice_id as "invoiceId!",
+  i.number_text as "number!",
+  w.project_id as "projectId!",
+  p.name as "projectName!",
+  c.id as "clientId!",
+  c.name as "clientName!",
+  w.currency as "currency!",
+  w.total_minor as "total!",
+  w.waiting_minor as "waiting!",
+  i.issued_on as "issuedOn!"
+from
+  over_limit_waiting () w
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+  and p.id = w.project_id
+  join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id
+  join invoice i on i.firm_id = w.firm_id
+  and i.id = w.invoice_id
+where
+  w.waiting_minor > 0
+  and (
+    :all!
+    or w.project_id = any (:projects!)
+  )
+order by
+  i.issued_on,
+  i.number_text,
+  w.line_id;

@@ -3,14 +3,26 @@ import { insertInvoice } from '../../generated/billing/invoices/invoice.queries'
 import { audit } from '../../platform/audit';
 import { Context } from '../../platform/context';
 import { json } from '../../platform/json';
-import { makeDocument } from './make-document';
+import { MadeDocument, holdDocument, makeDocument } from './make-document';
+import { refuseNothingToPay } from './nothing-to-pay';
 import { readInvoice } from './read-invoice';
 import { storeLines } from './store-lines';
 
 /** Keeps a draft. Its entries are reserved: no other document is offered them. */
 export async function createDraft(context: Context, id: string, wish: DraftWish): Promise<InvoiceDetail> {
+  const made = await keepDraft(context, id, wish);
+  return readInvoice(context, id, made.document);
+}
+
+/** Stores a draft. @returns the document that it makes now */
+export async function keepDraft(context: Context, id: string, wish: DraftWish): Promise<MadeDocument> {
   const { tx, firm, actor } = context;
-  const made = await makeDocument(context, wish, null, true);
+  await holdDocument(
+    context,
+    wish.entries.map((entry) => entry.id),
+  );
+  const made = await makeDocument(context, wish, null);
+  refuseNothingToPay(made);
   const { net, tax, gross } = made.totals;
   await insertInvoice.run(
     {
@@ -44,5 +56,5 @@ export async function createDraft(context: Context, id: string, wish: DraftWish)
       moneyAfter: { net, tax, gross, currency: made.currency },
     },
   ]);
-  return readInvoice(context, id, made.document);
+  return made;
 }

@@ -14,10 +14,12 @@ import {
 } from '../../generated/billing/invoices/invoice.queries';
 import { endAllocations, insertAllocation, liveAllocations } from '../../generated/billing/payments/allocation.queries';
 import { audit } from '../../platform/audit';
+import { locking } from '../../ledger/locks';
 import { Context, today } from '../../platform/context';
 import { json } from '../../platform/json';
 import { problem } from '../../platform/problem';
-import { giveBack, issued } from './issued-invoice';
+import { forgetDecisions } from '../limits/over-limit';
+import { giveBack, issuedInvoice } from './issued-invoice';
 import { displayOf, documentLine } from './make-document';
 import { numberText } from './number-text';
 import { readInvoice } from './read-invoice';
@@ -28,7 +30,7 @@ import { readInvoice } from './read-invoice';
  */
 export async function creditInvoice(context: Context, id: string, creditId: string, reason: string): Promise<InvoiceDetail> {
   const { tx, firm, actor, now } = context;
-  const invoice = await issued(context, id);
+  const invoice = await issuedInvoice(context, id, 'invoices.issue');
   if (invoice.kind !== 'invoice') throw problem('invoice-not-issued');
   if (invoice.credited !== 0) throw problem('invoice-credited');
   const allocations = await liveAllocations.run({ payment: null, invoice: id }, tx);
@@ -58,6 +60,7 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
     tx,
   );
   const lines = await mirrorLines(context, id, creditId);
+  await forgetDecisions(context, id);
   await giveBack(context, id, 'paid');
   if (invoice.gross > 0)
     await insertAllocation.run(
@@ -73,6 +76,7 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
       },
       tx,
     );
+  locking(context, 'series');
   const [taken] = await takeNumber.run({ series: 'credit note' }, tx);
   const number = numberText(taken!.prefix, taken!.number);
   const day = today(context);
@@ -105,7 +109,6 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
       snapshot: json(document),
       by: actor.personId,
       now,
-      settled: -invoice.gross,
     },
     tx,
   );

@@ -1,13 +1,20 @@
 import { deleteInvoice } from '../../generated/billing/invoices/discard-draft.queries';
 import { deleteLines, lockInvoice } from '../../generated/billing/invoices/invoice.queries';
 import { audit } from '../../platform/audit';
-import { Context } from '../../platform/context';
+import { locking } from '../../ledger/locks';
+import { lockRows } from '../../ledger/rows';
+import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
+import { entriesOf } from './issued-invoice';
 import { readInvoice } from './read-invoice';
 
 /** Discards a draft; its entries are to bill again. The history keeps that it was there. */
 export async function discardDraft(context: Context, id: string, version: number): Promise<void> {
-  const [invoice] = await lockInvoice.run({ id }, context.tx);
+  const who = { id, reach: reachOf(context, 'invoices.issue'), asker: context.actor.personId };
+  // Its entries are let go of, so they are held before it.
+  await lockRows(context, await entriesOf(context, id));
+  locking(context, 'invoices');
+  const [invoice] = await lockInvoice.run(who, context.tx);
   if (!invoice) throw problem('invoice-unknown');
   if (invoice.status !== 'draft') throw problem('invoice-not-draft');
   if (invoice.version !== version) throw problem('version-stale', {}, { current: await readInvoice(context, id) });

@@ -49,7 +49,7 @@ select
       and n.credits_id = i.id
   ) as "hasCredit!"
 from
-  invoice i
+  invoices_in_reach (:reach!, :asker!) i
   join client c on c.firm_id = i.firm_id
   and c.id = i.client_id
 where
@@ -65,54 +65,10 @@ where
     )
     or (
       :show! = 'open'
-      and i.status = 'issued'
-      and i.kind = 'invoice'
-      and i.settled_minor < i.gross_minor
+      and is_open (i.status, i.kind, i.settled_minor, i.gross_minor)
     )
   )
-  and (
-    :all!
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and l.project_id = any (:projects!)
-    )
-  )
-  and (
-    :reach! = 'firm'
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-        join project p on p.firm_id = l.firm_id
-        and p.id = l.project_id
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and p.manager_id = :asker!
-    )
-  )
-  and (
-    :whose::uuid is null
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-        join line_share s on s.firm_id = l.firm_id
-        and s.line_id = l.id
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and s.person_id = :whose
-    )
-  )
+  and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose)
   and (
     :show! = 'open'
     or (i.created_at, i.id) < (:beforeAt!::timestamptz, :beforeId!::uuid)

@@ -132,12 +132,12 @@ select
   s."entryId",
   s.quantity,
   s.amount,
-  e.person_id,
+  coalesce(e.person_id, nobody ()),
   e.project_id,
   e.task_id,
   e.work_date,
   case
-    when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint
+    when l.kind = 'time' then standard_value (e.kind, coalesce(e.value_minor, 0)) * sign(s.quantity)::bigint
     else 0
   end
 from
@@ -195,7 +195,26 @@ from
   invoice
 where
   id = :id!
+  and id in (
+    select
+      r.id
+    from
+      invoices_to_act_on (:reach!, :asker!) r
+    where
+      r.id = :id!
+  )
 for update;
+
+/* @name seeInvoice */
+select
+  i.id as "id!",
+  i.status as "status!",
+  i.wish as "wish?",
+  i.version as "version!"
+from
+  invoices_to_act_on (:reach!, :asker!) i
+where
+  i.id = :id!;
 
 /* @name freezeInvoice */
 update invoice
@@ -208,7 +227,6 @@ set
   snapshot = :snapshot!,
   issued_by = :by!,
   issued_at = :now!,
-  settled_minor = :settled!,
   version = version + 1
 where
   id = :id!;
@@ -229,7 +247,7 @@ where
       and l.id = s.line_id
     where
       l.invoice_id = :invoice!
-      and l.kind = 'time'
+      and l.kind in ('time', 'fee')
   )
   and (
     :to! <> 'billed'
@@ -309,21 +327,17 @@ where
 select
   i.id as "id!"
 from
-  invoice i
+  invoices_in_reach (:reach!, :asker!) i
 where
-  i.id = :id!
-  and (
-    :reach! = 'firm'
-    or exists (
-      select
-        1
-      from
-        invoice_line l
-        join project p on p.firm_id = l.firm_id
-        and p.id = l.project_id
-      where
-        l.firm_id = i.firm_id
-        and l.invoice_id = i.id
-        and p.manager_id = :asker!
-    )
-  );
+  i.id = :id!;
+
+/* @name workOfInvoice */
+select distinct
+  s.entry_id as "entryId!",
+  l.project_id as "projectId!"
+from
+  invoice_line l
+  join line_share s on s.firm_id = l.firm_id
+  and s.line_id = l.id
+where
+  l.invoice_id = :invoice!;

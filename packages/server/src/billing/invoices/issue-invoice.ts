@@ -7,14 +7,18 @@ import {
   linesOf,
   lockInvoice,
   moveInvoiceEntries,
+  seeInvoice,
   takeNumber,
 } from '../../generated/billing/invoices/invoice.queries';
 import { updateDraftTotals } from '../../generated/billing/invoices/issue-invoice.queries';
 import { audit } from '../../platform/audit';
-import { Context, today } from '../../platform/context';
+import { locking } from '../../ledger/locks';
+import { Context, reachOf, today } from '../../platform/context';
 import { json } from '../../platform/json';
 import { problem } from '../../platform/problem';
-import { MadeDocument, makeDocument, numbered } from './make-document';
+import { keepDraft } from './create-draft';
+import { MadeDocument, holdDocument, makeDocument, numbered } from './make-document';
+import { refuseNothingToPay } from './nothing-to-pay';
 import { numberText } from './number-text';
 import { readInvoice } from './read-invoice';
 import { storeLines } from './store-lines';
@@ -27,16 +31,44 @@ import { storeLines } from './store-lines';
  */
 export async function issueInvoice(context: Context, id: string, gross: number, version: number): Promise<InvoiceDetail> {
   const { tx, actor } = context;
-  const [draft] = await lockInvoice.run({ id }, tx);
+  const who = { id, reach: reachOf(context, 'invoices.issue'), asker: actor.personId };
+  // What the draft asks for is read first: its entries are held before the draft itself.
+  const [seen] = await seeInvoice.run(who, tx);
+  if (!seen) throw problem('invoice-unknown');
+  if (seen.status !== 'draft') throw problem('invoice-not-draft');
+  const wish = seen.wish as unknown as DraftWish;
+  await holdDocument(
+    context,
+    wish.entries.map((entry) => entry.id),
+  );
+  locking(context, 'invoices');
+  const [draft] = await lockInvoice.run(who, tx);
   if (!draft) throw problem('invoice-unknown');
   if (draft.status !== 'draft') throw problem('invoice-not-draft');
   if (draft.version !== version) throw problem('version-stale', {}, { current: await readInvoice(context, id) });
-  const wish = draft.wish as unknown as DraftWish;
-  const made = await makeDocument(context, wish, id, true);
+  return issueDraft(context, id, wish, gross);
+}
+
+/**
+ * Keeps a document and issues it at once: nothing of it is left where it is refused.
+ * @param gross the total that the person confirmed, minor units
+ */
+export async function issueNewInvoice(context: Context, id: string, wish: DraftWish, gross: number): Promise<InvoiceDetail> {
+  await keepDraft(context, id, wish);
+  locking(context, 'invoices');
+  return issueDraft(context, id, wish, gross);
+}
+
+/** Issues a draft that is held, with everything behind it. */
+async function issueDraft(context: Context, id: string, wish: DraftWish, gross: number): Promise<InvoiceDetail> {
+  const { tx, actor } = context;
+  const made = await makeDocument(context, wish, id);
   if (made.totals.gross !== gross)
     throw problem('document-changed', { gross: moneyText(minor(made.totals.gross), made.currency) });
+  refuseNothingToPay(made);
   await renewLines(context, id, made, wish);
   await moveInvoiceEntries.run({ invoice: id, from: stageBefore('bill'), to: 'billed' }, tx);
+  locking(context, 'series');
   const [taken] = await takeNumber.run({ series: 'invoice' }, tx);
   const number = numberText(taken!.prefix, taken!.number);
   const document = numbered(made.document, number, today(context));
@@ -50,7 +82,6 @@ export async function issueInvoice(context: Context, id: string, gross: number, 
       snapshot: json(document),
       by: actor.personId,
       now: context.now,
-      settled: 0,
     },
     tx,
   );

@@ -1,64 +1,31 @@
-/* @name lockAgreements */
+/* @name agreementsOfProjects */
 select
   a.id as "id!",
   a.project_id as "projectId!",
   a.currency as "currency!",
-  a.limit_minor as "limit?",
   a.decimal_places as "decimalPlaces?",
   a.valid_from as "validFrom!",
   a.valid_to as "validTo?"
 from
   agreement a
 where
-  a.project_id in (
-    select
-      e.project_id
-    from
-      entry e
-    where
-      e.id = any (:entries!)
-  )
+  a.project_id = any (:projects!)
 order by
-  a.id
-for update;
+  a.valid_from;
 
-/* @name readAgreements */
-select
-  a.id as "id!",
-  a.project_id as "projectId!",
-  a.currency as "currency!",
-  a.limit_minor as "limit?",
-  a.decimal_places as "decimalPlaces?",
-  a.valid_from as "validFrom!",
-  a.valid_to as "validTo?"
+/* @name projectsOfEntries */
+select distinct
+  e.project_id as "projectId!"
 from
-  agreement a
+  entry e
 where
-  a.project_id in (
-    select
-      e.project_id
-    from
-      entry e
-    where
-      e.id = any (:entries!)
-  )
-order by
-  a.id;
-
-/* @name lockEntriesById */
-select
-  id as "id!"
-from
-  entry
-where
-  id = any (:ids!)
-order by
-  id
-for update;
+  e.id = any (:ids!)
+  and e.project_id is not null;
 
 /* @name billableEntries */
 select
   e.id as "id!",
+  e.kind as "kind!",
   e.work_date as "workDate!",
   e.client_id as "clientId?",
   e.project_id as "projectId!",
@@ -66,12 +33,13 @@ select
   p.order_reference as "orderReference!",
   e.task_id as "taskId?",
   t.name as "taskName?",
-  s.name as "serviceName!",
-  pe.name as "personName!",
+  coalesce(s.name, '') as "serviceName!",
+  coalesce(pe.name, '') as "personName!",
   e.note as "note!",
   e.billable_quantity as "billableQuantity!",
   e.rate as "rate?",
   e.value_minor as "valueMinor?",
+  e.value_currency as "valueCurrency?",
   e.tax_category as "taxCategory?",
   e.stage as "stage!",
   e.billing_state as "billingState!",
@@ -93,12 +61,12 @@ select
     0
   ) as "takenByOthers!"
 from
-  entries_in_reach ('firm', :asker!) e
+  entries_in_reach (:reach!, :asker!) e
   join project p on p.firm_id = e.firm_id
   and p.id = e.project_id
-  join service s on s.firm_id = e.firm_id
+  left join service s on s.firm_id = e.firm_id
   and s.id = e.service_id
-  join person pe on pe.firm_id = e.firm_id
+  left join person pe on pe.firm_id = e.firm_id
   and pe.id = e.person_id
   left join task t on t.firm_id = e.firm_id
   and t.id = e.task_id
@@ -109,20 +77,18 @@ order by
   pe.name,
   e.id;
 
-/* @name limitUsed */
+/* @name limitsOfProjects */
 select
-  l.agreement_id as "agreementId!",
-  sum(l.net_minor) as "used!"
+  m.project_id as "projectId!",
+  m.agreement_id as "agreementId!",
+  m.limit_minor as "limit!",
+  m.used_minor as "used!",
+  m.left_minor as "left!"
 from
-  invoice_line l
-  join invoice i on i.firm_id = l.firm_id
-  and i.id = l.invoice_id
+  project_limits (:day!, :draft) m
 where
-  l.agreement_id = any (:agreements!)
-  and i.status in ('draft', 'issued')
-  and i.id is distinct from :draft
-group by
-  l.agreement_id;
+  m.project_id = any (:projects!)
+  and m.currency = :currency!;
 
 /* @name taxRatesOn */
 select

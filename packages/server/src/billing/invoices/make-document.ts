@@ -7,6 +7,7 @@ import {
   LimitUse,
   Minor,
   QuantityDisplay,
+  Reach,
   TaxCategory,
   addDays,
   invoiceLines,
@@ -17,19 +18,19 @@ import {
   rate,
   seconds,
   sumMinor,
-  timeValue,
 } from '@yellowwood/core';
 import {
-  type IBillableEntriesResult,
+  IBillableEntriesResult,
+  agreementsOfProjects,
   billableEntries,
-  limitUsed,
-  lockAgreements,
-  lockEntriesById,
+  limitsOfProjects,
   partiesOf,
-  readAgreements,
+  projectsOfEntries,
   taxRatesOn,
 } from '../../generated/billing/invoices/make-document.queries';
-import { Context } from '../../platform/context';
+import { holdRules, lockProjects } from '../../ledger/locks';
+import { lockRows } from '../../ledger/rows';
+import { Context, reachOf, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { readExchange } from '../../rates/exchange';
 
@@ -48,28 +49,42 @@ export interface MadeDocument {
   readonly rounding: Minor;
 }
 
-type Agreement = Awaited<ReturnType<typeof readAgreements.run>>[number];
+type Agreement = Awaited<ReturnType<typeof agreementsOfProjects.run>>[number];
+
+/**
+ * Holds what a document is made of, in the order of locks: rules, projects with their limits, entries.
+ * @returns the entries' ids, each once
+ */
+export async function holdDocument(context: Context, ids: readonly string[]): Promise<void> {
+  await holdRules(context);
+  const projects = await projectsOfEntries.run({ ids: [...ids] }, context.tx);
+  await lockProjects(
+    context,
+    projects.map((row) => row.projectId),
+  );
+  await lockRows(context, ids);
+}
 
 /**
  * Makes the document that a wish asks for. The preview, the draft, the issued document and its PDF all
- * come from here.
+ * come from here. Whoever stores it holds what it is made of first.
  * @param draft the draft's id, whose own reservations do not stand in its way; null for a new one
- * @param lock  hold entries and agreements until the transaction ends, so that the limit is exact
+ * @param reach whose entries may stand on it; everybody's where a draft is read that is in sight already
  */
 export async function makeDocument(
   context: Context,
   wish: DraftWish,
   draft: string | null,
-  lock: boolean,
+  reach: Reach = reachOf(context, 'invoices.issue'),
 ): Promise<MadeDocument> {
   const { tx } = context;
   const ids = wish.entries.map((entry) => entry.id);
-  if (lock) await lockEntriesById.run({ ids }, tx);
-  const agreements = await (lock ? lockAgreements : readAgreements).run({ entries: ids }, tx);
-  const rows = await billableEntries.run({ ids, draft, asker: context.actor.personId }, tx);
+  const rows = await billableEntries.run({ ids, draft, reach, asker: context.actor.personId }, tx);
+  const projects = [...new Set(rows.map((row) => row.projectId))];
+  const agreements = await agreementsOfProjects.run({ projects }, tx);
   const [parties] = await partiesOf.run({ client: wish.clientId }, tx);
   if (!parties || rows.length < new Set(ids).size || ids.length > rows.length) throw problem('entries-not-billable');
-  refuseUnbillable(rows, wish);
+  refuseUnbillable(rows, wish, parties.currency);
   const supplyTo = rows.at(-1)!.workDate;
   const taxRates = new Map((await taxRatesOn.run({ on: supplyTo }, tx)).map((row) => [row.category, row]));
   const entries = rows.map((row) =>
@@ -79,10 +94,8 @@ export async function makeDocument(
       return found.rate;
     }),
   );
-  const used = new Map(
-    (await limitUsed.run({ agreements: agreements.map((row) => row.id), draft }, tx)).map((row) => [row.agreementId, row.used]),
-  );
-  const terms = agreements.map((row) => termsOf(row, used.get(row.id) ?? 0));
+  const limitRows = await limitsOfProjects.run({ projects, draft, day: today(context), currency: parties.currency }, tx);
+  const terms = projects.map((id) => termsOf(id, agreements, limitRows));
   const texts = Object.fromEntries(wish.texts.map(({ key, text }) => [key, text]));
   const { lines, limits } = invoiceLines(entries, terms, wish.grouping, parties.currency, texts);
   const totals = invoiceTotals(lines.map((line) => ({ net: line.net, category: line.category, rate: line.taxRate })));
@@ -90,8 +103,8 @@ export async function makeDocument(
     const { name, reason } = taxRates.get(row.category)!;
     return { category: row.category, name, rate: row.rate, base: row.base, minor: row.tax, reason };
   });
-  const own = sumMinor(rows.map((row) => timeValue(seconds(row.billableQuantity), rate(row.rate!), parties.currency)));
-  const timeNet = sumMinor(lines.filter((line) => line.kind === 'time').map((line) => line.net));
+  const own = sumMinor(rows.map((row) => minor(row.valueMinor!)));
+  const timeNet = sumMinor(lines.filter((line) => line.kind === 'time' || line.kind === 'fee').map((line) => line.net));
   const currency = parties.currency;
   const document: InvoiceDocument = {
     kind: 'invoice',
@@ -141,7 +154,7 @@ export async function makeDocument(
   };
 }
 
-function refuseUnbillable(rows: readonly IBillableEntriesResult[], wish: DraftWish): void {
+function refuseUnbillable(rows: readonly IBillableEntriesResult[], wish: DraftWish, currency: string): void {
   for (const row of rows) {
     const wrong =
       row.stage !== 'approved' ||
@@ -149,9 +162,10 @@ function refuseUnbillable(rows: readonly IBillableEntriesResult[], wish: DraftWi
       row.takenByOthers !== 0 ||
       row.holdReason !== null ||
       row.clientId !== wish.clientId ||
-      row.workDate > wish.upTo;
+      row.workDate > wish.upTo ||
+      (row.valueCurrency !== null && row.valueCurrency !== currency);
     if (wrong) throw problem('entries-not-billable');
-    if (row.rate === null) throw problem('entry-unpriced');
+    if (row.valueMinor === null) throw problem('entry-unpriced');
   }
   const values = new Map(rows.map((row) => [row.id, row.valueMinor ?? 0]));
   if (wish.entries.some((entry) => entry.writeDown && entry.writeDown.minor > values.get(entry.id)!))
@@ -175,6 +189,7 @@ function billable(
   const asked = wish.entries.find((entry) => entry.id === row.id)!;
   return {
     id: row.id,
+    kind: row.kind as BillableEntry['kind'],
     workDate: row.workDate,
     projectId: row.projectId,
     agreementId: agreementOn(agreements, row.projectId, row.workDate).id,
@@ -185,20 +200,25 @@ function billable(
     personName: row.personName,
     note: row.note,
     quantity: seconds(row.billableQuantity),
-    rate: rate(row.rate!),
+    rate: rate(row.rate ?? 0),
     taxCategory: row.taxCategory as TaxCategory,
     taxRate: millionths(taxRate(row.taxCategory!)),
     ...(asked.writeDown ? { writeDown: { amount: minor(asked.writeDown.minor), reason: asked.writeDown.reason } } : {}),
   };
 }
 
-function termsOf(row: Agreement, used: number): BillingTerms {
+function termsOf(
+  projectId: string,
+  agreements: readonly Agreement[],
+  limits: Awaited<ReturnType<typeof limitsOfProjects.run>>,
+): BillingTerms {
+  const limit = limits.find((row) => row.projectId === projectId);
   return {
-    projectId: row.projectId,
-    agreementId: row.id,
-    display: displayOf(row.decimalPlaces),
-    limit: row.limit === null ? null : minor(row.limit),
-    usedBefore: minor(used),
+    projectId,
+    agreements: agreements
+      .filter((row) => row.projectId === projectId)
+      .map((row) => ({ agreementId: row.id, display: displayOf(row.decimalPlaces) })),
+    limit: limit ? { agreementId: limit.agreementId, limit: minor(limit.limit), usedBefore: minor(limit.used) } : null,
   };
 }
 

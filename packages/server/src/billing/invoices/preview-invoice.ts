@@ -6,7 +6,7 @@ import { numberText } from './number-text';
 
 /** The document that a wish would make; nothing is stored and nothing is reserved. */
 export async function previewInvoice(context: Context, wish: DraftWish): Promise<DraftPreview> {
-  const made = await makeDocument(context, wish, null, false);
+  const made = await makeDocument(context, wish, null);
   const [series] = await nextNumber.run({ series: 'invoice' }, context.tx);
   return {
     document: made.document,

@@ -19,7 +19,7 @@ export async function readInvoice(context: Context, id: string, made?: InvoiceDo
   const document =
     made ??
     (kept!.snapshot as unknown as InvoiceDocument | null) ??
-    (await makeDocument(context, kept!.wish as unknown as DraftWish, id, false)).document;
+    (await makeDocument(context, kept!.wish as unknown as DraftWish, id, 'firm')).document;
   const issued = found.status === 'issued' && found.kind === 'invoice';
   return {
     row,

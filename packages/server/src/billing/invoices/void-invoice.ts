@@ -1,19 +1,20 @@
 import { InvoiceDetail } from '@yellowwood/contracts';
-import { markInvoiceVoid, releaseShares } from '../../generated/billing/invoices/void-invoice.queries';
+import { markInvoiceVoid } from '../../generated/billing/invoices/void-invoice.queries';
 import { audit } from '../../platform/audit';
 import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
-import { giveBack, issued } from './issued-invoice';
+import { forgetDecisions } from '../limits/over-limit';
+import { giveBack, issuedInvoice } from './issued-invoice';
 import { readInvoice } from './read-invoice';
 
 /** Voids what was never sent. It keeps its number; its hours are to bill again. */
 export async function voidInvoice(context: Context, id: string, reason: string): Promise<InvoiceDetail> {
-  const invoice = await issued(context, id);
+  const invoice = await issuedInvoice(context, id, 'invoices.issue');
   if (invoice.kind !== 'invoice') throw problem('invoice-not-issued');
   if (invoice.sentAt) throw problem('invoice-sent');
   if (invoice.settled !== 0 || invoice.credited !== 0) throw problem('invoice-settled');
+  await forgetDecisions(context, id);
   await giveBack(context, id, 'billed');
-  await releaseShares.run({ invoice: id }, context.tx);
   await markInvoiceVoid.run({ id, reason }, context.tx);
   await audit(
     context,

@@ -1,12 +1,12 @@
 import { BodyOf, Endpoints, InvoiceDetail } from '@yellowwood/contracts';
 import { allocate, minor } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { lockInvoice } from '../../generated/billing/invoices/invoice.queries';
 import { insertAllocation } from '../../generated/billing/payments/allocation.queries';
 import { insertPayment } from '../../generated/billing/payments/record-payment.queries';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
 import { demand, problem } from '../../platform/problem';
+import { issuedInvoice } from '../invoices/issued-invoice';
 import { readInvoice } from '../invoices/read-invoice';
 import { followSettlement } from './follow-settlement';
 
@@ -14,9 +14,8 @@ import { followSettlement } from './follow-settlement';
 export async function recordPayment(context: Context, body: BodyOf<Endpoints['recordPayment']>): Promise<InvoiceDetail> {
   const { tx, firm, actor, now } = context;
   if (body.receivedOn > today(context)) throw problem('payment-ahead');
-  const [invoice] = await lockInvoice.run({ id: body.invoiceId }, tx);
-  if (!invoice) throw problem('invoice-unknown');
-  if (invoice.status !== 'issued' || invoice.kind !== 'invoice') throw problem('invoice-not-issued');
+  const invoice = await issuedInvoice(context, body.invoiceId, 'payments.record');
+  if (invoice.kind !== 'invoice') throw problem('invoice-not-issued');
   const { toInvoice, toCredit } = demand(allocate(minor(body.minor), minor(invoice.gross), minor(invoice.settled)));
   await insertPayment.run(
     {

@@ -1,3 +1,11 @@
+/* @name invoicesOfPayment */
+select distinct
+  a.invoice_id as "invoiceId!"
+from
+  allocation a
+where
+  a.payment_id = :payment!;
+
 /* @name lockPayment */
 select
   p.id as "id!",

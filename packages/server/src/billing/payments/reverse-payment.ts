@@ -1,17 +1,23 @@
-import { lockInvoice } from '../../generated/billing/invoices/invoice.queries';
 import { endAllocations, liveAllocations } from '../../generated/billing/payments/allocation.queries';
-import { lockPayment, reversePaymentRow } from '../../generated/billing/payments/reverse-payment.queries';
+import { invoicesOfPayment, lockPayment, reversePaymentRow } from '../../generated/billing/payments/reverse-payment.queries';
 import { audit } from '../../platform/audit';
 import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
+import { holdInvoices } from '../invoices/issued-invoice';
 import { followSettlement } from './follow-settlement';
 
 /** Reverses a payment: what it settled is open again, and it is no one's credit any more. */
 export async function reversePayment(context: Context, id: string, reason: string): Promise<void> {
   const { tx } = context;
-  const [seen] = await liveAllocations.run({ payment: id, invoice: null }, tx);
-  // Invoice before payment, as everywhere, so that two of these cannot wait for each other.
-  if (seen) await lockInvoice.run({ id: seen.invoiceId }, tx);
+  // Invoices before the payment, as everywhere; all of them must be the person's to act on.
+  const settled = await invoicesOfPayment.run({ payment: id }, tx);
+  if (settled.length === 0) throw problem('payment-unknown');
+  await holdInvoices(
+    context,
+    settled.map((row) => row.invoiceId),
+    'payments.record',
+    'payment-unknown',
+  );
   const [payment] = await lockPayment.run({ id }, tx);
   if (!payment) throw problem('payment-unknown');
   if (payment.reversedAt) throw problem('payment-reversed');

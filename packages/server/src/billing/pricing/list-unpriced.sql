@@ -9,17 +9,15 @@ where
   and e.rate is null
   and e.project_id is not null
   and e.service_id is not null
-  and (
-    :all!
-    or e.project_id = any (:projects!)
-  )
-  and (
-    :anyTask!
-    or e.task_id = any (:tasks!)
-  )
-  and (
-    :whose::uuid is null
-    or e.person_id = :whose
+  and in_scope (
+    e.project_id,
+    e.task_id,
+    e.person_id,
+    :all!,
+    :projects!,
+    :anyTask!,
+    :tasks!,
+    :whose
   )
 order by
   e.work_date,

@@ -1,10 +1,13 @@
 import { Entry } from '@yellowwood/contracts';
-import { EntryProblem, seconds, timeValue } from '@yellowwood/core';
-import { lockToPrice, setTypedRate } from '../../generated/billing/pricing/price-entry.queries';
+import { EntryProblem, LedgerEntry } from '@yellowwood/core';
+import { entryToPrice } from '../../generated/billing/pricing/price-entry.queries';
+import { holdRules, lockTimesheets } from '../../ledger/locks';
 import { entriesById } from '../../ledger/read-entries';
-import { valuationBasis } from '../../ledger/value-entries';
+import { lockDays, rowSubject, updateRows } from '../../ledger/rows';
+import { derived, valuationBasis } from '../../ledger/value-entries';
 import { audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
+import { StartOver } from '../../platform/database';
 import { problem } from '../../platform/problem';
 
 /** Types a rate on one entry, or, with null, goes back to the rules. A rate of zero is a rate. */
@@ -15,50 +18,25 @@ export async function priceEntry(
   typed: number | null,
   reason: string,
 ): Promise<Entry> {
-  const [row] = await lockToPrice.run(
-    { reach: reachOf(context, 'entries.price'), asker: context.actor.personId, id },
-    context.tx,
-  );
-  if (!row) throw problem('entry-unknown');
+  const who = { reach: reachOf(context, 'entries.price'), asker: context.actor.personId, id };
+  const [head] = await entryToPrice.run(who, context.tx);
+  if (!head) throw problem('entry-unknown');
+  await holdRules(context);
+  await lockTimesheets(context, [{ personId: head.personId, date: head.workDate }]);
+  // The whole day: where an agreement rounds by the day, an entry's part of it depends on the others.
+  const day = await lockDays(context, [head.personId], [head.workDate], () => context.firm.zone);
+  const row = day.get(id);
+  if (!row) throw new StartOver();
   if (row.version !== version) throw problem('version-stale', {}, { current: (await entriesById(context, [id]))[0] });
   if (row.billedQuantity !== 0) throw problem(row.stage === 'approved' ? 'entry-in-draft' : 'entry-billed');
-  const valued = { ...row, typedRate: typed };
-  const basis = await valuationBasis(context, [valued]);
-  const valuation = basis.value([valued]).get(id)!;
+  const priced: LedgerEntry = { ...row, rate: typed, rateSource: typed === null ? null : 'typed' };
+  const rows = [...day.values()].map((one) => (one.id === id ? priced : one));
+  const valuation = (await valuationBasis(context, rows)).value(rows).get(id)!;
   if (valuation.method !== 'time and materials' || !row.billable) throw problem('entry-not-billable');
-  // Typing a rate changes the price, not the time: a quantity rounded over the day stays as it is.
-  const quantity = seconds(row.billableQuantity);
-  const value = valuation.rate === null ? null : timeValue(quantity, valuation.rate, valuation.valueCurrency!);
   const others = row.problems.filter((code) => code !== 'no-rate');
-  const problems: string[] = valuation.rate === null ? [...others, 'no-rate' satisfies EntryProblem] : others;
-  await setTypedRate.run(
-    {
-      id,
-      rate: valuation.rate,
-      source: valuation.rateSource,
-      rule: valuation.rateRuleId,
-      reason: typed === null ? '' : reason,
-      value,
-      ownRate: valuation.ownRate,
-      ownValue: valuation.ownRate === null ? null : timeValue(quantity, valuation.ownRate, context.firm.currency),
-      problems,
-    },
-    context.tx,
-  );
-  await audit(
-    context,
-    'entry priced',
-    [
-      {
-        kind: 'entry',
-        id,
-        before: { rateSource: row.rateSource },
-        after: { rateSource: valuation.rateSource },
-        moneyBefore: { rate: row.rate, valueMinor: row.valueMinor },
-        moneyAfter: { rate: valuation.rate, valueMinor: value },
-      },
-    ],
-    reason,
-  );
+  const problems: EntryProblem[] = valuation.rate === null ? [...others, 'no-rate'] : others;
+  const after: LedgerEntry = { ...row, ...derived(valuation, reason), problems, version: row.version + 1 };
+  await updateRows(context, new Map([[id, row]]), [after]);
+  await audit(context, 'entry priced', [rowSubject(row, after)], reason);
   return (await entriesById(context, [id]))[0]!;
 }

@@ -23,6 +23,10 @@ order by
 /* @name rulesInWords */
 select
   r.id as "id!",
+  r.rate as "rate!",
+  r.currency as "currency!",
+  r.valid_from as "validFrom!",
+  r.valid_to as "validTo?",
   p.name as "person?",
   po.name as "position?",
   s.name as "service?",

@@ -121,3 +121,37 @@ const namesOfWorkIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids",
 export const namesOfWork = new PreparedQuery<INamesOfWorkParams,INamesOfWorkResult>(namesOfWorkIR);
 
 
+/** 'GoneInReach' parameters type */
+export interface IGoneInReachParams {
+  asker: string;
+  id: string;
+  reach: string;
+}
+
+/** 'GoneInReach' return type */
+export interface IGoneInReachResult {
+  id: string;
+}
+
+/** 'GoneInReach' query type */
+export interface IGoneInReachQuery {
+  params: IGoneInReachParams;
+  result: IGoneInReachResult;
+}
+
+const goneInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":51,"b":57}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":60,"b":66}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":92,"b":95}]}],"statement":"select\n  g.entry_id as \"id!\"\nfrom\n  gone_in_reach (:reach!, :asker!) g\nwhere\n  g.entry_id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   g.entry_id as "id!"
+ * from
+ *   gone_in_reach (:reach!, :asker!) g
+ * where
+ *   g.entry_id = :id!
+ * ```
+ */
+export const goneInReach = new PreparedQuery<IGoneInReachParams,IGoneInReachResult>(goneInReachIR);
+
+

@@ -204,7 +204,7 @@ export interface ILabourRatesOfResult {
   positionId: string | null;
   validFrom: string;
   validTo: string | null;
-  value: number;
+  value: number | null;
   what: string;
 }
 
@@ -214,7 +214,7 @@ export interface ILabourRatesOfQuery {
   result: ILabourRatesOfResult;
 }
 
-const labourRatesOfIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":290},{"a":503,"b":510},{"a":639,"b":646}]}],"statement":"select\n  'pay' as \"what!\",\n  r.person_id as \"personId!\",\n  p.position_id as \"positionId?\",\n  r.rate as \"value!\",\n  r.valid_from as \"validFrom!\",\n  r.valid_to as \"validTo?\"\nfrom\n  pay_rate r\n  join person p on p.firm_id = r.firm_id\n  and p.id = r.person_id\nwhere\n  r.person_id = any (:people!)\nunion all\nselect\n  o.kind,\n  o.person_id,\n  p.position_id,\n  o.value,\n  o.valid_from,\n  o.valid_to\nfrom\n  overhead o\n  join person p on p.firm_id = o.firm_id\n  and p.id = o.person_id\nwhere\n  o.person_id = any (:people!)\nunion all\nselect\n  'position',\n  p.id,\n  p.position_id,\n  0,\n  '9999-12-31'::date,\n  null\nfrom\n  person p\nwhere\n  p.id = any (:people!)"};
+const labourRatesOfIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":214,"b":221},{"a":359,"b":366},{"a":521,"b":528},{"a":817,"b":824}]}],"statement":"select\n  'pay' as \"what!\",\n  r.person_id as \"personId!\",\n  null::uuid as \"positionId?\",\n  r.rate as \"value?\",\n  r.valid_from as \"validFrom!\",\n  r.valid_to as \"validTo?\"\nfrom\n  pay_rate r\nwhere\n  r.person_id = any (:people!)\nunion all\nselect\n  o.kind,\n  o.person_id,\n  null,\n  o.value,\n  o.valid_from,\n  o.valid_to\nfrom\n  overhead o\nwhere\n  o.person_id = any (:people!)\nunion all\nselect\n  'position',\n  p.person_id,\n  p.position_id,\n  null,\n  p.valid_from,\n  p.valid_to\nfrom\n  person_position p\nwhere\n  p.person_id = any (:people!)\nunion all\nselect\n  'standard',\n  p.person_id,\n  p.position_id,\n  s.rate,\n  greatest(p.valid_from, s.valid_from),\n  least(p.valid_to, s.valid_to)\nfrom\n  person_position p\n  join standard_cost_rate s on s.firm_id = p.firm_id\n  and s.position_id = p.position_id\nwhere\n  p.person_id = any (:people!)"};
 
 /**
  * Query generated from SQL:
@@ -222,42 +222,52 @@ const labourRatesOfIR: any = {"usedParamSet":{"people":true},"params":[{"name":"
  * select
  *   'pay' as "what!",
  *   r.person_id as "personId!",
- *   p.position_id as "positionId?",
- *   r.rate as "value!",
+ *   null::uuid as "positionId?",
+ *   r.rate as "value?",
  *   r.valid_from as "validFrom!",
  *   r.valid_to as "validTo?"
  * from
  *   pay_rate r
- *   join person p on p.firm_id = r.firm_id
- *   and p.id = r.person_id
  * where
  *   r.person_id = any (:people!)
  * union all
  * select
  *   o.kind,
  *   o.person_id,
- *   p.position_id,
+ *   null,
  *   o.value,
  *   o.valid_from,
  *   o.valid_to
  * from
  *   overhead o
- *   join person p on p.firm_id = o.firm_id
- *   and p.id = o.person_id
  * where
  *   o.person_id = any (:people!)
  * union all
  * select
  *   'position',
- *   p.id,
+ *   p.person_id,
  *   p.position_id,
- *   0,
- *   '9999-12-31'::date,
- *   null
+ *   null,
+ *   p.valid_from,
+ *   p.valid_to
  * from
- *   person p
+ *   person_position p
  * where
- *   p.id = any (:people!)
+ *   p.person_id = any (:people!)
+ * union all
+ * select
+ *   'standard',
+ *   p.person_id,
+ *   p.position_id,
+ *   s.rate,
+ *   greatest(p.valid_from, s.valid_from),
+ *   least(p.valid_to, s.valid_to)
+ * from
+ *   person_position p
+ *   join standard_cost_rate s on s.firm_id = p.firm_id
+ *   and s.position_id = p.position_id
+ * where
+ *   p.person_id = any (:people!)
  * ```
  */
 export const labourRatesOf = new PreparedQuery<ILabourRatesOfParams,ILabourRatesOfResult>(labourRatesOfIR);

@@ -3,41 +3,6 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type stringArray = (string)[];
 
-/** 'LockPeople' parameters type */
-export interface ILockPeopleParams {
-  people: stringArray;
-}
-
-/** 'LockPeople' return type */
-export interface ILockPeopleResult {
-  id: string;
-}
-
-/** 'LockPeople' query type */
-export interface ILockPeopleQuery {
-  params: ILockPeopleParams;
-  result: ILockPeopleResult;
-}
-
-const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":53,"b":60}]}],"statement":"select\n  id as \"id!\"\nfrom\n  person\nwhere\n  id = any (:people!)\norder by\n  id\nfor no key update"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   id as "id!"
- * from
- *   person
- * where
- *   id = any (:people!)
- * order by
- *   id
- * for no key update
- * ```
- */
-export const lockPeople = new PreparedQuery<ILockPeopleParams,ILockPeopleResult>(lockPeopleIR);
-
-
 /** 'PeopleFacts' parameters type */
 export interface IPeopleFactsParams {
   asker: string;

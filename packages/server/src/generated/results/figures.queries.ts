@@ -26,8 +26,10 @@ export interface IResultSumsResult {
   currency: string | null;
   projectId: string;
   seconds: number;
+  standardCost: number;
   taskId: string | null;
   unbilled: number;
+  uncosted: number;
   value: number;
 }
 
@@ -37,7 +39,7 @@ export interface IResultSumsQuery {
   result: IResultSumsResult;
 }
 
-const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":62}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":938,"b":944}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":947,"b":953}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":956,"b":961}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":964,"b":969}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":972,"b":975}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1047,"b":1051}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1080,"b":1089}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1108,"b":1116}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1142,"b":1148}]}],"statement":"select\n  s.project_id as \"projectId!\",\n  case\n    when :byTask!\n    or s.task_id = no_id () then nullif(s.task_id, no_id ())\n    else s.project_id\n  end as \"taskId?\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.quantity)::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.billable\n    ),\n    0\n  )::bigint as \"billable!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        s.billing_state = 'to bill'\n        and s.stage in ('recorded', 'submitted', 'approved')\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        s.stage in ('billed', 'paid')\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        s.stage in ('billed', 'paid')\n    ),\n    0\n  )::bigint as \"billedOwn!\"\nfrom\n  work_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind = 'time'\n  and s.project_id <> no_id ()\n  and (\n    :all!\n    or s.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or s.task_id = any (:tasks!)\n  )\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
+const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":62}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1165,"b":1171}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1174,"b":1180}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1183,"b":1188}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1191,"b":1196}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1199,"b":1202}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1319,"b":1323}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1326,"b":1335}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1338,"b":1346}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1349,"b":1355}]}],"statement":"select\n  s.project_id as \"projectId!\",\n  case\n    when :byTask!\n    or s.task_id = no_id () then nullif(s.task_id, no_id ())\n    else s.project_id\n  end as \"taskId?\",\n  nullif(s.currency, '') as \"currency?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n        and s.billable\n    ),\n    0\n  )::bigint as \"billable!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\",\n  sum(standard_value (s.kind, s.value_minor))::bigint as \"value!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        is_unbilled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(standard_value (s.kind, s.value_minor)) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedOwn!\"\nfrom\n  work_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind in ('time', 'fee')\n  and s.project_id <> no_id ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
@@ -50,51 +52,52 @@ const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":tr
  *     else s.project_id
  *   end as "taskId?",
  *   nullif(s.currency, '') as "currency?",
- *   sum(s.quantity)::bigint as "seconds!",
  *   coalesce(
  *     sum(s.quantity) filter (
  *       where
- *         s.billable
+ *         s.kind = 'time'
+ *     ),
+ *     0
+ *   )::bigint as "seconds!",
+ *   coalesce(
+ *     sum(s.quantity) filter (
+ *       where
+ *         s.kind = 'time'
+ *         and s.billable
  *     ),
  *     0
  *   )::bigint as "billable!",
  *   sum(s.cost_minor)::bigint as "cost!",
- *   sum(s.value_minor)::bigint as "value!",
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   sum(s.uncosted_seconds)::bigint as "uncosted!",
+ *   sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
  *   coalesce(
  *     sum(s.value_minor) filter (
  *       where
- *         s.billing_state = 'to bill'
- *         and s.stage in ('recorded', 'submitted', 'approved')
+ *         is_unbilled (s.stage, s.billing_state)
  *     ),
  *     0
  *   )::bigint as "unbilled!",
  *   coalesce(
- *     sum(s.value_minor) filter (
+ *     sum(standard_value (s.kind, s.value_minor)) filter (
  *       where
- *         s.stage in ('billed', 'paid')
+ *         is_settled (s.stage, s.billing_state)
  *     ),
  *     0
  *   )::bigint as "billedStandard!",
  *   coalesce(
  *     sum(s.own_minor) filter (
  *       where
- *         s.stage in ('billed', 'paid')
+ *         is_settled (s.stage, s.billing_state)
  *     ),
  *     0
  *   )::bigint as "billedOwn!"
  * from
  *   work_sums_between (:reach!, :asker!, :whose, :from!, :to!) s
  * where
- *   s.kind = 'time'
+ *   s.kind in ('time', 'fee')
  *   and s.project_id <> no_id ()
- *   and (
- *     :all!
- *     or s.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or s.task_id = any (:tasks!)
- *   )
+ *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   1,
  *   2,
@@ -141,7 +144,7 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":true,"apart":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":416}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":529,"b":533},{"a":771,"b":775}]},{"name":"series","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":605},{"a":682,"b":689}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":735,"b":741}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":909,"b":915}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":918,"b":924}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":927,"b":932}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":935,"b":940}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":943,"b":946}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":977,"b":981}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1014,"b":1023}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1054,"b":1062}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1092,"b":1098}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.task_id as \"taskId?\",\n  s.currency as \"currency!\",\n  s.rate_on as \"issuedOn?\",\n  s.month as \"month?\",\n  sum(s.amount_minor)::bigint as \"amount!\",\n  sum(s.standard_minor)::bigint as \"standard!\"\nfrom\n  (\n    select\n      b.project_id,\n      case\n        when :byTask! then nullif(b.task_id, no_id ())\n      end as task_id,\n      b.currency,\n      case\n        when b.currency <> :own! then b.issued_on\n      end as rate_on,\n      case\n        when :series! then month_start (b.issued_on)\n      end as month,\n      case\n        when :series!\n        and (\n          b.project_id = any (:apart!)\n          or b.currency <> :own!\n        ) then b.project_id\n      end as apart_id,\n      b.amount_minor,\n      b.standard_minor\n    from\n      billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b\n    where\n      (\n        :all!\n        or b.project_id = any (:projects!)\n      )\n      and (\n        :anyTask!\n        or b.task_id = any (:tasks!)\n      )\n  ) s\ngroup by\n  grouping sets (\n    (s.project_id, s.task_id, s.currency, s.rate_on),\n    (s.apart_id, s.currency, s.month, s.rate_on)\n  )"};
+const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":true,"apart":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":416}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":529,"b":533},{"a":771,"b":775}]},{"name":"series","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":605},{"a":682,"b":689}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":735,"b":741}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":909,"b":915}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":918,"b":924}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":927,"b":932}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":935,"b":940}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":943,"b":946}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1008,"b":1012}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1015,"b":1024}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1027,"b":1035}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1038,"b":1044}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.task_id as \"taskId?\",\n  s.currency as \"currency!\",\n  s.rate_on as \"issuedOn?\",\n  s.month as \"month?\",\n  sum(s.amount_minor)::bigint as \"amount!\",\n  sum(s.standard_minor)::bigint as \"standard!\"\nfrom\n  (\n    select\n      b.project_id,\n      case\n        when :byTask! then nullif(b.task_id, no_id ())\n      end as task_id,\n      b.currency,\n      case\n        when b.currency <> :own! then b.issued_on\n      end as rate_on,\n      case\n        when :series! then month_start (b.issued_on)\n      end as month,\n      case\n        when :series!\n        and (\n          b.project_id = any (:apart!)\n          or b.currency <> :own!\n        ) then b.project_id\n      end as apart_id,\n      b.amount_minor,\n      b.standard_minor\n    from\n      billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b\n    where\n      in_scope (b.project_id, b.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets (\n    (s.project_id, s.task_id, s.currency, s.rate_on),\n    (s.apart_id, s.currency, s.month, s.rate_on)\n  )"};
 
 /**
  * Query generated from SQL:
@@ -184,14 +187,7 @@ const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":t
  *     from
  *       billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b
  *     where
- *       (
- *         :all!
- *         or b.project_id = any (:projects!)
- *       )
- *       and (
- *         :anyTask!
- *         or b.task_id = any (:tasks!)
- *       )
+ *       in_scope (b.project_id, b.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  *   ) s
  * group by
  *   grouping sets (
@@ -207,6 +203,7 @@ export const resultBilled = new PreparedQuery<IResultBilledParams,IResultBilledR
 export interface IResultNodesParams {
   all: boolean;
   asker: string;
+  moneyReach: string;
   projects: stringArray;
   reach: string;
   today: string;
@@ -221,8 +218,8 @@ export interface IResultNodesResult {
   departmentId: string | null;
   departmentName: string | null;
   estimate: number;
-  limit: number | null;
   method: string | null;
+  money: boolean;
   name: string;
   projectId: string;
 }
@@ -233,7 +230,7 @@ export interface IResultNodesQuery {
   result: IResultNodesResult;
 }
 
-const resultNodesIR: any = {"usedParamSet":{"reach":true,"asker":true,"today":true,"all":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":346,"b":352}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":355,"b":361}]},{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":613,"b":619},{"a":673,"b":679}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":699,"b":703}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":724,"b":733}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"name!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  c.name as \"clientName?\",\n  d.name as \"departmentName?\",\n  p.estimate as \"estimate!\",\n  p.budget_minor as \"budget!\",\n  a.method as \"method?\",\n  a.currency as \"currency?\",\n  a.limit_minor as \"limit?\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  left join agreement a on a.firm_id = p.firm_id\n  and a.project_id = p.id\n  and a.valid_from <= :today!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :today!\n  )\nwhere\n  (\n    :all!\n    or p.id = any (:projects!)\n  )\norder by\n  p.name"};
+const resultNodesIR: any = {"usedParamSet":{"reach":true,"asker":true,"moneyReach":true,"today":true,"all":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":400,"b":406}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":415},{"a":467,"b":473}]},{"name":"moneyReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":453,"b":464}]},{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":698,"b":704}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":774,"b":778}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":799,"b":808}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"name!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  c.name as \"clientName?\",\n  d.name as \"departmentName?\",\n  p.estimate as \"estimate!\",\n  case\n    when m.id is null then 0\n    else p.budget_minor\n  end as \"budget!\",\n  (m.id is not null) as \"money!\",\n  a.method as \"method?\",\n  a.currency as \"currency?\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id\n  and m.id = p.id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  left join agreements_on (:today!) a on a.firm_id = p.firm_id\n  and a.project_id = p.id\nwhere\n  (\n    :all!\n    or p.id = any (:projects!)\n  )\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -246,23 +243,23 @@ const resultNodesIR: any = {"usedParamSet":{"reach":true,"asker":true,"today":tr
  *   c.name as "clientName?",
  *   d.name as "departmentName?",
  *   p.estimate as "estimate!",
- *   p.budget_minor as "budget!",
+ *   case
+ *     when m.id is null then 0
+ *     else p.budget_minor
+ *   end as "budget!",
+ *   (m.id is not null) as "money!",
  *   a.method as "method?",
- *   a.currency as "currency?",
- *   a.limit_minor as "limit?"
+ *   a.currency as "currency?"
  * from
  *   projects_in_reach (:reach!, :asker!) p
+ *   left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id
+ *   and m.id = p.id
  *   left join client c on c.firm_id = p.firm_id
  *   and c.id = p.client_id
  *   left join department d on d.firm_id = p.firm_id
  *   and d.id = p.department_id
- *   left join agreement a on a.firm_id = p.firm_id
+ *   left join agreements_on (:today!) a on a.firm_id = p.firm_id
  *   and a.project_id = p.id
- *   and a.valid_from <= :today!
- *   and (
- *     a.valid_to is null
- *     or a.valid_to >= :today!
- *   )
  * where
  *   (
  *     :all!
@@ -273,5 +270,132 @@ const resultNodesIR: any = {"usedParamSet":{"reach":true,"asker":true,"today":tr
  * ```
  */
 export const resultNodes = new PreparedQuery<IResultNodesParams,IResultNodesResult>(resultNodesIR);
+
+
+/** 'ResultLimits' parameters type */
+export interface IResultLimitsParams {
+  all: boolean;
+  asker: string;
+  projects: stringArray;
+  reach: string;
+  today: string;
+}
+
+/** 'ResultLimits' return type */
+export interface IResultLimitsResult {
+  currency: string;
+  limit: number;
+  projectId: string;
+  used: number;
+}
+
+/** 'ResultLimits' query type */
+export interface IResultLimitsQuery {
+  params: IResultLimitsParams;
+  result: IResultLimitsResult;
+}
+
+const resultLimitsIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":146,"b":152}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":191,"b":197}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":206}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":276,"b":280}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":309,"b":318}]}],"statement":"select\n  m.project_id as \"projectId!\",\n  m.currency as \"currency!\",\n  m.limit_minor as \"limit!\",\n  m.used_minor as \"used!\"\nfrom\n  project_limits (:today!, null) m\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id\n  and p.id = m.project_id\nwhere\n  (\n    :all!\n    or m.project_id = any (:projects!)\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   m.project_id as "projectId!",
+ *   m.currency as "currency!",
+ *   m.limit_minor as "limit!",
+ *   m.used_minor as "used!"
+ * from
+ *   project_limits (:today!, null) m
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id
+ *   and p.id = m.project_id
+ * where
+ *   (
+ *     :all!
+ *     or m.project_id = any (:projects!)
+ *   )
+ * ```
+ */
+export const resultLimits = new PreparedQuery<IResultLimitsParams,IResultLimitsResult>(resultLimitsIR);
+
+
+/** 'ResultWaiting' parameters type */
+export interface IResultWaitingParams {
+  all: boolean;
+  asker: string;
+  from: string;
+  projects: stringArray;
+  reach: string;
+  to: string;
+}
+
+/** 'ResultWaiting' return type */
+export interface IResultWaitingResult {
+  before: number;
+  currency: string;
+  inside: number;
+  lineId: string;
+  month: string;
+  projectId: string;
+  total: number;
+  waiting: number;
+}
+
+/** 'ResultWaiting' query type */
+export interface IResultWaitingQuery {
+  params: IResultWaitingParams;
+  result: IResultWaitingResult;
+}
+
+const resultWaitingIR: any = {"usedParamSet":{"from":true,"to":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":278,"b":283},{"a":411,"b":416}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":422,"b":425}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":524,"b":530}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":533,"b":539}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":776,"b":780}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":809,"b":818}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.project_id as \"projectId!\",\n  w.currency as \"currency!\",\n  w.total_minor as \"total!\",\n  w.waiting_minor as \"waiting!\",\n  month_start (i.issued_on) as \"month!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date < :from!\n    ),\n    0\n  )::bigint as \"before!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date between :from! and :to!\n    ),\n    0\n  )::bigint as \"inside!\"\nfrom\n  over_limit_waiting () w\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id\n  and p.id = w.project_id\n  join invoice i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\n  join line_share s on s.firm_id = w.firm_id\n  and s.line_id = w.line_id\nwhere\n  w.waiting_minor > 0\n  and (\n    :all!\n    or w.project_id = any (:projects!)\n  )\ngroup by\n  w.line_id,\n  w.project_id,\n  w.currency,\n  w.total_minor,\n  w.waiting_minor,\n  i.issued_on"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   w.line_id as "lineId!",
+ *   w.project_id as "projectId!",
+ *   w.currency as "currency!",
+ *   w.total_minor as "total!",
+ *   w.waiting_minor as "waiting!",
+ *   month_start (i.issued_on) as "month!",
+ *   coalesce(
+ *     - sum(s.amount_minor) filter (
+ *       where
+ *         s.work_date < :from!
+ *     ),
+ *     0
+ *   )::bigint as "before!",
+ *   coalesce(
+ *     - sum(s.amount_minor) filter (
+ *       where
+ *         s.work_date between :from! and :to!
+ *     ),
+ *     0
+ *   )::bigint as "inside!"
+ * from
+ *   over_limit_waiting () w
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+ *   and p.id = w.project_id
+ *   join invoice i on i.firm_id = w.firm_id
+ *   and i.id = w.invoice_id
+ *   join line_share s on s.firm_id = w.firm_id
+ *   and s.line_id = w.line_id
+ * where
+ *   w.waiting_minor > 0
+ *   and (
+ *     :all!
+ *     or w.project_id = any (:projects!)
+ *   )
+ * group by
+ *   w.line_id,
+ *   w.project_id,
+ *   w.currency,
+ *   w.total_minor,
+ *   w.waiting_minor,
+ *   i.issued_on
+ * ```
+ */
+export const resultWaiting = new PreparedQuery<IResultWaitingParams,IResultWaitingResult>(resultWaitingIR);
 
 

@@ -30,7 +30,7 @@ export interface IBehindEntriesQuery {
   result: IBehindEntriesResult;
 }
 
-const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":48,"b":54}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":57,"b":63}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":154}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":160,"b":163}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":177,"b":181}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":210,"b":219}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":238,"b":246}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":272,"b":278}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":297,"b":302},{"a":339,"b":344}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":377},{"a":444,"b":451},{"a":565,"b":572}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":695,"b":702}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":712,"b":718}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.kind = 'time'\n  and e.project_id is not null\n  and e.work_date between :from! and :to!\n  and (\n    :all!\n    or e.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )\n  and case\n    when :figure! in ('billable-hours', 'standard-value') then e.billable\n    when :figure! = 'unbilled' then e.billing_state = 'to bill'\n    and e.stage in ('recorded', 'submitted', 'approved')\n    when :figure! = 'realisation' then e.stage in ('billed', 'paid')\n    else true\n  end\norder by\n  e.work_date desc,\n  e.id desc\noffset\n  :offset!\nlimit\n  :limit!"};
+const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true,"figure":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":48,"b":54}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":57,"b":63}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":164}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":173}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":246,"b":250}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":257,"b":266}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":281}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":294}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":301,"b":306}]},{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":336}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":435,"b":442}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":452,"b":458}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.kind in ('time', 'fee')\n  and e.project_id is not null\n  and e.work_date between :from! and :to!\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    :all!,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    :whose\n  )\n  and is_behind (:figure!, e.kind, e.billable, e.stage, e.billing_state)\norder by\n  e.work_date desc,\n  e.id desc\noffset\n  :offset!\nlimit\n  :limit!"};
 
 /**
  * Query generated from SQL:
@@ -40,28 +40,20 @@ const behindEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":t
  * from
  *   entries_in_reach (:reach!, :asker!) e
  * where
- *   e.kind = 'time'
+ *   e.kind in ('time', 'fee')
  *   and e.project_id is not null
  *   and e.work_date between :from! and :to!
- *   and (
- *     :all!
- *     or e.project_id = any (:projects!)
+ *   and in_scope (
+ *     e.project_id,
+ *     e.task_id,
+ *     e.person_id,
+ *     :all!,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     :whose
  *   )
- *   and (
- *     :anyTask!
- *     or e.task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or e.person_id = :whose
- *   )
- *   and case
- *     when :figure! in ('billable-hours', 'standard-value') then e.billable
- *     when :figure! = 'unbilled' then e.billing_state = 'to bill'
- *     and e.stage in ('recorded', 'submitted', 'approved')
- *     when :figure! = 'realisation' then e.stage in ('billed', 'paid')
- *     else true
- *   end
+ *   and is_behind (:figure!, e.kind, e.billable, e.stage, e.billing_state)
  * order by
  *   e.work_date desc,
  *   e.id desc
@@ -96,7 +88,8 @@ export interface IBehindSumsResult {
   count: number;
   currency: string | null;
   seconds: number;
-  unbilled: number;
+  standardCost: number;
+  uncosted: number;
   value: number;
 }
 
@@ -106,7 +99,7 @@ export interface IBehindSumsQuery {
   result: IBehindSumsResult;
 }
 
-const behindSumsIR: any = {"usedParamSet":{"figure":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":870,"b":877},{"a":948,"b":955},{"a":1077,"b":1084}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1209,"b":1215}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1218,"b":1224}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1227,"b":1232}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1235,"b":1240}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1243,"b":1246}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1338,"b":1342}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1375,"b":1384}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1415,"b":1423}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1453,"b":1459}]}],"statement":"select\n  nullif(s.currency, '') as \"currency?\",\n  coalesce(\n    sum(s.entries) filter (\n      where\n        s.listed\n    ),\n    0\n  )::bigint as \"count!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.listed\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(s.value_minor)::bigint as \"value!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        s.billing_state = 'to bill'\n        and s.stage in ('recorded', 'submitted', 'approved')\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        s.stage in ('billed', 'paid')\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        s.stage in ('billed', 'paid')\n    ),\n    0\n  )::bigint as \"billedOwn!\"\nfrom\n  (\n    select\n      w.*,\n      case\n        when :figure! in ('billable-hours', 'standard-value') then w.billable\n        when :figure! = 'unbilled' then w.billing_state = 'to bill'\n        and w.stage in ('recorded', 'submitted', 'approved')\n        when :figure! = 'realisation' then w.stage in ('billed', 'paid')\n        else true\n      end as listed\n    from\n      work_sums_between (:reach!, :asker!, :whose, :from!, :to!) w\n    where\n      w.kind = 'time'\n      and w.project_id <> no_id ()\n      and (\n        :all!\n        or w.project_id = any (:projects!)\n      )\n      and (\n        :anyTask!\n        or w.task_id = any (:tasks!)\n      )\n  ) s\ngroup by\n  1"};
+const behindSumsIR: any = {"usedParamSet":{"figure":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"figure","required":true,"transform":{"type":"scalar"},"locs":[{"a":870,"b":877}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":970,"b":976}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":979,"b":985}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":988,"b":993}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":996,"b":1001}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1004,"b":1007}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1140,"b":1144}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1147,"b":1156}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1159,"b":1167}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1170,"b":1176}]}],"statement":"select\n  nullif(s.currency, '') as \"currency?\",\n  coalesce(\n    sum(s.entries) filter (\n      where\n        s.listed\n    ),\n    0\n  )::bigint as \"count!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.listed\n        and s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(standard_value (s.kind, s.value_minor))::bigint as \"value!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\",\n  coalesce(\n    sum(standard_value (s.kind, s.value_minor)) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedOwn!\"\nfrom\n  (\n    select\n      w.*,\n      is_behind (:figure!, w.kind, w.billable, w.stage, w.billing_state) as listed\n    from\n      work_sums_between (:reach!, :asker!, :whose, :from!, :to!) w\n    where\n      w.kind in ('time', 'fee')\n      and w.project_id <> no_id ()\n      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  1"};
 
 /**
  * Query generated from SQL:
@@ -124,30 +117,25 @@ const behindSumsIR: any = {"usedParamSet":{"figure":true,"reach":true,"asker":tr
  *     sum(s.quantity) filter (
  *       where
  *         s.listed
+ *         and s.kind = 'time'
  *     ),
  *     0
  *   )::bigint as "seconds!",
- *   sum(s.value_minor)::bigint as "value!",
+ *   sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
  *   sum(s.cost_minor)::bigint as "cost!",
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   sum(s.uncosted_seconds)::bigint as "uncosted!",
  *   coalesce(
- *     sum(s.value_minor) filter (
+ *     sum(standard_value (s.kind, s.value_minor)) filter (
  *       where
- *         s.billing_state = 'to bill'
- *         and s.stage in ('recorded', 'submitted', 'approved')
- *     ),
- *     0
- *   )::bigint as "unbilled!",
- *   coalesce(
- *     sum(s.value_minor) filter (
- *       where
- *         s.stage in ('billed', 'paid')
+ *         is_settled (s.stage, s.billing_state)
  *     ),
  *     0
  *   )::bigint as "billedStandard!",
  *   coalesce(
  *     sum(s.own_minor) filter (
  *       where
- *         s.stage in ('billed', 'paid')
+ *         is_settled (s.stage, s.billing_state)
  *     ),
  *     0
  *   )::bigint as "billedOwn!"
@@ -155,26 +143,13 @@ const behindSumsIR: any = {"usedParamSet":{"figure":true,"reach":true,"asker":tr
  *   (
  *     select
  *       w.*,
- *       case
- *         when :figure! in ('billable-hours', 'standard-value') then w.billable
- *         when :figure! = 'unbilled' then w.billing_state = 'to bill'
- *         and w.stage in ('recorded', 'submitted', 'approved')
- *         when :figure! = 'realisation' then w.stage in ('billed', 'paid')
- *         else true
- *       end as listed
+ *       is_behind (:figure!, w.kind, w.billable, w.stage, w.billing_state) as listed
  *     from
  *       work_sums_between (:reach!, :asker!, :whose, :from!, :to!) w
  *     where
- *       w.kind = 'time'
+ *       w.kind in ('time', 'fee')
  *       and w.project_id <> no_id ()
- *       and (
- *         :all!
- *         or w.project_id = any (:projects!)
- *       )
- *       and (
- *         :anyTask!
- *         or w.task_id = any (:tasks!)
- *       )
+ *       and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  *   ) s
  * group by
  *   1
@@ -213,7 +188,7 @@ export interface IBehindDocumentsQuery {
   result: IBehindDocumentsResult;
 }
 
-const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":189}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":192,"b":198}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":201,"b":206}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":214}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":220}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":311}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":349}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":368,"b":376}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":402,"b":408}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":502,"b":509}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":519,"b":525}]}],"statement":"select\n  i.id as \"id!\",\n  i.number_text as \"number!\",\n  i.issued_on as \"issuedOn!\",\n  i.currency as \"currency!\",\n  sum(s.amount_minor)::bigint as \"minor!\"\nfrom\n  billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\n  join invoice i on i.firm_id = s.firm_id\n  and i.id = s.invoice_id\nwhere\n  (\n    :all!\n    or s.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or s.task_id = any (:tasks!)\n  )\ngroup by\n  1,\n  2,\n  3,\n  4\norder by\n  i.issued_on desc,\n  i.number_text desc\noffset\n  :offset!\nlimit\n  :limit!"};
+const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"offset":true,"limit":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":189}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":192,"b":198}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":201,"b":206}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":214}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":217,"b":220}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":342,"b":346}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":349,"b":358}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":361,"b":369}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":372,"b":378}]},{"name":"offset","required":true,"transform":{"type":"scalar"},"locs":[{"a":474,"b":481}]},{"name":"limit","required":true,"transform":{"type":"scalar"},"locs":[{"a":491,"b":497}]}],"statement":"select\n  i.id as \"id!\",\n  i.number_text as \"number!\",\n  i.issued_on as \"issuedOn!\",\n  i.currency as \"currency!\",\n  sum(s.amount_minor)::bigint as \"minor!\"\nfrom\n  billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\n  join invoice i on i.firm_id = s.firm_id\n  and i.id = s.invoice_id\nwhere\n  in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3,\n  4\norder by\n  i.issued_on desc,\n  i.number_text desc\noffset\n  :offset!\nlimit\n  :limit!"};
 
 /**
  * Query generated from SQL:
@@ -229,14 +204,7 @@ const behindDocumentsIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose
  *   join invoice i on i.firm_id = s.firm_id
  *   and i.id = s.invoice_id
  * where
- *   (
- *     :all!
- *     or s.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or s.task_id = any (:tasks!)
- *   )
+ *   in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   1,
  *   2,
@@ -280,7 +248,7 @@ export interface IBehindBilledQuery {
   result: IBehindBilledResult;
 }
 
-const behindBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":162}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":165,"b":171}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":174,"b":179}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":187}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":193}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":212,"b":216}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":245,"b":254}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":281}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":313}]}],"statement":"select\n  s.currency as \"currency!\",\n  sum(s.amount_minor)::bigint as \"billed!\",\n  count(distinct s.invoice_id)::int as \"count!\"\nfrom\n  billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  (\n    :all!\n    or s.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or s.task_id = any (:tasks!)\n  )\ngroup by\n  1\norder by\n  1"};
+const behindBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":162}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":165,"b":171}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":174,"b":179}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":187}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":193}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":251}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":263}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":266,"b":274}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":277,"b":283}]}],"statement":"select\n  s.currency as \"currency!\",\n  sum(s.amount_minor)::bigint as \"billed!\",\n  count(distinct s.invoice_id)::int as \"count!\"\nfrom\n  billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1\norder by\n  1"};
 
 /**
  * Query generated from SQL:
@@ -292,14 +260,7 @@ const behindBilledIR: any = {"usedParamSet":{"reach":true,"asker":true,"whose":t
  * from
  *   billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) s
  * where
- *   (
- *     :all!
- *     or s.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or s.task_id = any (:tasks!)
- *   )
+ *   in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   1
  * order by

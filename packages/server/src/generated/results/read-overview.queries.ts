@@ -76,7 +76,7 @@ export interface IOwnPeriodQuery {
   result: IOwnPeriodResult;
 }
 
-const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":259}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":285,"b":290}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":299}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":317}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":344,"b":353}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":372,"b":380}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":404,"b":410}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":429,"b":434},{"a":469,"b":474}]}],"statement":"select\n  coalesce(\n    sum(quantity) filter (\n      where\n        kind = 'time'\n    ),\n    0\n  ) as \"recorded!\",\n  coalesce(\n    sum(quantity) filter (\n      where\n        stage = 'recorded'\n    ),\n    0\n  ) as \"open!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\n  and (\n    :all!\n    or project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or person_id = :whose\n  )"};
+const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":259}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":285,"b":290}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":299}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":349,"b":353}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":356,"b":365}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":368,"b":376}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":379,"b":385}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":388,"b":393}]}],"statement":"select\n  coalesce(\n    sum(quantity) filter (\n      where\n        kind = 'time'\n    ),\n    0\n  ) as \"recorded!\",\n  coalesce(\n    sum(quantity) filter (\n      where\n        stage = 'recorded'\n    ),\n    0\n  ) as \"open!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
 
 /**
  * Query generated from SQL:
@@ -101,18 +101,7 @@ const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"a
  * where
  *   person_id = :person!
  *   and work_date between :from! and :to!
- *   and (
- *     :all!
- *     or project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or person_id = :whose
- *   )
+ *   and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
  * ```
  */
 export const ownPeriod = new PreparedQuery<IOwnPeriodParams,IOwnPeriodResult>(ownPeriodIR);
@@ -141,7 +130,7 @@ export interface IOpenRecordedQuery {
   result: IOpenRecordedResult;
 }
 
-const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":72,"b":78}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":81,"b":87}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":159}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":173,"b":177}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":204,"b":213}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":232,"b":240}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":264,"b":270}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":289,"b":294},{"a":329,"b":334}]}],"statement":"select\n  coalesce(sum(quantity), 0) as \"open!\"\nfrom\n  entries_in_reach (:reach!, :asker!)\nwhere\n  stage = 'recorded'\n  and kind = 'time'\n  and work_date <= :to!\n  and (\n    :all!\n    or project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or person_id = :whose\n  )"};
+const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":72,"b":78}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":81,"b":87}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":159}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":213}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":216,"b":225}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":228,"b":236}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":239,"b":245}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":248,"b":253}]}],"statement":"select\n  coalesce(sum(quantity), 0) as \"open!\"\nfrom\n  entries_in_reach (:reach!, :asker!)\nwhere\n  stage = 'recorded'\n  and kind = 'time'\n  and work_date <= :to!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
 
 /**
  * Query generated from SQL:
@@ -154,18 +143,7 @@ const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true
  *   stage = 'recorded'
  *   and kind = 'time'
  *   and work_date <= :to!
- *   and (
- *     :all!
- *     or project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or person_id = :whose
- *   )
+ *   and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
  * ```
  */
 export const openRecorded = new PreparedQuery<IOpenRecordedParams,IOpenRecordedResult>(openRecordedIR);
@@ -243,7 +221,7 @@ export interface ISubmittedInReachQuery {
   result: ISubmittedInReachResult;
 }
 
-const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165},{"a":235,"b":241}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":259}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":295}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":314,"b":322}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":346,"b":352}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":371,"b":376},{"a":411,"b":416}]}],"statement":"select\n  coalesce(sum(quantity), 0) as \"submitted!\",\n  count(distinct person_id) as \"people!\",\n  min(work_date) as \"oldest?\"\nfrom\n  entries_in_reach (:reach!, :asker!)\nwhere\n  stage = 'submitted'\n  and kind = 'time'\n  and person_id <> :asker!\n  and (\n    :all!\n    or project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or person_id = :whose\n  )"};
+const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":156}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165},{"a":235,"b":241}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":291,"b":295}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":298,"b":307}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":310,"b":318}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":321,"b":327}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":330,"b":335}]}],"statement":"select\n  coalesce(sum(quantity), 0) as \"submitted!\",\n  count(distinct person_id) as \"people!\",\n  min(work_date) as \"oldest?\"\nfrom\n  entries_in_reach (:reach!, :asker!)\nwhere\n  stage = 'submitted'\n  and kind = 'time'\n  and person_id <> :asker!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
 
 /**
  * Query generated from SQL:
@@ -258,18 +236,7 @@ const submittedInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"all"
  *   stage = 'submitted'
  *   and kind = 'time'
  *   and person_id <> :asker!
- *   and (
- *     :all!
- *     or project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or person_id = :whose
- *   )
+ *   and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
  * ```
  */
 export const submittedInReach = new PreparedQuery<ISubmittedInReachParams,ISubmittedInReachResult>(submittedInReachIR);
@@ -334,9 +301,10 @@ export interface IReadyToBillParams {
 
 /** 'ReadyToBill' return type */
 export interface IReadyToBillResult {
-  currency: string;
-  minor: number | null;
+  currency: string | null;
   oldest: string | null;
+  over: number;
+  ready: number;
   unpriced: number;
 }
 
@@ -346,51 +314,86 @@ export interface IReadyToBillQuery {
   result: IReadyToBillResult;
 }
 
-const readyToBillIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":354}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":357,"b":363}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":470,"b":475}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":489,"b":493}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":520,"b":529}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":548,"b":556}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":580,"b":586}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":605,"b":610},{"a":645,"b":650}]}],"statement":"select\n  value_currency as \"currency!\",\n  sum(value_minor) filter (\n    where\n      rate is not null\n      and hold_reason is null\n  ) as \"minor?\",\n  min(work_date) filter (\n    where\n      rate is not null\n      and hold_reason is null\n  ) as \"oldest?\",\n  count(*) filter (\n    where\n      rate is null\n  ) as \"unpriced!\"\nfrom\n  entries_in_reach (:reach!, :asker!)\nwhere\n  stage = 'approved'\n  and billing_state = 'to bill'\n  and billed_quantity = 0\n  and work_date <= :upTo!\n  and (\n    :all!\n    or project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or person_id = :whose\n  )\ngroup by\n  1"};
+const readyToBillIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":299},{"a":302,"b":307}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":310,"b":316}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":319,"b":325}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":403,"b":407}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":414,"b":423}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":430,"b":438}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":445,"b":451}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":458,"b":463}]}],"statement":"select\n  b.currency as \"currency?\",\n  sum(b.ready_minor)::bigint as \"ready!\",\n  sum(b.over_minor)::bigint as \"over!\",\n  min(b.work_date) filter (\n    where\n      b.ready_minor > 0\n  ) as \"oldest?\",\n  count(*) filter (\n    where\n      b.unpriced\n  )::int as \"unpriced!\"\nfrom\n  to_bill_in_reach (:upTo!, :upTo!, :reach!, :asker!) b\nwhere\n  in_scope (\n    b.project_id,\n    b.task_id,\n    b.person_id,\n    :all!,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    :whose\n  )\ngroup by\n  1"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   value_currency as "currency!",
- *   sum(value_minor) filter (
+ *   b.currency as "currency?",
+ *   sum(b.ready_minor)::bigint as "ready!",
+ *   sum(b.over_minor)::bigint as "over!",
+ *   min(b.work_date) filter (
  *     where
- *       rate is not null
- *       and hold_reason is null
- *   ) as "minor?",
- *   min(work_date) filter (
- *     where
- *       rate is not null
- *       and hold_reason is null
+ *       b.ready_minor > 0
  *   ) as "oldest?",
  *   count(*) filter (
  *     where
- *       rate is null
- *   ) as "unpriced!"
+ *       b.unpriced
+ *   )::int as "unpriced!"
  * from
- *   entries_in_reach (:reach!, :asker!)
+ *   to_bill_in_reach (:upTo!, :upTo!, :reach!, :asker!) b
  * where
- *   stage = 'approved'
- *   and billing_state = 'to bill'
- *   and billed_quantity = 0
- *   and work_date <= :upTo!
- *   and (
- *     :all!
- *     or project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or person_id = :whose
+ *   in_scope (
+ *     b.project_id,
+ *     b.task_id,
+ *     b.person_id,
+ *     :all!,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     :whose
  *   )
  * group by
  *   1
  * ```
  */
 export const readyToBill = new PreparedQuery<IReadyToBillParams,IReadyToBillResult>(readyToBillIR);
+
+
+/** 'WaitingOverLimit' parameters type */
+export interface IWaitingOverLimitParams {
+  all: boolean;
+  asker: string;
+  projects: stringArray;
+  reach: string;
+}
+
+/** 'WaitingOverLimit' return type */
+export interface IWaitingOverLimitResult {
+  currency: string;
+  waiting: number;
+}
+
+/** 'WaitingOverLimit' query type */
+export interface IWaitingOverLimitQuery {
+  params: IWaitingOverLimitParams;
+  result: IWaitingOverLimitResult;
+}
+
+const waitingOverLimitIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":140,"b":146}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":155}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":251,"b":255}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":284,"b":293}]}],"statement":"select\n  w.currency as \"currency!\",\n  sum(w.waiting_minor)::bigint as \"waiting!\"\nfrom\n  over_limit_waiting () w\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id\n  and p.id = w.project_id\nwhere\n  w.waiting_minor > 0\n  and (\n    :all!\n    or w.project_id = any (:projects!)\n  )\ngroup by\n  1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   w.currency as "currency!",
+ *   sum(w.waiting_minor)::bigint as "waiting!"
+ * from
+ *   over_limit_waiting () w
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+ *   and p.id = w.project_id
+ * where
+ *   w.waiting_minor > 0
+ *   and (
+ *     :all!
+ *     or w.project_id = any (:projects!)
+ *   )
+ * group by
+ *   1
+ * ```
+ */
+export const waitingOverLimit = new PreparedQuery<IWaitingOverLimitParams,IWaitingOverLimitResult>(waitingOverLimitIR);
 
 
 /** 'OpenInvoices' parameters type */
@@ -416,70 +419,26 @@ export interface IOpenInvoicesQuery {
   result: IOpenInvoicesResult;
 }
 
-const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true,"whose":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":181,"b":187}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":337,"b":343}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":608,"b":614}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":638,"b":642}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":823,"b":832}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":857,"b":862},{"a":1131,"b":1136}]}],"statement":"select\n  i.currency as \"currency!\",\n  sum(i.gross_minor - i.settled_minor) as \"minor!\",\n  coalesce(\n    sum(i.gross_minor - i.settled_minor) filter (\n      where\n        i.due_on < :today!\n    ),\n    0\n  ) as \"late!\"\nfrom\n  invoice i\nwhere\n  i.status = 'issued'\n  and i.kind = 'invoice'\n  and i.settled_minor < i.gross_minor\n  and (\n    :reach! = 'firm'\n    or exists (\n      select\n        1\n      from\n        invoice_line l\n        join project p on p.firm_id = l.firm_id\n        and p.id = l.project_id\n      where\n        l.firm_id = i.firm_id\n        and l.invoice_id = i.id\n        and p.manager_id = :asker!\n    )\n  )\n  and (\n    :all!\n    or exists (\n      select\n        1\n      from\n        invoice_line l\n      where\n        l.firm_id = i.firm_id\n        and l.invoice_id = i.id\n        and l.project_id = any (:projects!)\n    )\n  )\n  and (\n    :whose::uuid is null\n    or exists (\n      select\n        1\n      from\n        invoice_line l\n        join line_share s on s.firm_id = l.firm_id\n        and s.line_id = l.id\n      where\n        l.firm_id = i.firm_id\n        and l.invoice_id = i.id\n        and s.person_id = :whose\n    )\n  )\ngroup by\n  1\norder by\n  1"};
+const openInvoicesIR: any = {"usedParamSet":{"today":true,"reach":true,"asker":true,"all":true,"projects":true,"whose":true},"params":[{"name":"today","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":195}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":259,"b":265}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":268,"b":274}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":391}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":394,"b":403}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":406,"b":411}]}],"statement":"select\n  i.currency as \"currency!\",\n  sum(i.gross_minor - i.settled_minor)::bigint as \"minor!\",\n  coalesce(\n    sum(i.gross_minor - i.settled_minor) filter (\n      where\n        i.due_on < :today!\n    ),\n    0\n  )::bigint as \"late!\"\nfrom\n  invoices_in_reach (:reach!, :asker!) i\nwhere\n  is_open (i.status, i.kind, i.settled_minor, i.gross_minor)\n  and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose)\ngroup by\n  1\norder by\n  1"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   i.currency as "currency!",
- *   sum(i.gross_minor - i.settled_minor) as "minor!",
+ *   sum(i.gross_minor - i.settled_minor)::bigint as "minor!",
  *   coalesce(
  *     sum(i.gross_minor - i.settled_minor) filter (
  *       where
  *         i.due_on < :today!
  *     ),
  *     0
- *   ) as "late!"
+ *   )::bigint as "late!"
  * from
- *   invoice i
+ *   invoices_in_reach (:reach!, :asker!) i
  * where
- *   i.status = 'issued'
- *   and i.kind = 'invoice'
- *   and i.settled_minor < i.gross_minor
- *   and (
- *     :reach! = 'firm'
- *     or exists (
- *       select
- *         1
- *       from
- *         invoice_line l
- *         join project p on p.firm_id = l.firm_id
- *         and p.id = l.project_id
- *       where
- *         l.firm_id = i.firm_id
- *         and l.invoice_id = i.id
- *         and p.manager_id = :asker!
- *     )
- *   )
- *   and (
- *     :all!
- *     or exists (
- *       select
- *         1
- *       from
- *         invoice_line l
- *       where
- *         l.firm_id = i.firm_id
- *         and l.invoice_id = i.id
- *         and l.project_id = any (:projects!)
- *     )
- *   )
- *   and (
- *     :whose::uuid is null
- *     or exists (
- *       select
- *         1
- *       from
- *         invoice_line l
- *         join line_share s on s.firm_id = l.firm_id
- *         and s.line_id = l.id
- *       where
- *         l.firm_id = i.firm_id
- *         and l.invoice_id = i.id
- *         and s.person_id = :whose
- *     )
- *   )
+ *   is_open (i.status, i.kind, i.settled_minor, i.gross_minor)
+ *   and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose)
  * group by
  *   1
  * order by

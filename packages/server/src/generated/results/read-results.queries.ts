@@ -24,6 +24,7 @@ export interface ISeriesRecordedResult {
   currency: string | null;
   month: string;
   projectId: string | null;
+  standardCost: number;
   value: number;
 }
 
@@ -33,7 +34,7 @@ export interface ISeriesRecordedQuery {
   result: ISeriesRecordedResult;
 }
 
-const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":293,"b":299}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":302,"b":308}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":311,"b":316}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":319,"b":324}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":327,"b":330}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":402,"b":406}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":435,"b":444}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":463,"b":471}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":497,"b":503}]}],"statement":"select\n  case\n    when s.project_id = any (:apart!)\n    or s.currency <> :own! then s.project_id\n  end as \"projectId?\",\n  s.month as \"month!\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.value_minor)::bigint as \"value!\"\nfrom\n  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind = 'time'\n  and s.project_id <> no_id ()\n  and (\n    :all!\n    or s.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or s.task_id = any (:tasks!)\n  )\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
+const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":549,"b":555}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":558,"b":564}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":567,"b":572}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":575,"b":580}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":583,"b":586}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":703,"b":707}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":710,"b":719}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":722,"b":730}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":733,"b":739}]}],"statement":"select\n  case\n    when s.project_id = any (:apart!)\n    or s.currency <> :own! then s.project_id\n  end as \"projectId?\",\n  s.month as \"month!\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"value!\"\nfrom\n  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind in ('time', 'fee')\n  and s.project_id <> no_id ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
@@ -46,20 +47,23 @@ const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":t
  *   s.month as "month!",
  *   nullif(s.currency, '') as "currency?",
  *   sum(s.cost_minor)::bigint as "cost!",
- *   sum(s.value_minor)::bigint as "value!"
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   coalesce(
+ *     sum(s.value_minor) filter (
+ *       where
+ *         case
+ *           when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+ *           else s.billing_state <> 'written off'
+ *         end
+ *     ),
+ *     0
+ *   )::bigint as "value!"
  * from
  *   work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
  * where
- *   s.kind = 'time'
+ *   s.kind in ('time', 'fee')
  *   and s.project_id <> no_id ()
- *   and (
- *     :all!
- *     or s.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or s.task_id = any (:tasks!)
- *   )
+ *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   1,
  *   2,
@@ -141,7 +145,7 @@ export interface IOwnHoursQuery {
   result: IOwnHoursResult;
 }
 
-const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":238,"b":245}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":259}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":265}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":374,"b":378}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":407,"b":416}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":435,"b":443}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":469,"b":475}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"name!\",\n  sum(s.quantity)::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.billable\n    ),\n    0\n  )::bigint as \"billable!\"\nfrom\n  work_sums_between ('own', :person!, null, :from!, :to!) s\n  join project p on p.firm_id = s.firm_id\n  and p.id = s.project_id\nwhere\n  s.kind = 'time'\n  and (\n    :all!\n    or s.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or s.task_id = any (:tasks!)\n  )\ngroup by\n  p.id,\n  p.name\nhaving\n  sum(s.entries) > 0\norder by\n  3 desc,\n  p.name"};
+const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":238,"b":245}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":259}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":265}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":413}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":416,"b":425}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":428,"b":436}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":445}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"name!\",\n  sum(s.quantity)::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.billable\n    ),\n    0\n  )::bigint as \"billable!\"\nfrom\n  work_sums_between ('own', :person!, null, :from!, :to!) s\n  join project p on p.firm_id = s.firm_id\n  and p.id = s.project_id\nwhere\n  s.kind = 'time'\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  p.id,\n  p.name\nhaving\n  sum(s.entries) > 0\norder by\n  3 desc,\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -163,14 +167,7 @@ const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"al
  *   and p.id = s.project_id
  * where
  *   s.kind = 'time'
- *   and (
- *     :all!
- *     or s.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or s.task_id = any (:tasks!)
- *   )
+ *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   p.id,
  *   p.name

@@ -28,7 +28,7 @@ export interface IReviewPeopleQuery {
   result: IReviewPeopleResult;
 }
 
-const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":792,"b":797}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":823,"b":826}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join position po on po.firm_id = p.firm_id\n  and po.id = p.position_id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\norder by\n  p.name"};
+const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":724,"b":727},{"a":783,"b":786},{"a":999,"b":1002}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":968,"b":973}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join person_position pp on pp.firm_id = p.firm_id\n  and pp.person_id = p.id\n  and pp.valid_from <= :to!\n  and (\n    pp.valid_to is null\n    or pp.valid_to >= :to!\n  )\n  left join position po on po.firm_id = pp.firm_id\n  and po.id = pp.position_id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -68,8 +68,15 @@ const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":tr
  *   ) as "note!"
  * from
  *   people_in_reach (:reach!, :asker!) p
- *   left join position po on po.firm_id = p.firm_id
- *   and po.id = p.position_id
+ *   left join person_position pp on pp.firm_id = p.firm_id
+ *   and pp.person_id = p.id
+ *   and pp.valid_from <= :to!
+ *   and (
+ *     pp.valid_to is null
+ *     or pp.valid_to >= :to!
+ *   )
+ *   left join position po on po.firm_id = pp.firm_id
+ *   and po.id = pp.position_id
  *   left join timesheet t on t.firm_id = p.firm_id
  *   and t.person_id = p.id
  *   and t.period_from = :from!
@@ -117,7 +124,7 @@ export interface IReviewEntriesQuery {
   result: IReviewEntriesResult;
 }
 
-const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":361,"b":367}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":370,"b":376}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":486,"b":491}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":497,"b":500}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":514,"b":518}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":547,"b":556}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":601,"b":609}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":635,"b":641}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":686,"b":691},{"a":728,"b":733}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"date!\",\n  e.kind as \"kind!\",\n  e.quantity as \"quantity!\",\n  e.billable as \"billable!\",\n  e.stage as \"stage!\",\n  e.problems as \"problems!\",\n  e.lag_days as \"lagDays!\",\n  e.changed_by_other as \"changedByOther!\",\n  a.code as \"absenceCode?\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join entry_absence a on a.firm_id = e.firm_id\n  and a.entry_id = e.id\nwhere\n  e.work_date between :from! and :to!\n  and (\n    :all!\n    or e.project_id = any (:projects!)\n    or e.kind = 'absence'\n  )\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n    or e.kind = 'absence'\n  )\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )"};
+const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":369,"b":375}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":378,"b":384}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":494,"b":499}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":505,"b":508}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":645,"b":649}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":682,"b":691}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":698,"b":706}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":739,"b":745}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":752,"b":757}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"date!\",\n  e.kind as \"kind!\",\n  e.quantity as \"quantity!\",\n  e.billable as \"billable!\",\n  e.stage as \"stage!\",\n  e.problems as \"problems!\",\n  e.lag_days as \"lagDays!\",\n  e.changed_by_other as \"changedByOther!\",\n  a.absence_code as \"absenceCode?\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join entry_absence a on a.firm_id = e.firm_id\n  and a.entry_id = e.id\nwhere\n  e.work_date between :from! and :to!\n  and in_scope (\n    case\n      when e.kind = 'absence' then null\n      else e.project_id\n    end,\n    e.task_id,\n    e.person_id,\n    :all!\n    or e.kind = 'absence',\n    :projects!,\n    :anyTask!\n    or e.kind = 'absence',\n    :tasks!,\n    :whose\n  )"};
 
 /**
  * Query generated from SQL:
@@ -134,26 +141,27 @@ const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":t
  *   e.problems as "problems!",
  *   e.lag_days as "lagDays!",
  *   e.changed_by_other as "changedByOther!",
- *   a.code as "absenceCode?"
+ *   a.absence_code as "absenceCode?"
  * from
  *   entries_in_reach (:reach!, :asker!) e
  *   left join entry_absence a on a.firm_id = e.firm_id
  *   and a.entry_id = e.id
  * where
  *   e.work_date between :from! and :to!
- *   and (
+ *   and in_scope (
+ *     case
+ *       when e.kind = 'absence' then null
+ *       else e.project_id
+ *     end,
+ *     e.task_id,
+ *     e.person_id,
  *     :all!
- *     or e.project_id = any (:projects!)
- *     or e.kind = 'absence'
- *   )
- *   and (
+ *     or e.kind = 'absence',
+ *     :projects!,
  *     :anyTask!
- *     or e.task_id = any (:tasks!)
- *     or e.kind = 'absence'
- *   )
- *   and (
- *     :whose::uuid is null
- *     or e.person_id = :whose
+ *     or e.kind = 'absence',
+ *     :tasks!,
+ *     :whose
  *   )
  * ```
  */

@@ -7,7 +7,6 @@ select
   t.billable as "billable?",
   t.note as "note!",
   t.running as "running!",
-  t.created_at as "createdAt!",
   t.version as "version!",
   s.place as "place!",
   s.start_at as "startAt!",

@@ -1,7 +1,8 @@
-import { secondsBetween, weekOf } from '@yellowwood/core';
-import { lockPeople } from '../../generated/people/people-facts.queries';
+import { Dates, dateIn, secondsBetween } from '@yellowwood/core';
 import { timersOf } from '../../generated/time/timers/own-timers.queries';
+import { holdRules, lockTimers, lockTimesheets } from '../../ledger/locks';
 import { Context } from '../../platform/context';
+import { StartOver } from '../../platform/database';
 import { problem } from '../../platform/problem';
 
 interface Segment {
@@ -35,8 +36,30 @@ export async function ownTimers(context: Context): Promise<OwnTimer[]> {
 
 /** Own timers, one writer at a time. */
 export async function lockedTimers(context: Context): Promise<OwnTimer[]> {
-  await lockPeople.run({ people: [context.actor.personId] }, context.tx);
+  await lockTimers(context, context.actor.personId);
   return ownTimers(context);
+}
+
+/** Dates in the person's zone on which the entries of their timers would lie, were they stopped now. */
+function datesOf(context: Context, timers: readonly OwnTimer[]): string[] {
+  return timers.flatMap((timer) => timer.segments.map((segment) => dateIn(context.actor.zone, segment.startAt)));
+}
+
+/**
+ * Own timers, of which some may be stopped: what an entry needs is held first. Where a timer was moved to
+ * other days in between, the transaction starts over.
+ */
+export async function timersToStop(context: Context): Promise<OwnTimer[]> {
+  const { personId } = context.actor;
+  await holdRules(context);
+  const seen = new Set(datesOf(context, await ownTimers(context)));
+  await lockTimesheets(
+    context,
+    [...seen].map((date) => ({ personId, date })),
+  );
+  const timers = await lockedTimers(context);
+  if (datesOf(context, timers).some((date) => !seen.has(date))) throw new StartOver();
+  return timers;
 }
 
 /** What ran, as far as it has ended. */
@@ -50,8 +73,8 @@ export function byId(timers: readonly OwnTimer[], id: string): OwnTimer {
   return found;
 }
 
-/** Whether a timer of this week still runs or waits, which would come too late after a submission. */
-export async function timerInWeek(context: Context, from: string): Promise<boolean> {
-  const timers = await ownTimers(context);
-  return timers.some((timer) => weekOf(timer.segments[0]!.startAt.slice(0, 10)).from === from);
+/** Whether a timer of a period, by its start in the person's zone, still runs or waits. */
+export async function timerInPeriod(context: Context, period: Dates): Promise<boolean> {
+  const starts = (await ownTimers(context)).map((timer) => dateIn(context.actor.zone, timer.segments[0]!.startAt));
+  return starts.some((date) => period.from <= date && date <= period.to);
 }

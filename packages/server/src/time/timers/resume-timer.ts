@@ -4,11 +4,11 @@ import { audit } from '../../platform/audit';
 import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { yieldRunning } from './end-stretch';
-import { byId, lockedTimers } from './own-timers';
+import { byId, lockedTimers, timersToStop } from './own-timers';
 import { readTimers } from './read-timers';
 
 export async function resumeTimer(context: Context, id: string, others: 'pause' | 'stop'): Promise<Timers> {
-  const timers = await lockedTimers(context);
+  const timers = others === 'stop' ? await timersToStop(context) : await lockedTimers(context);
   const timer = byId(timers, id);
   if (timer.running) throw problem('timer-running');
   await yieldRunning(context, timers, others, context.now);

@@ -5,13 +5,13 @@ import { audit } from '../../platform/audit';
 import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { yieldRunning } from './end-stretch';
-import { lockedTimers } from './own-timers';
+import { lockedTimers, timersToStop } from './own-timers';
 import { readTimers } from './read-timers';
 import { Body, refuseForeignTarget, refuseWrongStart } from './refuse';
 
 /** Starts a timer; one that runs is paused or stopped at the same moment. */
 export async function startTimer(context: Context, body: Body<'startTimer'>): Promise<Timers> {
-  const timers = await lockedTimers(context);
+  const timers = body.others === 'stop' ? await timersToStop(context) : await lockedTimers(context);
   await refuseForeignTarget(context, body.projectId);
   const startAt = body.startedAt ?? context.now;
   const running = timers.find((timer) => timer.running);

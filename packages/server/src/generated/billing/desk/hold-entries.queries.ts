@@ -3,28 +3,32 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type stringArray = (string)[];
 
-/** 'LockToHold' parameters type */
-export interface ILockToHoldParams {
+/** 'LockToBill' parameters type */
+export interface ILockToBillParams {
+  asker: string;
   ids: stringArray;
+  reach: string;
 }
 
-/** 'LockToHold' return type */
-export interface ILockToHoldResult {
-  billedQuantity: number;
-  billingState: string;
+/** 'LockToBill' return type */
+export interface ILockToBillResult {
   holdReason: string | null;
   id: string;
-  stage: string;
+  toBill: boolean;
+  valueCurrency: string | null;
+  valueMinor: number | null;
   version: number;
+  writeOffReason: string | null;
+  writtenOff: boolean;
 }
 
-/** 'LockToHold' query type */
-export interface ILockToHoldQuery {
-  params: ILockToHoldParams;
-  result: ILockToHoldResult;
+/** 'LockToBill' query type */
+export interface ILockToBillQuery {
+  params: ILockToBillParams;
+  result: ILockToBillResult;
 }
 
-const lockToHoldIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":222,"b":226}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.billing_state as \"billingState!\",\n  e.billed_quantity as \"billedQuantity!\",\n  e.hold_reason as \"holdReason?\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\norder by\n  e.id\nfor update"};
+const lockToBillIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":453,"b":459}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":462,"b":468}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":501,"b":505}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  is_to_bill (e.stage, e.billing_state, e.billed_quantity) as \"toBill!\",\n  (\n    e.stage = 'approved'\n    and e.billing_state = 'written off'\n  ) as \"writtenOff!\",\n  e.hold_reason as \"holdReason?\",\n  e.write_off_reason as \"writeOffReason?\",\n  e.value_minor as \"valueMinor?\",\n  e.value_currency as \"valueCurrency?\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n  )\norder by\n  e.id\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -32,20 +36,32 @@ const lockToHoldIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","
  * select
  *   e.id as "id!",
  *   e.version as "version!",
- *   e.stage as "stage!",
- *   e.billing_state as "billingState!",
- *   e.billed_quantity as "billedQuantity!",
- *   e.hold_reason as "holdReason?"
+ *   is_to_bill (e.stage, e.billing_state, e.billed_quantity) as "toBill!",
+ *   (
+ *     e.stage = 'approved'
+ *     and e.billing_state = 'written off'
+ *   ) as "writtenOff!",
+ *   e.hold_reason as "holdReason?",
+ *   e.write_off_reason as "writeOffReason?",
+ *   e.value_minor as "valueMinor?",
+ *   e.value_currency as "valueCurrency?"
  * from
  *   entry e
  * where
- *   e.id = any (:ids!)
+ *   e.id in (
+ *     select
+ *       r.id
+ *     from
+ *       entries_in_reach (:reach!, :asker!) r
+ *     where
+ *       r.id = any (:ids!)
+ *   )
  * order by
  *   e.id
  * for update
  * ```
  */
-export const lockToHold = new PreparedQuery<ILockToHoldParams,ILockToHoldResult>(lockToHoldIR);
+export const lockToBill = new PreparedQuery<ILockToBillParams,ILockToBillResult>(lockToBillIR);
 
 
 /** 'SetHold' parameters type */

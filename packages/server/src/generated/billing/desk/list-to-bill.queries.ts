@@ -8,6 +8,7 @@ export interface IToBillProjectsParams {
   all: boolean;
   anyTask: boolean;
   asker: string;
+  day: string;
   projects: stringArray;
   reach: string;
   tasks: stringArray;
@@ -17,16 +18,15 @@ export interface IToBillProjectsParams {
 
 /** 'ToBillProjects' return type */
 export interface IToBillProjectsResult {
-  billedNet: number;
   clientId: string;
   clientName: string;
   currency: string;
   held: number;
-  limit: number | null;
-  minor: number;
   oldest: string;
+  over: number;
   projectId: string;
   projectName: string;
+  ready: number;
   seconds: number;
   unpriced: number;
 }
@@ -37,106 +37,231 @@ export interface IToBillProjectsQuery {
   result: IToBillProjectsResult;
 }
 
-const toBillProjectsIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":778,"b":783},{"a":849,"b":854},{"a":1481,"b":1486}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1215,"b":1221}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1224,"b":1230}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1500,"b":1504}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1533,"b":1542}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1561,"b":1569}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1595,"b":1601}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1620,"b":1625},{"a":1662,"b":1667}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"projectName!\",\n  c.id as \"clientId!\",\n  c.name as \"clientName!\",\n  c.currency as \"currency!\",\n  min(e.work_date) as \"oldest!\",\n  coalesce(\n    sum(e.billable_quantity) filter (\n      where\n        e.hold_reason is null\n        and e.rate is not null\n    ),\n    0\n  ) as \"seconds!\",\n  coalesce(\n    sum(e.value_minor) filter (\n      where\n        e.hold_reason is null\n        and e.rate is not null\n    ),\n    0\n  ) as \"minor!\",\n  count(*) filter (\n    where\n      e.hold_reason is not null\n  ) as \"held!\",\n  count(*) filter (\n    where\n      e.rate is null\n  ) as \"unpriced!\",\n  (\n    select\n      a.limit_minor\n    from\n      agreement a\n    where\n      a.firm_id = p.firm_id\n      and a.project_id = p.id\n      and a.valid_from <= :upTo!\n      and (\n        a.valid_to is null\n        or a.valid_to >= :upTo!\n      )\n  ) as \"limit?\",\n  coalesce(\n    (\n      select\n        sum(l.net_minor)\n      from\n        invoice_line l\n        join invoice i on i.firm_id = l.firm_id\n        and i.id = l.invoice_id\n      where\n        l.firm_id = p.firm_id\n        and l.project_id = p.id\n        and i.status = 'issued'\n    ),\n    0\n  ) as \"billedNet!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  join project p on p.firm_id = e.firm_id\n  and p.id = e.project_id\n  join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  e.stage = 'approved'\n  and e.billing_state = 'to bill'\n  and e.billed_quantity = 0\n  and e.work_date <= :upTo!\n  and (\n    :all!\n    or e.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )\ngroup by\n  p.firm_id,\n  p.id,\n  p.name,\n  c.id,\n  c.name,\n  c.currency\norder by\n  min(e.work_date),\n  p.name"};
+const toBillProjectsIR: any = {"usedParamSet":{"upTo":true,"day":true,"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":549,"b":554}]},{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":557,"b":561}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":564,"b":570}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":579}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":791,"b":795}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":802,"b":811}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":818,"b":826}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":833,"b":839}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":846,"b":851}]}],"statement":"select\n  b.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  c.id as \"clientId!\",\n  c.name as \"clientName!\",\n  b.currency as \"currency!\",\n  min(b.work_date) as \"oldest!\",\n  coalesce(\n    sum(b.seconds) filter (\n      where\n        not b.held\n        and not b.unpriced\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(b.ready_minor)::bigint as \"ready!\",\n  sum(b.over_minor)::bigint as \"over!\",\n  count(*) filter (\n    where\n      b.held\n  ) as \"held!\",\n  count(*) filter (\n    where\n      b.unpriced\n  ) as \"unpriced!\"\nfrom\n  to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b\n  join project p on p.firm_id = b.firm_id\n  and p.id = b.project_id\n  join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  in_scope (\n    b.project_id,\n    b.task_id,\n    b.person_id,\n    :all!,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    :whose\n  )\ngroup by\n  b.project_id,\n  p.name,\n  c.id,\n  c.name,\n  b.currency\nhaving\n  sum(b.ready_minor) > 0\n  or sum(b.over_minor) > 0\n  or count(*) filter (\n    where\n      b.held\n  ) > 0\norder by\n  min(b.work_date),\n  p.name"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   p.id as "projectId!",
+ *   b.project_id as "projectId!",
  *   p.name as "projectName!",
  *   c.id as "clientId!",
  *   c.name as "clientName!",
- *   c.currency as "currency!",
- *   min(e.work_date) as "oldest!",
+ *   b.currency as "currency!",
+ *   min(b.work_date) as "oldest!",
  *   coalesce(
- *     sum(e.billable_quantity) filter (
+ *     sum(b.seconds) filter (
  *       where
- *         e.hold_reason is null
- *         and e.rate is not null
+ *         not b.held
+ *         and not b.unpriced
  *     ),
  *     0
- *   ) as "seconds!",
- *   coalesce(
- *     sum(e.value_minor) filter (
- *       where
- *         e.hold_reason is null
- *         and e.rate is not null
- *     ),
- *     0
- *   ) as "minor!",
+ *   )::bigint as "seconds!",
+ *   sum(b.ready_minor)::bigint as "ready!",
+ *   sum(b.over_minor)::bigint as "over!",
  *   count(*) filter (
  *     where
- *       e.hold_reason is not null
+ *       b.held
  *   ) as "held!",
  *   count(*) filter (
  *     where
- *       e.rate is null
- *   ) as "unpriced!",
- *   (
- *     select
- *       a.limit_minor
- *     from
- *       agreement a
- *     where
- *       a.firm_id = p.firm_id
- *       and a.project_id = p.id
- *       and a.valid_from <= :upTo!
- *       and (
- *         a.valid_to is null
- *         or a.valid_to >= :upTo!
- *       )
- *   ) as "limit?",
- *   coalesce(
- *     (
- *       select
- *         sum(l.net_minor)
- *       from
- *         invoice_line l
- *         join invoice i on i.firm_id = l.firm_id
- *         and i.id = l.invoice_id
- *       where
- *         l.firm_id = p.firm_id
- *         and l.project_id = p.id
- *         and i.status = 'issued'
- *     ),
- *     0
- *   ) as "billedNet!"
+ *       b.unpriced
+ *   ) as "unpriced!"
  * from
- *   entries_in_reach (:reach!, :asker!) e
- *   join project p on p.firm_id = e.firm_id
- *   and p.id = e.project_id
+ *   to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b
+ *   join project p on p.firm_id = b.firm_id
+ *   and p.id = b.project_id
  *   join client c on c.firm_id = p.firm_id
  *   and c.id = p.client_id
  * where
- *   e.stage = 'approved'
- *   and e.billing_state = 'to bill'
- *   and e.billed_quantity = 0
- *   and e.work_date <= :upTo!
- *   and (
- *     :all!
- *     or e.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or e.task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or e.person_id = :whose
+ *   in_scope (
+ *     b.project_id,
+ *     b.task_id,
+ *     b.person_id,
+ *     :all!,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     :whose
  *   )
  * group by
- *   p.firm_id,
- *   p.id,
+ *   b.project_id,
  *   p.name,
  *   c.id,
  *   c.name,
- *   c.currency
+ *   b.currency
+ * having
+ *   sum(b.ready_minor) > 0
+ *   or sum(b.over_minor) > 0
+ *   or count(*) filter (
+ *     where
+ *       b.held
+ *   ) > 0
  * order by
- *   min(e.work_date),
+ *   min(b.work_date),
  *   p.name
  * ```
  */
 export const toBillProjects = new PreparedQuery<IToBillProjectsParams,IToBillProjectsResult>(toBillProjectsIR);
+
+
+/** 'LimitsInSight' parameters type */
+export interface ILimitsInSightParams {
+  asker: string;
+  day: string;
+  projects: stringArray;
+  reach: string;
+}
+
+/** 'LimitsInSight' return type */
+export interface ILimitsInSightResult {
+  currency: string;
+  left: number;
+  limit: number;
+  projectId: string;
+  used: number;
+}
+
+/** 'LimitsInSight' query type */
+export interface ILimitsInSightQuery {
+  params: ILimitsInSightParams;
+  result: ILimitsInSightResult;
+}
+
+const limitsInSightIR: any = {"usedParamSet":{"day":true,"reach":true,"asker":true,"projects":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":173,"b":177}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":216,"b":222}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":231}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":315,"b":324}]}],"statement":"select\n  m.project_id as \"projectId!\",\n  m.currency as \"currency!\",\n  m.limit_minor as \"limit!\",\n  m.used_minor as \"used!\",\n  m.left_minor as \"left!\"\nfrom\n  project_limits (:day!, null) m\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id\n  and p.id = m.project_id\nwhere\n  m.project_id = any (:projects!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   m.project_id as "projectId!",
+ *   m.currency as "currency!",
+ *   m.limit_minor as "limit!",
+ *   m.used_minor as "used!",
+ *   m.left_minor as "left!"
+ * from
+ *   project_limits (:day!, null) m
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = m.firm_id
+ *   and p.id = m.project_id
+ * where
+ *   m.project_id = any (:projects!)
+ * ```
+ */
+export const limitsInSight = new PreparedQuery<ILimitsInSightParams,ILimitsInSightResult>(limitsInSightIR);
+
+
+/** 'BilledOfProjects' parameters type */
+export interface IBilledOfProjectsParams {
+  asker: string;
+  projects: stringArray;
+  reach: string;
+}
+
+/** 'BilledOfProjects' return type */
+export interface IBilledOfProjectsResult {
+  currency: string;
+  net: number;
+  projectId: string;
+}
+
+/** 'BilledOfProjects' query type */
+export interface IBilledOfProjectsQuery {
+  params: IBilledOfProjectsParams;
+  result: IBilledOfProjectsResult;
+}
+
+const billedOfProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":223,"b":229}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":232,"b":238}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]}],"statement":"select\n  l.project_id as \"projectId!\",\n  i.currency as \"currency!\",\n  sum(l.net_minor)::bigint as \"net!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id\n  and p.id = l.project_id\nwhere\n  i.status = 'issued'\n  and l.project_id = any (:projects!)\ngroup by\n  1,\n  2"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   l.project_id as "projectId!",
+ *   i.currency as "currency!",
+ *   sum(l.net_minor)::bigint as "net!"
+ * from
+ *   invoice_line l
+ *   join invoice i on i.firm_id = l.firm_id
+ *   and i.id = l.invoice_id
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id
+ *   and p.id = l.project_id
+ * where
+ *   i.status = 'issued'
+ *   and l.project_id = any (:projects!)
+ * group by
+ *   1,
+ *   2
+ * ```
+ */
+export const billedOfProjects = new PreparedQuery<IBilledOfProjectsParams,IBilledOfProjectsResult>(billedOfProjectsIR);
+
+
+/** 'OverLimitInSight' parameters type */
+export interface IOverLimitInSightParams {
+  all: boolean;
+  asker: string;
+  projects: stringArray;
+  reach: string;
+}
+
+/** 'OverLimitInSight' return type */
+export interface IOverLimitInSightResult {
+  clientId: string;
+  clientName: string;
+  currency: string;
+  invoiceId: string;
+  issuedOn: string;
+  lineId: string;
+  number: string;
+  projectId: string;
+  projectName: string;
+  total: number;
+  waiting: number;
+}
+
+/** 'OverLimitInSight' query type */
+export interface IOverLimitInSightQuery {
+  params: IOverLimitInSightParams;
+  result: IOverLimitInSightResult;
+}
+
+const overLimitInSightIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":384,"b":390}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":393,"b":399}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":629,"b":633}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":662,"b":671}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.invoice_id as \"invoiceId!\",\n  i.number_text as \"number!\",\n  w.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  c.id as \"clientId!\",\n  c.name as \"clientName!\",\n  w.currency as \"currency!\",\n  w.total_minor as \"total!\",\n  w.waiting_minor as \"waiting!\",\n  i.issued_on as \"issuedOn!\"\nfrom\n  over_limit_waiting () w\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id\n  and p.id = w.project_id\n  join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  join invoice i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\nwhere\n  w.waiting_minor > 0\n  and (\n    :all!\n    or w.project_id = any (:projects!)\n  )\norder by\n  i.issued_on,\n  i.number_text,\n  w.line_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   w.line_id as "lineId!",
+ *   w.invoice_id as "invoiceId!",
+ *   i.number_text as "number!",
+ *   w.project_id as "projectId!",
+ *   p.name as "projectName!",
+ *   c.id as "clientId!",
+ *   c.name as "clientName!",
+ *   w.currency as "currency!",
+ *   w.total_minor as "total!",
+ *   w.waiting_minor as "waiting!",
+ *   i.issued_on as "issuedOn!"
+ * from
+ *   over_limit_waiting () w
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id
+ *   and p.id = w.project_id
+ *   join client c on c.firm_id = p.firm_id
+ *   and c.id = p.client_id
+ *   join invoice i on i.firm_id = w.firm_id
+ *   and i.id = w.invoice_id
+ * where
+ *   w.waiting_minor > 0
+ *   and (
+ *     :all!
+ *     or w.project_id = any (:projects!)
+ *   )
+ * order by
+ *   i.issued_on,
+ *   i.number_text,
+ *   w.line_id
+ * ```
+ */
+export const overLimitInSight = new PreparedQuery<IOverLimitInSightParams,IOverLimitInSightResult>(overLimitInSightIR);
 
 

@@ -7,6 +7,7 @@ export type stringArray = (string)[];
 export interface IDeskEntriesParams {
   anyTask: boolean;
   asker: string;
+  day: string;
   projects: stringArray;
   reach: string;
   tasks: stringArray;
@@ -18,13 +19,15 @@ export interface IDeskEntriesResult {
   date: string;
   holdReason: string | null;
   id: string;
+  kind: string;
   minor: number | null;
   note: string;
-  personId: string;
+  personId: string | null;
   personName: string;
   problems: stringArray;
   projectId: string;
   rate: number | null;
+  ready: number;
   recorded: number;
   seconds: number;
   serviceName: string;
@@ -39,50 +42,55 @@ export interface IDeskEntriesQuery {
   result: IDeskEntriesResult;
 }
 
-const deskEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":470,"b":476}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":479,"b":485}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":806,"b":811}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":839,"b":848}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":863,"b":871}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":897,"b":903}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.work_date as \"date!\",\n  e.person_id as \"personId!\",\n  pe.name as \"personName!\",\n  e.project_id as \"projectId!\",\n  e.task_id as \"taskId?\",\n  t.name as \"taskName?\",\n  s.name as \"serviceName!\",\n  e.note as \"note!\",\n  e.quantity as \"recorded!\",\n  e.billable_quantity as \"seconds!\",\n  e.rate as \"rate?\",\n  e.value_minor as \"minor?\",\n  e.hold_reason as \"holdReason?\",\n  e.problems as \"problems!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\n  join service s on s.firm_id = e.firm_id\n  and s.id = e.service_id\n  left join task t on t.firm_id = e.firm_id\n  and t.id = e.task_id\nwhere\n  e.stage = 'approved'\n  and e.billing_state = 'to bill'\n  and e.billed_quantity = 0\n  and e.work_date <= :upTo!\n  and e.project_id = any (:projects!)\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n  )\norder by\n  e.work_date,\n  pe.name,\n  e.id"};
+const deskEntriesIR: any = {"usedParamSet":{"upTo":true,"day":true,"reach":true,"asker":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":538,"b":543}]},{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":546,"b":550}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":553,"b":559}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":562,"b":568}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":929,"b":938}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":945,"b":953}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":960,"b":966}]}],"statement":"select\n  b.id as \"id!\",\n  b.kind as \"kind!\",\n  e.version as \"version!\",\n  b.work_date as \"date!\",\n  b.person_id as \"personId?\",\n  coalesce(pe.name, '') as \"personName!\",\n  b.project_id as \"projectId!\",\n  b.task_id as \"taskId?\",\n  t.name as \"taskName?\",\n  coalesce(s.name, '') as \"serviceName!\",\n  e.note as \"note!\",\n  e.quantity as \"recorded!\",\n  b.seconds as \"seconds!\",\n  e.rate as \"rate?\",\n  b.value_minor as \"minor?\",\n  b.ready_minor as \"ready!\",\n  e.hold_reason as \"holdReason?\",\n  e.problems as \"problems!\"\nfrom\n  to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b\n  join entry e on e.firm_id = b.firm_id\n  and e.id = b.id\n  left join person pe on pe.firm_id = b.firm_id\n  and pe.id = b.person_id\n  left join service s on s.firm_id = e.firm_id\n  and s.id = e.service_id\n  left join task t on t.firm_id = e.firm_id\n  and t.id = e.task_id\nwhere\n  in_scope (\n    b.project_id,\n    b.task_id,\n    b.person_id,\n    false,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    null\n  )\norder by\n  b.work_date,\n  pe.name,\n  b.id"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   e.id as "id!",
+ *   b.id as "id!",
+ *   b.kind as "kind!",
  *   e.version as "version!",
- *   e.work_date as "date!",
- *   e.person_id as "personId!",
- *   pe.name as "personName!",
- *   e.project_id as "projectId!",
- *   e.task_id as "taskId?",
+ *   b.work_date as "date!",
+ *   b.person_id as "personId?",
+ *   coalesce(pe.name, '') as "personName!",
+ *   b.project_id as "projectId!",
+ *   b.task_id as "taskId?",
  *   t.name as "taskName?",
- *   s.name as "serviceName!",
+ *   coalesce(s.name, '') as "serviceName!",
  *   e.note as "note!",
  *   e.quantity as "recorded!",
- *   e.billable_quantity as "seconds!",
+ *   b.seconds as "seconds!",
  *   e.rate as "rate?",
- *   e.value_minor as "minor?",
+ *   b.value_minor as "minor?",
+ *   b.ready_minor as "ready!",
  *   e.hold_reason as "holdReason?",
  *   e.problems as "problems!"
  * from
- *   entries_in_reach (:reach!, :asker!) e
- *   join person pe on pe.firm_id = e.firm_id
- *   and pe.id = e.person_id
- *   join service s on s.firm_id = e.firm_id
+ *   to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b
+ *   join entry e on e.firm_id = b.firm_id
+ *   and e.id = b.id
+ *   left join person pe on pe.firm_id = b.firm_id
+ *   and pe.id = b.person_id
+ *   left join service s on s.firm_id = e.firm_id
  *   and s.id = e.service_id
  *   left join task t on t.firm_id = e.firm_id
  *   and t.id = e.task_id
  * where
- *   e.stage = 'approved'
- *   and e.billing_state = 'to bill'
- *   and e.billed_quantity = 0
- *   and e.work_date <= :upTo!
- *   and e.project_id = any (:projects!)
- *   and (
- *     :anyTask!
- *     or e.task_id = any (:tasks!)
+ *   in_scope (
+ *     b.project_id,
+ *     b.task_id,
+ *     b.person_id,
+ *     false,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     null
  *   )
  * order by
- *   e.work_date,
+ *   b.work_date,
  *   pe.name,
- *   e.id
+ *   b.id
  * ```
  */
 export const deskEntries = new PreparedQuery<IDeskEntriesParams,IDeskEntriesResult>(deskEntriesIR);
@@ -105,6 +113,7 @@ export interface IDeskRestResult {
   notBillable: number;
   recorded: number;
   submitted: number;
+  writtenOff: number;
 }
 
 /** 'DeskRest' query type */
@@ -113,7 +122,7 @@ export interface IDeskRestQuery {
   result: IDeskRestResult;
 }
 
-const deskRestIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121},{"a":266,"b":271},{"a":464,"b":469},{"a":689,"b":694}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":906,"b":912}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":915,"b":921}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":976,"b":985}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1000,"b":1008}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1034,"b":1040}]}],"statement":"select\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'recorded'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"recorded!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'submitted'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"submitted!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billing_state = 'nothing to bill'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"notBillable!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billing_state = 'to bill'\n        and e.billed_quantity = 0\n        and e.work_date > :upTo!\n    ),\n    0\n  ) as \"later!\",\n  coalesce(\n    sum(e.billed_quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billed_quantity > 0\n    ),\n    0\n  ) as \"inDrafts!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.kind = 'time'\n  and e.project_id = any (:projects!)\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n  )"};
+const deskRestIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121},{"a":266,"b":271},{"a":464,"b":469},{"a":651,"b":656}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1029,"b":1035}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1038,"b":1044}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1155,"b":1164}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1171,"b":1179}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1186,"b":1192}]}],"statement":"select\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'recorded'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"recorded!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'submitted'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"submitted!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billing_state = 'nothing to bill'\n        and e.work_date <= :upTo!\n    ),\n    0\n  ) as \"notBillable!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        is_to_bill (e.stage, e.billing_state, e.billed_quantity)\n        and e.work_date > :upTo!\n    ),\n    0\n  ) as \"later!\",\n  coalesce(\n    sum(e.quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billing_state = 'written off'\n    ),\n    0\n  ) as \"writtenOff!\",\n  coalesce(\n    sum(e.billed_quantity) filter (\n      where\n        e.stage = 'approved'\n        and e.billed_quantity > 0\n    ),\n    0\n  ) as \"inDrafts!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.kind = 'time'\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    false,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    null\n  )"};
 
 /**
  * Query generated from SQL:
@@ -147,13 +156,19 @@ const deskRestIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"
  *   coalesce(
  *     sum(e.quantity) filter (
  *       where
- *         e.stage = 'approved'
- *         and e.billing_state = 'to bill'
- *         and e.billed_quantity = 0
+ *         is_to_bill (e.stage, e.billing_state, e.billed_quantity)
  *         and e.work_date > :upTo!
  *     ),
  *     0
  *   ) as "later!",
+ *   coalesce(
+ *     sum(e.quantity) filter (
+ *       where
+ *         e.stage = 'approved'
+ *         and e.billing_state = 'written off'
+ *     ),
+ *     0
+ *   ) as "writtenOff!",
  *   coalesce(
  *     sum(e.billed_quantity) filter (
  *       where
@@ -166,19 +181,92 @@ const deskRestIR: any = {"usedParamSet":{"upTo":true,"reach":true,"asker":true,"
  *   entries_in_reach (:reach!, :asker!) e
  * where
  *   e.kind = 'time'
- *   and e.project_id = any (:projects!)
- *   and (
- *     :anyTask!
- *     or e.task_id = any (:tasks!)
+ *   and in_scope (
+ *     e.project_id,
+ *     e.task_id,
+ *     e.person_id,
+ *     false,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     null
  *   )
  * ```
  */
 export const deskRest = new PreparedQuery<IDeskRestParams,IDeskRestResult>(deskRestIR);
 
 
+/** 'DeskWrittenOff' parameters type */
+export interface IDeskWrittenOffParams {
+  anyTask: boolean;
+  asker: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  upTo: string;
+}
+
+/** 'DeskWrittenOff' return type */
+export interface IDeskWrittenOffResult {
+  date: string;
+  id: string;
+  minor: number | null;
+  personName: string;
+  reason: string;
+  recorded: number;
+  version: number;
+}
+
+/** 'DeskWrittenOff' query type */
+export interface IDeskWrittenOffQuery {
+  params: IDeskWrittenOffParams;
+  result: IDeskWrittenOffResult;
+}
+
+const deskWrittenOffIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":245,"b":251}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":391,"b":396}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":480,"b":489}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":496,"b":504}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":511,"b":517}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.work_date as \"date!\",\n  coalesce(pe.name, '') as \"personName!\",\n  e.quantity as \"recorded!\",\n  e.value_minor as \"minor?\",\n  e.write_off_reason as \"reason!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\nwhere\n  e.billing_state = 'written off'\n  and e.work_date <= :upTo!\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    false,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    null\n  )\norder by\n  e.work_date,\n  e.id\nlimit\n  200"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   e.id as "id!",
+ *   e.version as "version!",
+ *   e.work_date as "date!",
+ *   coalesce(pe.name, '') as "personName!",
+ *   e.quantity as "recorded!",
+ *   e.value_minor as "minor?",
+ *   e.write_off_reason as "reason!"
+ * from
+ *   entries_in_reach (:reach!, :asker!) e
+ *   left join person pe on pe.firm_id = e.firm_id
+ *   and pe.id = e.person_id
+ * where
+ *   e.billing_state = 'written off'
+ *   and e.work_date <= :upTo!
+ *   and in_scope (
+ *     e.project_id,
+ *     e.task_id,
+ *     e.person_id,
+ *     false,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     null
+ *   )
+ * order by
+ *   e.work_date,
+ *   e.id
+ * limit
+ *   200
+ * ```
+ */
+export const deskWrittenOff = new PreparedQuery<IDeskWrittenOffParams,IDeskWrittenOffResult>(deskWrittenOffIR);
+
+
 /** 'DeskProjects' parameters type */
 export interface IDeskProjectsParams {
   asker: string;
+  moneyReach: string;
   projects: stringArray;
   reach: string;
   upTo: string;
@@ -190,8 +278,8 @@ export interface IDeskProjectsResult {
   clientName: string | null;
   currency: string | null;
   id: string;
-  limit: number | null;
   method: string;
+  money: boolean;
   name: string;
   submittedMinor: number;
 }
@@ -202,7 +290,7 @@ export interface IDeskProjectsQuery {
   result: IDeskProjectsResult;
 }
 
-const deskProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":468,"b":474}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":477,"b":483}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":656,"b":661},{"a":715,"b":720}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":746,"b":755}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.client_id as \"clientId?\",\n  c.name as \"clientName?\",\n  c.currency as \"currency?\",\n  coalesce(a.method, 'not billable') as \"method!\",\n  a.limit_minor as \"limit?\",\n  coalesce(\n    (\n      select\n        sum(e.value_minor)\n      from\n        entry e\n      where\n        e.firm_id = p.firm_id\n        and e.project_id = p.id\n        and e.stage = 'submitted'\n    ),\n    0\n  ) as \"submittedMinor!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join agreement a on a.firm_id = p.firm_id\n  and a.project_id = p.id\n  and a.valid_from <= :upTo!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :upTo!\n  )\nwhere\n  p.id = any (:projects!)\norder by\n  p.name"};
+const deskProjectsIR: any = {"usedParamSet":{"moneyReach":true,"asker":true,"reach":true,"upTo":true,"projects":true},"params":[{"name":"moneyReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":311,"b":322},{"a":535,"b":546}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":325,"b":331},{"a":491,"b":497},{"a":549,"b":555}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":482,"b":488}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":706}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":782,"b":791}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.client_id as \"clientId?\",\n  c.name as \"clientName?\",\n  c.currency as \"currency?\",\n  coalesce(a.method, 'not billable') as \"method!\",\n  (m.id is not null) as \"money!\",\n  coalesce(\n    (\n      select\n        sum(e.value_minor)\n      from\n        entries_in_reach (:moneyReach!, :asker!) e\n      where\n        e.project_id = p.id\n        and e.stage = 'submitted'\n    ),\n    0\n  )::bigint as \"submittedMinor!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id\n  and m.id = p.id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join agreements_on (:upTo!) a on a.firm_id = p.firm_id\n  and a.project_id = p.id\nwhere\n  p.id = any (:projects!)\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -214,31 +302,27 @@ const deskProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":tr
  *   c.name as "clientName?",
  *   c.currency as "currency?",
  *   coalesce(a.method, 'not billable') as "method!",
- *   a.limit_minor as "limit?",
+ *   (m.id is not null) as "money!",
  *   coalesce(
  *     (
  *       select
  *         sum(e.value_minor)
  *       from
- *         entry e
+ *         entries_in_reach (:moneyReach!, :asker!) e
  *       where
- *         e.firm_id = p.firm_id
- *         and e.project_id = p.id
+ *         e.project_id = p.id
  *         and e.stage = 'submitted'
  *     ),
  *     0
- *   ) as "submittedMinor!"
+ *   )::bigint as "submittedMinor!"
  * from
  *   projects_in_reach (:reach!, :asker!) p
+ *   left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id
+ *   and m.id = p.id
  *   left join client c on c.firm_id = p.firm_id
  *   and c.id = p.client_id
- *   left join agreement a on a.firm_id = p.firm_id
+ *   left join agreements_on (:upTo!) a on a.firm_id = p.firm_id
  *   and a.project_id = p.id
- *   and a.valid_from <= :upTo!
- *   and (
- *     a.valid_to is null
- *     or a.valid_to >= :upTo!
- *   )
  * where
  *   p.id = any (:projects!)
  * order by
@@ -250,7 +334,9 @@ export const deskProjects = new PreparedQuery<IDeskProjectsParams,IDeskProjectsR
 
 /** 'BilledByProject' parameters type */
 export interface IBilledByProjectParams {
+  asker: string;
   projects: stringArray;
+  reach: string;
 }
 
 /** 'BilledByProject' return type */
@@ -270,7 +356,7 @@ export interface IBilledByProjectQuery {
   result: IBilledByProjectResult;
 }
 
-const billedByProjectIR: any = {"usedParamSet":{"projects":true},"params":[{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":363}]}],"statement":"select\n  l.project_id as \"projectId!\",\n  i.id as \"invoiceId!\",\n  i.kind as \"kind!\",\n  sum(l.net_minor) as \"net!\",\n  i.gross_minor as \"gross!\",\n  i.settled_minor as \"settled!\",\n  i.credited_minor as \"credited!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\nwhere\n  i.status = 'issued'\n  and l.project_id = any (:projects!)\ngroup by\n  l.project_id,\n  i.id,\n  i.kind,\n  i.gross_minor,\n  i.settled_minor,\n  i.credited_minor"};
+const billedByProjectIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":336,"b":342}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":461,"b":470}]}],"statement":"select\n  l.project_id as \"projectId!\",\n  i.id as \"invoiceId!\",\n  i.kind as \"kind!\",\n  sum(l.net_minor)::bigint as \"net!\",\n  i.gross_minor as \"gross!\",\n  i.settled_minor as \"settled!\",\n  i.credited_minor as \"credited!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id\n  and p.id = l.project_id\nwhere\n  i.status = 'issued'\n  and l.project_id = any (:projects!)\ngroup by\n  l.project_id,\n  i.id,\n  i.kind,\n  i.gross_minor,\n  i.settled_minor,\n  i.credited_minor"};
 
 /**
  * Query generated from SQL:
@@ -279,7 +365,7 @@ const billedByProjectIR: any = {"usedParamSet":{"projects":true},"params":[{"nam
  *   l.project_id as "projectId!",
  *   i.id as "invoiceId!",
  *   i.kind as "kind!",
- *   sum(l.net_minor) as "net!",
+ *   sum(l.net_minor)::bigint as "net!",
  *   i.gross_minor as "gross!",
  *   i.settled_minor as "settled!",
  *   i.credited_minor as "credited!"
@@ -287,6 +373,8 @@ const billedByProjectIR: any = {"usedParamSet":{"projects":true},"params":[{"nam
  *   invoice_line l
  *   join invoice i on i.firm_id = l.firm_id
  *   and i.id = l.invoice_id
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id
+ *   and p.id = l.project_id
  * where
  *   i.status = 'issued'
  *   and l.project_id = any (:projects!)
@@ -304,8 +392,10 @@ export const billedByProject = new PreparedQuery<IBilledByProjectParams,IBilledB
 
 /** 'DraftsOf' parameters type */
 export interface IDraftsOfParams {
+  asker: string;
   client: string;
   projects: stringArray;
+  reach: string;
 }
 
 /** 'DraftsOf' return type */
@@ -323,7 +413,7 @@ export interface IDraftsOfQuery {
   result: IDraftsOfResult;
 }
 
-const draftsOfIR: any = {"usedParamSet":{"client":true,"projects":true},"params":[{"name":"client","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":259}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":423,"b":432}]}],"statement":"select\n  i.id as \"id!\",\n  i.version as \"version!\",\n  i.net_minor as \"minor!\",\n  i.created_at as \"at!\",\n  p.name as \"by!\"\nfrom\n  invoice i\n  join person p on p.firm_id = i.firm_id\n  and p.id = i.created_by\nwhere\n  i.status = 'draft'\n  and i.client_id = :client!\n  and exists (\n    select\n      1\n    from\n      invoice_line l\n    where\n      l.firm_id = i.firm_id\n      and l.invoice_id = i.id\n      and l.project_id = any (:projects!)\n  )\norder by\n  i.created_at"};
+const draftsOfIR: any = {"usedParamSet":{"reach":true,"asker":true,"client":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":147,"b":153}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":156,"b":162}]},{"name":"client","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":288}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":452,"b":461}]}],"statement":"select\n  i.id as \"id!\",\n  i.version as \"version!\",\n  i.net_minor as \"minor!\",\n  i.created_at as \"at!\",\n  p.name as \"by!\"\nfrom\n  invoices_in_reach (:reach!, :asker!) i\n  join person p on p.firm_id = i.firm_id\n  and p.id = i.created_by\nwhere\n  i.status = 'draft'\n  and i.client_id = :client!\n  and exists (\n    select\n      1\n    from\n      invoice_line l\n    where\n      l.firm_id = i.firm_id\n      and l.invoice_id = i.id\n      and l.project_id = any (:projects!)\n  )\norder by\n  i.created_at"};
 
 /**
  * Query generated from SQL:
@@ -335,7 +425,7 @@ const draftsOfIR: any = {"usedParamSet":{"client":true,"projects":true},"params"
  *   i.created_at as "at!",
  *   p.name as "by!"
  * from
- *   invoice i
+ *   invoices_in_reach (:reach!, :asker!) i
  *   join person p on p.firm_id = i.firm_id
  *   and p.id = i.created_by
  * where

@@ -220,7 +220,7 @@ export interface IInsertSharesQuery {
   result: IInsertSharesResult;
 }
 
-const insertSharesIR: any = {"usedParamSet":{"firm":true,"shares":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":195}]},{"name":"shares","required":true,"transform":{"type":"scalar"},"locs":[{"a":446,"b":453}]}],"statement":"insert into\n  line_share (\n    firm_id,\n    line_id,\n    entry_id,\n    quantity,\n    amount_minor,\n    person_id,\n    project_id,\n    task_id,\n    work_date,\n    standard_minor\n  )\nselect\n  :firm!,\n  s.\"lineId\",\n  s.\"entryId\",\n  s.quantity,\n  s.amount,\n  e.person_id,\n  e.project_id,\n  e.task_id,\n  e.work_date,\n  case\n    when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint\n    else 0\n  end\nfrom\n  jsonb_to_recordset(:shares!) as s (\"lineId\" uuid, \"entryId\" uuid, quantity bigint, amount bigint)\n  join invoice_line l on l.id = s.\"lineId\"\n  join entry e on e.id = s.\"entryId\"\norder by\n  s.\"entryId\""};
+const insertSharesIR: any = {"usedParamSet":{"firm":true,"shares":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":195}]},{"name":"shares","required":true,"transform":{"type":"scalar"},"locs":[{"a":492,"b":499}]}],"statement":"insert into\n  line_share (\n    firm_id,\n    line_id,\n    entry_id,\n    quantity,\n    amount_minor,\n    person_id,\n    project_id,\n    task_id,\n    work_date,\n    standard_minor\n  )\nselect\n  :firm!,\n  s.\"lineId\",\n  s.\"entryId\",\n  s.quantity,\n  s.amount,\n  coalesce(e.person_id, nobody ()),\n  e.project_id,\n  e.task_id,\n  e.work_date,\n  case\n    when l.kind = 'time' then standard_value (e.kind, coalesce(e.value_minor, 0)) * sign(s.quantity)::bigint\n    else 0\n  end\nfrom\n  jsonb_to_recordset(:shares!) as s (\"lineId\" uuid, \"entryId\" uuid, quantity bigint, amount bigint)\n  join invoice_line l on l.id = s.\"lineId\"\n  join entry e on e.id = s.\"entryId\"\norder by\n  s.\"entryId\""};
 
 /**
  * Query generated from SQL:
@@ -244,12 +244,12 @@ const insertSharesIR: any = {"usedParamSet":{"firm":true,"shares":true},"params"
  *   s."entryId",
  *   s.quantity,
  *   s.amount,
- *   e.person_id,
+ *   coalesce(e.person_id, nobody ()),
  *   e.project_id,
  *   e.task_id,
  *   e.work_date,
  *   case
- *     when l.kind = 'time' then coalesce(e.value_minor, 0) * sign(s.quantity)::bigint
+ *     when l.kind = 'time' then standard_value (e.kind, coalesce(e.value_minor, 0)) * sign(s.quantity)::bigint
  *     else 0
  *   end
  * from
@@ -357,7 +357,9 @@ export const deleteTaxes = new PreparedQuery<IDeleteTaxesParams,IDeleteTaxesResu
 
 /** 'LockInvoice' parameters type */
 export interface ILockInvoiceParams {
+  asker: string;
   id: string;
+  reach: string;
 }
 
 /** 'LockInvoice' return type */
@@ -388,7 +390,7 @@ export interface ILockInvoiceQuery {
   result: ILockInvoiceResult;
 }
 
-const lockInvoiceIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":488,"b":491}]}],"statement":"select\n  id as \"id!\",\n  kind as \"kind!\",\n  status as \"status!\",\n  client_id as \"clientId!\",\n  currency as \"currency!\",\n  net_minor as \"net!\",\n  tax_minor as \"tax!\",\n  gross_minor as \"gross!\",\n  settled_minor as \"settled!\",\n  credited_minor as \"credited!\",\n  supply_from as \"supplyFrom!\",\n  supply_to as \"supplyTo!\",\n  sent_at as \"sentAt?\",\n  snapshot as \"snapshot?\",\n  wish as \"wish?\",\n  number_text as \"number?\",\n  due_on as \"dueOn?\",\n  version as \"version!\"\nfrom\n  invoice\nwhere\n  id = :id!\nfor update"};
+const lockInvoiceIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":488,"b":491},{"a":607,"b":610}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":564,"b":570}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":579}]}],"statement":"select\n  id as \"id!\",\n  kind as \"kind!\",\n  status as \"status!\",\n  client_id as \"clientId!\",\n  currency as \"currency!\",\n  net_minor as \"net!\",\n  tax_minor as \"tax!\",\n  gross_minor as \"gross!\",\n  settled_minor as \"settled!\",\n  credited_minor as \"credited!\",\n  supply_from as \"supplyFrom!\",\n  supply_to as \"supplyTo!\",\n  sent_at as \"sentAt?\",\n  snapshot as \"snapshot?\",\n  wish as \"wish?\",\n  number_text as \"number?\",\n  due_on as \"dueOn?\",\n  version as \"version!\"\nfrom\n  invoice\nwhere\n  id = :id!\n  and id in (\n    select\n      r.id\n    from\n      invoices_to_act_on (:reach!, :asker!) r\n    where\n      r.id = :id!\n  )\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -416,10 +418,58 @@ const lockInvoiceIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","r
  *   invoice
  * where
  *   id = :id!
+ *   and id in (
+ *     select
+ *       r.id
+ *     from
+ *       invoices_to_act_on (:reach!, :asker!) r
+ *     where
+ *       r.id = :id!
+ *   )
  * for update
  * ```
  */
 export const lockInvoice = new PreparedQuery<ILockInvoiceParams,ILockInvoiceResult>(lockInvoiceIR);
+
+
+/** 'SeeInvoice' parameters type */
+export interface ISeeInvoiceParams {
+  asker: string;
+  id: string;
+  reach: string;
+}
+
+/** 'SeeInvoice' return type */
+export interface ISeeInvoiceResult {
+  id: string;
+  status: string;
+  version: number;
+  wish: Json | null;
+}
+
+/** 'SeeInvoice' query type */
+export interface ISeeInvoiceQuery {
+  params: ISeeInvoiceParams;
+  result: ISeeInvoiceResult;
+}
+
+const seeInvoiceIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":129}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":132,"b":138}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":158,"b":161}]}],"statement":"select\n  i.id as \"id!\",\n  i.status as \"status!\",\n  i.wish as \"wish?\",\n  i.version as \"version!\"\nfrom\n  invoices_to_act_on (:reach!, :asker!) i\nwhere\n  i.id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   i.id as "id!",
+ *   i.status as "status!",
+ *   i.wish as "wish?",
+ *   i.version as "version!"
+ * from
+ *   invoices_to_act_on (:reach!, :asker!) i
+ * where
+ *   i.id = :id!
+ * ```
+ */
+export const seeInvoice = new PreparedQuery<ISeeInvoiceParams,ISeeInvoiceResult>(seeInvoiceIR);
 
 
 /** 'FreezeInvoice' parameters type */
@@ -431,7 +481,6 @@ export interface IFreezeInvoiceParams {
   now: string;
   number: number;
   numberText: string;
-  settled: number;
   snapshot: Json;
 }
 
@@ -444,7 +493,7 @@ export interface IFreezeInvoiceQuery {
   result: IFreezeInvoiceResult;
 }
 
-const freezeInvoiceIR: any = {"usedParamSet":{"number":true,"numberText":true,"issuedOn":true,"dueOn":true,"snapshot":true,"by":true,"now":true,"settled":true,"id":true},"params":[{"name":"number","required":true,"transform":{"type":"scalar"},"locs":[{"a":51,"b":58}]},{"name":"numberText","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":88}]},{"name":"issuedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":114}]},{"name":"dueOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":134}]},{"name":"snapshot","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":159}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":176,"b":179}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":200}]},{"name":"settled","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":229}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":269,"b":272}]}],"statement":"update invoice\nset\n  status = 'issued',\n  number = :number!,\n  number_text = :numberText!,\n  issued_on = :issuedOn!,\n  due_on = :dueOn!,\n  snapshot = :snapshot!,\n  issued_by = :by!,\n  issued_at = :now!,\n  settled_minor = :settled!,\n  version = version + 1\nwhere\n  id = :id!"};
+const freezeInvoiceIR: any = {"usedParamSet":{"number":true,"numberText":true,"issuedOn":true,"dueOn":true,"snapshot":true,"by":true,"now":true,"id":true},"params":[{"name":"number","required":true,"transform":{"type":"scalar"},"locs":[{"a":51,"b":58}]},{"name":"numberText","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":88}]},{"name":"issuedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":114}]},{"name":"dueOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":134}]},{"name":"snapshot","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":159}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":176,"b":179}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":200}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":240,"b":243}]}],"statement":"update invoice\nset\n  status = 'issued',\n  number = :number!,\n  number_text = :numberText!,\n  issued_on = :issuedOn!,\n  due_on = :dueOn!,\n  snapshot = :snapshot!,\n  issued_by = :by!,\n  issued_at = :now!,\n  version = version + 1\nwhere\n  id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -459,7 +508,6 @@ const freezeInvoiceIR: any = {"usedParamSet":{"number":true,"numberText":true,"i
  *   snapshot = :snapshot!,
  *   issued_by = :by!,
  *   issued_at = :now!,
- *   settled_minor = :settled!,
  *   version = version + 1
  * where
  *   id = :id!
@@ -486,7 +534,7 @@ export interface IMoveInvoiceEntriesQuery {
   result: IMoveInvoiceEntriesResult;
 }
 
-const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":319,"b":322}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":343,"b":348}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":267,"b":275}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  and e.id in (\n    select\n      s.entry_id\n    from\n      line_share s\n      join invoice_line l on l.firm_id = s.firm_id\n      and l.id = s.line_id\n    where\n      l.invoice_id = :invoice!\n      and l.kind = 'time'\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
+const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":329,"b":332}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":353,"b":358}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":267,"b":275}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  and e.id in (\n    select\n      s.entry_id\n    from\n      line_share s\n      join invoice_line l on l.firm_id = s.firm_id\n      and l.id = s.line_id\n    where\n      l.invoice_id = :invoice!\n      and l.kind in ('time', 'fee')\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
 
 /**
  * Query generated from SQL:
@@ -506,7 +554,7 @@ const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoic
  *       and l.id = s.line_id
  *     where
  *       l.invoice_id = :invoice!
- *       and l.kind = 'time'
+ *       and l.kind in ('time', 'fee')
  *   )
  *   and (
  *     :to! <> 'billed'
@@ -724,7 +772,7 @@ export interface IInvoiceInReachQuery {
   result: IInvoiceInReachResult;
 }
 
-const invoiceInReachIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":58}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":72,"b":78}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":343,"b":349}]}],"statement":"select\n  i.id as \"id!\"\nfrom\n  invoice i\nwhere\n  i.id = :id!\n  and (\n    :reach! = 'firm'\n    or exists (\n      select\n        1\n      from\n        invoice_line l\n        join project p on p.firm_id = l.firm_id\n        and p.id = l.project_id\n      where\n        l.firm_id = i.firm_id\n        and l.invoice_id = i.id\n        and p.manager_id = :asker!\n    )\n  )"};
+const invoiceInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":49,"b":55}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":64}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":84,"b":87}]}],"statement":"select\n  i.id as \"id!\"\nfrom\n  invoices_in_reach (:reach!, :asker!) i\nwhere\n  i.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -732,26 +780,47 @@ const invoiceInReachIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":tr
  * select
  *   i.id as "id!"
  * from
- *   invoice i
+ *   invoices_in_reach (:reach!, :asker!) i
  * where
  *   i.id = :id!
- *   and (
- *     :reach! = 'firm'
- *     or exists (
- *       select
- *         1
- *       from
- *         invoice_line l
- *         join project p on p.firm_id = l.firm_id
- *         and p.id = l.project_id
- *       where
- *         l.firm_id = i.firm_id
- *         and l.invoice_id = i.id
- *         and p.manager_id = :asker!
- *     )
- *   )
  * ```
  */
 export const invoiceInReach = new PreparedQuery<IInvoiceInReachParams,IInvoiceInReachResult>(invoiceInReachIR);
+
+
+/** 'WorkOfInvoice' parameters type */
+export interface IWorkOfInvoiceParams {
+  invoice: string;
+}
+
+/** 'WorkOfInvoice' return type */
+export interface IWorkOfInvoiceResult {
+  entryId: string;
+  projectId: string;
+}
+
+/** 'WorkOfInvoice' query type */
+export interface IWorkOfInvoiceQuery {
+  params: IWorkOfInvoiceParams;
+  result: IWorkOfInvoiceResult;
+}
+
+const workOfInvoiceIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":188,"b":196}]}],"statement":"select distinct\n  s.entry_id as \"entryId!\",\n  l.project_id as \"projectId!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select distinct
+ *   s.entry_id as "entryId!",
+ *   l.project_id as "projectId!"
+ * from
+ *   invoice_line l
+ *   join line_share s on s.firm_id = l.firm_id
+ *   and s.line_id = l.id
+ * where
+ *   l.invoice_id = :invoice!
+ * ```
+ */
+export const workOfInvoice = new PreparedQuery<IWorkOfInvoiceParams,IWorkOfInvoiceResult>(workOfInvoiceIR);
 
 

@@ -3,29 +3,28 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type stringArray = (string)[];
 
-/** 'LockAgreements' parameters type */
-export interface ILockAgreementsParams {
-  entries: stringArray;
+/** 'AgreementsOfProjects' parameters type */
+export interface IAgreementsOfProjectsParams {
+  projects: stringArray;
 }
 
-/** 'LockAgreements' return type */
-export interface ILockAgreementsResult {
+/** 'AgreementsOfProjects' return type */
+export interface IAgreementsOfProjectsResult {
   currency: string;
   decimalPlaces: number | null;
   id: string;
-  limit: number | null;
   projectId: string;
   validFrom: string;
   validTo: string | null;
 }
 
-/** 'LockAgreements' query type */
-export interface ILockAgreementsQuery {
-  params: ILockAgreementsParams;
-  result: ILockAgreementsResult;
+/** 'AgreementsOfProjects' query type */
+export interface IAgreementsOfProjectsQuery {
+  params: IAgreementsOfProjectsParams;
+  result: IAgreementsOfProjectsResult;
 }
 
-const lockAgreementsIR: any = {"usedParamSet":{"entries":true},"params":[{"name":"entries","required":true,"transform":{"type":"scalar"},"locs":[{"a":339,"b":347}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.decimal_places as \"decimalPlaces?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.project_id in (\n    select\n      e.project_id\n    from\n      entry e\n    where\n      e.id = any (:entries!)\n  )\norder by\n  a.id\nfor update"};
+const agreementsOfProjectsIR: any = {"usedParamSet":{"projects":true},"params":[{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":231,"b":240}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.currency as \"currency!\",\n  a.decimal_places as \"decimalPlaces?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.project_id = any (:projects!)\norder by\n  a.valid_from"};
 
 /**
  * Query generated from SQL:
@@ -34,115 +33,51 @@ const lockAgreementsIR: any = {"usedParamSet":{"entries":true},"params":[{"name"
  *   a.id as "id!",
  *   a.project_id as "projectId!",
  *   a.currency as "currency!",
- *   a.limit_minor as "limit?",
  *   a.decimal_places as "decimalPlaces?",
  *   a.valid_from as "validFrom!",
  *   a.valid_to as "validTo?"
  * from
  *   agreement a
  * where
- *   a.project_id in (
- *     select
- *       e.project_id
- *     from
- *       entry e
- *     where
- *       e.id = any (:entries!)
- *   )
+ *   a.project_id = any (:projects!)
  * order by
- *   a.id
- * for update
+ *   a.valid_from
  * ```
  */
-export const lockAgreements = new PreparedQuery<ILockAgreementsParams,ILockAgreementsResult>(lockAgreementsIR);
+export const agreementsOfProjects = new PreparedQuery<IAgreementsOfProjectsParams,IAgreementsOfProjectsResult>(agreementsOfProjectsIR);
 
 
-/** 'ReadAgreements' parameters type */
-export interface IReadAgreementsParams {
-  entries: stringArray;
-}
-
-/** 'ReadAgreements' return type */
-export interface IReadAgreementsResult {
-  currency: string;
-  decimalPlaces: number | null;
-  id: string;
-  limit: number | null;
-  projectId: string;
-  validFrom: string;
-  validTo: string | null;
-}
-
-/** 'ReadAgreements' query type */
-export interface IReadAgreementsQuery {
-  params: IReadAgreementsParams;
-  result: IReadAgreementsResult;
-}
-
-const readAgreementsIR: any = {"usedParamSet":{"entries":true},"params":[{"name":"entries","required":true,"transform":{"type":"scalar"},"locs":[{"a":339,"b":347}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.decimal_places as \"decimalPlaces?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.project_id in (\n    select\n      e.project_id\n    from\n      entry e\n    where\n      e.id = any (:entries!)\n  )\norder by\n  a.id"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   a.id as "id!",
- *   a.project_id as "projectId!",
- *   a.currency as "currency!",
- *   a.limit_minor as "limit?",
- *   a.decimal_places as "decimalPlaces?",
- *   a.valid_from as "validFrom!",
- *   a.valid_to as "validTo?"
- * from
- *   agreement a
- * where
- *   a.project_id in (
- *     select
- *       e.project_id
- *     from
- *       entry e
- *     where
- *       e.id = any (:entries!)
- *   )
- * order by
- *   a.id
- * ```
- */
-export const readAgreements = new PreparedQuery<IReadAgreementsParams,IReadAgreementsResult>(readAgreementsIR);
-
-
-/** 'LockEntriesById' parameters type */
-export interface ILockEntriesByIdParams {
+/** 'ProjectsOfEntries' parameters type */
+export interface IProjectsOfEntriesParams {
   ids: stringArray;
 }
 
-/** 'LockEntriesById' return type */
-export interface ILockEntriesByIdResult {
-  id: string;
+/** 'ProjectsOfEntries' return type */
+export interface IProjectsOfEntriesResult {
+  projectId: string;
 }
 
-/** 'LockEntriesById' query type */
-export interface ILockEntriesByIdQuery {
-  params: ILockEntriesByIdParams;
-  result: ILockEntriesByIdResult;
+/** 'ProjectsOfEntries' query type */
+export interface IProjectsOfEntriesQuery {
+  params: IProjectsOfEntriesParams;
+  result: IProjectsOfEntriesResult;
 }
 
-const lockEntriesByIdIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":52,"b":56}]}],"statement":"select\n  id as \"id!\"\nfrom\n  entry\nwhere\n  id = any (:ids!)\norder by\n  id\nfor update"};
+const projectsOfEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":82,"b":86}]}],"statement":"select distinct\n  e.project_id as \"projectId!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and e.project_id is not null"};
 
 /**
  * Query generated from SQL:
  * ```
- * select
- *   id as "id!"
+ * select distinct
+ *   e.project_id as "projectId!"
  * from
- *   entry
+ *   entry e
  * where
- *   id = any (:ids!)
- * order by
- *   id
- * for update
+ *   e.id = any (:ids!)
+ *   and e.project_id is not null
  * ```
  */
-export const lockEntriesById = new PreparedQuery<ILockEntriesByIdParams,ILockEntriesByIdResult>(lockEntriesByIdIR);
+export const projectsOfEntries = new PreparedQuery<IProjectsOfEntriesParams,IProjectsOfEntriesResult>(projectsOfEntriesIR);
 
 
 /** 'BillableEntries' parameters type */
@@ -150,6 +85,7 @@ export interface IBillableEntriesParams {
   asker: string;
   draft?: string | null | void;
   ids: stringArray;
+  reach: string;
 }
 
 /** 'BillableEntries' return type */
@@ -159,6 +95,7 @@ export interface IBillableEntriesResult {
   clientId: string | null;
   holdReason: string | null;
   id: string;
+  kind: string;
   note: string;
   orderReference: string;
   personName: string;
@@ -171,6 +108,7 @@ export interface IBillableEntriesResult {
   taskId: string | null;
   taskName: string | null;
   taxCategory: string | null;
+  valueCurrency: string | null;
   valueMinor: number | null;
   workDate: string;
 }
@@ -181,13 +119,14 @@ export interface IBillableEntriesQuery {
   result: IBillableEntriesResult;
 }
 
-const billableEntriesIR: any = {"usedParamSet":{"draft":true,"asker":true,"ids":true},"params":[{"name":"draft","required":false,"transform":{"type":"scalar"},"locs":[{"a":853,"b":858}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":930,"b":936}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":1233,"b":1237}]}],"statement":"select\n  e.id as \"id!\",\n  e.work_date as \"workDate!\",\n  e.client_id as \"clientId?\",\n  e.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  p.order_reference as \"orderReference!\",\n  e.task_id as \"taskId?\",\n  t.name as \"taskName?\",\n  s.name as \"serviceName!\",\n  pe.name as \"personName!\",\n  e.note as \"note!\",\n  e.billable_quantity as \"billableQuantity!\",\n  e.rate as \"rate?\",\n  e.value_minor as \"valueMinor?\",\n  e.tax_category as \"taxCategory?\",\n  e.stage as \"stage!\",\n  e.billing_state as \"billingState!\",\n  e.hold_reason as \"holdReason?\",\n  e.billed_quantity - coalesce(\n    (\n      select\n        sum(x.quantity)\n      from\n        line_share x\n        join invoice_line l on l.firm_id = x.firm_id\n        and l.id = x.line_id\n      where\n        x.firm_id = e.firm_id\n        and x.entry_id = e.id\n        and x.live\n        and l.invoice_id = :draft\n    ),\n    0\n  ) as \"takenByOthers!\"\nfrom\n  entries_in_reach ('firm', :asker!) e\n  join project p on p.firm_id = e.firm_id\n  and p.id = e.project_id\n  join service s on s.firm_id = e.firm_id\n  and s.id = e.service_id\n  join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\n  left join task t on t.firm_id = e.firm_id\n  and t.id = e.task_id\nwhere\n  e.id = any (:ids!)\norder by\n  e.work_date,\n  pe.name,\n  e.id"};
+const billableEntriesIR: any = {"usedParamSet":{"draft":true,"reach":true,"asker":true,"ids":true},"params":[{"name":"draft","required":false,"transform":{"type":"scalar"},"locs":[{"a":942,"b":947}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1011,"b":1017}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1020,"b":1026}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":1333,"b":1337}]}],"statement":"select\n  e.id as \"id!\",\n  e.kind as \"kind!\",\n  e.work_date as \"workDate!\",\n  e.client_id as \"clientId?\",\n  e.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  p.order_reference as \"orderReference!\",\n  e.task_id as \"taskId?\",\n  t.name as \"taskName?\",\n  coalesce(s.name, '') as \"serviceName!\",\n  coalesce(pe.name, '') as \"personName!\",\n  e.note as \"note!\",\n  e.billable_quantity as \"billableQuantity!\",\n  e.rate as \"rate?\",\n  e.value_minor as \"valueMinor?\",\n  e.value_currency as \"valueCurrency?\",\n  e.tax_category as \"taxCategory?\",\n  e.stage as \"stage!\",\n  e.billing_state as \"billingState!\",\n  e.hold_reason as \"holdReason?\",\n  e.billed_quantity - coalesce(\n    (\n      select\n        sum(x.quantity)\n      from\n        line_share x\n        join invoice_line l on l.firm_id = x.firm_id\n        and l.id = x.line_id\n      where\n        x.firm_id = e.firm_id\n        and x.entry_id = e.id\n        and x.live\n        and l.invoice_id = :draft\n    ),\n    0\n  ) as \"takenByOthers!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  join project p on p.firm_id = e.firm_id\n  and p.id = e.project_id\n  left join service s on s.firm_id = e.firm_id\n  and s.id = e.service_id\n  left join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\n  left join task t on t.firm_id = e.firm_id\n  and t.id = e.task_id\nwhere\n  e.id = any (:ids!)\norder by\n  e.work_date,\n  pe.name,\n  e.id"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   e.id as "id!",
+ *   e.kind as "kind!",
  *   e.work_date as "workDate!",
  *   e.client_id as "clientId?",
  *   e.project_id as "projectId!",
@@ -195,12 +134,13 @@ const billableEntriesIR: any = {"usedParamSet":{"draft":true,"asker":true,"ids":
  *   p.order_reference as "orderReference!",
  *   e.task_id as "taskId?",
  *   t.name as "taskName?",
- *   s.name as "serviceName!",
- *   pe.name as "personName!",
+ *   coalesce(s.name, '') as "serviceName!",
+ *   coalesce(pe.name, '') as "personName!",
  *   e.note as "note!",
  *   e.billable_quantity as "billableQuantity!",
  *   e.rate as "rate?",
  *   e.value_minor as "valueMinor?",
+ *   e.value_currency as "valueCurrency?",
  *   e.tax_category as "taxCategory?",
  *   e.stage as "stage!",
  *   e.billing_state as "billingState!",
@@ -222,12 +162,12 @@ const billableEntriesIR: any = {"usedParamSet":{"draft":true,"asker":true,"ids":
  *     0
  *   ) as "takenByOthers!"
  * from
- *   entries_in_reach ('firm', :asker!) e
+ *   entries_in_reach (:reach!, :asker!) e
  *   join project p on p.firm_id = e.firm_id
  *   and p.id = e.project_id
- *   join service s on s.firm_id = e.firm_id
+ *   left join service s on s.firm_id = e.firm_id
  *   and s.id = e.service_id
- *   join person pe on pe.firm_id = e.firm_id
+ *   left join person pe on pe.firm_id = e.firm_id
  *   and pe.id = e.person_id
  *   left join task t on t.firm_id = e.firm_id
  *   and t.id = e.task_id
@@ -242,45 +182,48 @@ const billableEntriesIR: any = {"usedParamSet":{"draft":true,"asker":true,"ids":
 export const billableEntries = new PreparedQuery<IBillableEntriesParams,IBillableEntriesResult>(billableEntriesIR);
 
 
-/** 'LimitUsed' parameters type */
-export interface ILimitUsedParams {
-  agreements: stringArray;
+/** 'LimitsOfProjects' parameters type */
+export interface ILimitsOfProjectsParams {
+  currency: string;
+  day: string;
   draft?: string | null | void;
+  projects: stringArray;
 }
 
-/** 'LimitUsed' return type */
-export interface ILimitUsedResult {
+/** 'LimitsOfProjects' return type */
+export interface ILimitsOfProjectsResult {
   agreementId: string;
+  left: number;
+  limit: number;
+  projectId: string;
   used: number;
 }
 
-/** 'LimitUsed' query type */
-export interface ILimitUsedQuery {
-  params: ILimitUsedParams;
-  result: ILimitUsedResult;
+/** 'LimitsOfProjects' query type */
+export interface ILimitsOfProjectsQuery {
+  params: ILimitsOfProjectsParams;
+  result: ILimitsOfProjectsResult;
 }
 
-const limitUsedIR: any = {"usedParamSet":{"agreements":true,"draft":true},"params":[{"name":"agreements","required":true,"transform":{"type":"scalar"},"locs":[{"a":193,"b":204}]},{"name":"draft","required":false,"transform":{"type":"scalar"},"locs":[{"a":273,"b":278}]}],"statement":"select\n  l.agreement_id as \"agreementId!\",\n  sum(l.net_minor) as \"used!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\nwhere\n  l.agreement_id = any (:agreements!)\n  and i.status in ('draft', 'issued')\n  and i.id is distinct from :draft\ngroup by\n  l.agreement_id"};
+const limitsOfProjectsIR: any = {"usedParamSet":{"day":true,"draft":true,"projects":true,"currency":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":180,"b":184}]},{"name":"draft","required":false,"transform":{"type":"scalar"},"locs":[{"a":187,"b":192}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":234}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":256,"b":265}]}],"statement":"select\n  m.project_id as \"projectId!\",\n  m.agreement_id as \"agreementId!\",\n  m.limit_minor as \"limit!\",\n  m.used_minor as \"used!\",\n  m.left_minor as \"left!\"\nfrom\n  project_limits (:day!, :draft) m\nwhere\n  m.project_id = any (:projects!)\n  and m.currency = :currency!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   l.agreement_id as "agreementId!",
- *   sum(l.net_minor) as "used!"
+ *   m.project_id as "projectId!",
+ *   m.agreement_id as "agreementId!",
+ *   m.limit_minor as "limit!",
+ *   m.used_minor as "used!",
+ *   m.left_minor as "left!"
  * from
- *   invoice_line l
- *   join invoice i on i.firm_id = l.firm_id
- *   and i.id = l.invoice_id
+ *   project_limits (:day!, :draft) m
  * where
- *   l.agreement_id = any (:agreements!)
- *   and i.status in ('draft', 'issued')
- *   and i.id is distinct from :draft
- * group by
- *   l.agreement_id
+ *   m.project_id = any (:projects!)
+ *   and m.currency = :currency!
  * ```
  */
-export const limitUsed = new PreparedQuery<ILimitUsedParams,ILimitUsedResult>(limitUsedIR);
+export const limitsOfProjects = new PreparedQuery<ILimitsOfProjectsParams,ILimitsOfProjectsResult>(limitsOfProjectsIR);
 
 
 /** 'TaxRatesOn' parameters type */

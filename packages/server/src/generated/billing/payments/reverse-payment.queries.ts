@@ -1,6 +1,38 @@
 /** Types generated for queries found in "packages/server/src/billing/payments/reverse-payment.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+/** 'InvoicesOfPayment' parameters type */
+export interface IInvoicesOfPaymentParams {
+  payment: string;
+}
+
+/** 'InvoicesOfPayment' return type */
+export interface IInvoicesOfPaymentResult {
+  invoiceId: string;
+}
+
+/** 'InvoicesOfPayment' query type */
+export interface IInvoicesOfPaymentQuery {
+  params: IInvoicesOfPaymentParams;
+  result: IInvoicesOfPaymentResult;
+}
+
+const invoicesOfPaymentIR: any = {"usedParamSet":{"payment":true},"params":[{"name":"payment","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":98}]}],"statement":"select distinct\n  a.invoice_id as \"invoiceId!\"\nfrom\n  allocation a\nwhere\n  a.payment_id = :payment!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select distinct
+ *   a.invoice_id as "invoiceId!"
+ * from
+ *   allocation a
+ * where
+ *   a.payment_id = :payment!
+ * ```
+ */
+export const invoicesOfPayment = new PreparedQuery<IInvoicesOfPaymentParams,IInvoicesOfPaymentResult>(invoicesOfPaymentIR);
+
+
 /** 'LockPayment' parameters type */
 export interface ILockPaymentParams {
   id: string;

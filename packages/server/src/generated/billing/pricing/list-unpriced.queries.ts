@@ -26,7 +26,7 @@ export interface IUnpricedEntriesQuery {
   result: IUnpricedEntriesResult;
 }
 
-const unpricedEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":85,"b":91}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":94,"b":100}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":240}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":269,"b":278}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":305}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":331,"b":337}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":356,"b":361},{"a":398,"b":403}]}],"statement":"select\n  e.id as \"id!\",\n  count(*) over ()::int as \"count!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.billing_state = 'to bill'\n  and e.rate is null\n  and e.project_id is not null\n  and e.service_id is not null\n  and (\n    :all!\n    or e.project_id = any (:projects!)\n  )\n  and (\n    :anyTask!\n    or e.task_id = any (:tasks!)\n  )\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )\norder by\n  e.work_date,\n  e.id\nlimit\n  100"};
+const unpricedEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":85,"b":91}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":94,"b":100}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":295,"b":299}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":315}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":322,"b":330}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":337,"b":343}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":350,"b":355}]}],"statement":"select\n  e.id as \"id!\",\n  count(*) over ()::int as \"count!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.billing_state = 'to bill'\n  and e.rate is null\n  and e.project_id is not null\n  and e.service_id is not null\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    :all!,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    :whose\n  )\norder by\n  e.work_date,\n  e.id\nlimit\n  100"};
 
 /**
  * Query generated from SQL:
@@ -41,17 +41,15 @@ const unpricedEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"all":
  *   and e.rate is null
  *   and e.project_id is not null
  *   and e.service_id is not null
- *   and (
- *     :all!
- *     or e.project_id = any (:projects!)
- *   )
- *   and (
- *     :anyTask!
- *     or e.task_id = any (:tasks!)
- *   )
- *   and (
- *     :whose::uuid is null
- *     or e.person_id = :whose
+ *   and in_scope (
+ *     e.project_id,
+ *     e.task_id,
+ *     e.person_id,
+ *     :all!,
+ *     :projects!,
+ *     :anyTask!,
+ *     :tasks!,
+ *     :whose
  *   )
  * order by
  *   e.work_date,

@@ -9,7 +9,6 @@ export interface ITimersOfParams {
 /** 'TimersOf' return type */
 export interface ITimersOfResult {
   billable: boolean | null;
-  createdAt: string;
   endAt: string | null;
   id: string;
   note: string;
@@ -28,7 +27,7 @@ export interface ITimersOfQuery {
   result: ITimersOfResult;
 }
 
-const timersOfIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":433,"b":440}]}],"statement":"select\n  t.id as \"id!\",\n  t.project_id as \"projectId?\",\n  t.task_id as \"taskId?\",\n  t.service_id as \"serviceId?\",\n  t.billable as \"billable?\",\n  t.note as \"note!\",\n  t.running as \"running!\",\n  t.created_at as \"createdAt!\",\n  t.version as \"version!\",\n  s.place as \"place!\",\n  s.start_at as \"startAt!\",\n  s.end_at as \"endAt?\"\nfrom\n  timer t\n  join timer_segment s on s.firm_id = t.firm_id\n  and s.timer_id = t.id\nwhere\n  t.person_id = :person!\norder by\n  t.created_at,\n  t.id,\n  s.place"};
+const timersOfIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":401,"b":408}]}],"statement":"select\n  t.id as \"id!\",\n  t.project_id as \"projectId?\",\n  t.task_id as \"taskId?\",\n  t.service_id as \"serviceId?\",\n  t.billable as \"billable?\",\n  t.note as \"note!\",\n  t.running as \"running!\",\n  t.version as \"version!\",\n  s.place as \"place!\",\n  s.start_at as \"startAt!\",\n  s.end_at as \"endAt?\"\nfrom\n  timer t\n  join timer_segment s on s.firm_id = t.firm_id\n  and s.timer_id = t.id\nwhere\n  t.person_id = :person!\norder by\n  t.created_at,\n  t.id,\n  s.place"};
 
 /**
  * Query generated from SQL:
@@ -41,7 +40,6 @@ const timersOfIR: any = {"usedParamSet":{"person":true},"params":[{"name":"perso
  *   t.billable as "billable?",
  *   t.note as "note!",
  *   t.running as "running!",
- *   t.created_at as "createdAt!",
  *   t.version as "version!",
  *   s.place as "place!",
  *   s.start_at as "startAt!",

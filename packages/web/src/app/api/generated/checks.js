@@ -171,7 +171,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
 }
 validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 var addRow = validate23;
-var formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/i;
+var formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -280,7 +280,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^(19|20|21)[0-9]{2}-", "u"), pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern8 = new RegExp("\\S", "u");
+var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern7 = new RegExp("\\S", "u");
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -347,13 +347,10 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data1.date !== void 0) {
                                   let data4 = data1.date, _errs11 = errors;
                                   if (errors === _errs11 && errors === _errs11)
-                                    if (typeof data4 == "string")
-                                      if (pattern5.test(data4)) {
-                                        if (!formats10.test(data4))
-                                          return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                                      } else
-                                        return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                                    else
+                                    if (typeof data4 == "string") {
+                                      if (!formats10.test(data4))
+                                        return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                    } else
                                       return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/date", schemaPath: "#/properties/create/items/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
@@ -449,120 +446,120 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                       } else
                                         var valid2 = !0;
                                       if (valid2) {
-                                        if (data1.quantity !== void 0) {
-                                          let data8 = data1.quantity, _errs31 = errors;
-                                          if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
-                                            return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                          if (errors === _errs31 && typeof data8 == "number" && isFinite(data8)) {
-                                            if (data8 > 2678400 || isNaN(data8))
-                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                                            if (data8 < 1 || isNaN(data8))
-                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                          }
+                                        if (data1.note !== void 0) {
+                                          let data8 = data1.note, _errs31 = errors;
+                                          if (errors === _errs31)
+                                            if (typeof data8 == "string") {
+                                              if (func1(data8) > 2e3)
+                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/note", schemaPath: "#/properties/create/items/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                                            } else
+                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/note", schemaPath: "#/properties/create/items/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           var valid2 = _errs31 === errors;
                                         } else
                                           var valid2 = !0;
                                         if (valid2) {
-                                          if (data1.span !== void 0) {
-                                            let data9 = data1.span, _errs33 = errors;
-                                            if (errors === _errs33)
-                                              if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
-                                                let missing2;
-                                                if (data9.start === void 0 && (missing2 = "start") || data9.end === void 0 && (missing2 = "end") || data9.breakSeconds === void 0 && (missing2 = "breakSeconds"))
-                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
-                                                {
-                                                  let _errs35 = errors;
-                                                  for (let key2 in data9)
-                                                    if (!(key2 === "start" || key2 === "end" || key2 === "breakSeconds" || key2 === "whichStart" || key2 === "whichEnd")) {
-                                                      return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
-                                                      break;
-                                                    }
-                                                  if (_errs35 === errors) {
-                                                    if (data9.start !== void 0) {
-                                                      let data10 = data9.start, _errs36 = errors;
-                                                      if (errors === _errs36)
-                                                        if (typeof data10 == "string") {
-                                                          if (!pattern6.test(data10))
-                                                            return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                                        } else
-                                                          return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                      var valid6 = _errs36 === errors;
-                                                    } else
-                                                      var valid6 = !0;
-                                                    if (valid6) {
-                                                      if (data9.end !== void 0) {
-                                                        let data11 = data9.end, _errs38 = errors;
-                                                        if (errors === _errs38)
-                                                          if (typeof data11 == "string") {
-                                                            if (!pattern6.test(data11))
-                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                                          } else
-                                                            return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                        var valid6 = _errs38 === errors;
-                                                      } else
-                                                        var valid6 = !0;
-                                                      if (valid6) {
-                                                        if (data9.breakSeconds !== void 0) {
-                                                          let data12 = data9.breakSeconds, _errs40 = errors;
-                                                          if (!(typeof data12 == "number" && !(data12 % 1) && !isNaN(data12) && isFinite(data12)))
-                                                            return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                                          if (errors === _errs40 && typeof data12 == "number" && isFinite(data12)) {
-                                                            if (data12 > 86400 || isNaN(data12))
-                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
-                                                            if (data12 < 0 || isNaN(data12))
-                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
-                                                          }
-                                                          var valid6 = _errs40 === errors;
-                                                        } else
-                                                          var valid6 = !0;
-                                                        if (valid6) {
-                                                          if (data9.whichStart !== void 0) {
-                                                            let data13 = data9.whichStart, _errs42 = errors;
-                                                            if (typeof data13 != "string")
-                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichStart", schemaPath: "#/properties/create/items/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                            if (!(data13 === "earlier" || data13 === "later"))
-                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichStart", schemaPath: "#/properties/create/items/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema36.properties.create.items.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                                            var valid6 = _errs42 === errors;
-                                                          } else
-                                                            var valid6 = !0;
-                                                          if (valid6)
-                                                            if (data9.whichEnd !== void 0) {
-                                                              let data14 = data9.whichEnd, _errs44 = errors;
-                                                              if (typeof data14 != "string")
-                                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichEnd", schemaPath: "#/properties/create/items/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                              if (!(data14 === "earlier" || data14 === "later"))
-                                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichEnd", schemaPath: "#/properties/create/items/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema36.properties.create.items.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                                              var valid6 = _errs44 === errors;
-                                                            } else
-                                                              var valid6 = !0;
-                                                        }
-                                                      }
-                                                    }
-                                                  }
-                                                }
-                                              } else
-                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                          if (data1.quantity !== void 0) {
+                                            let data9 = data1.quantity, _errs33 = errors;
+                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
+                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                            if (errors === _errs33 && typeof data9 == "number" && isFinite(data9)) {
+                                              if (data9 > 2678400 || isNaN(data9))
+                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                                              if (data9 < 1 || isNaN(data9))
+                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/quantity", schemaPath: "#/properties/create/items/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                            }
                                             var valid2 = _errs33 === errors;
                                           } else
                                             var valid2 = !0;
                                           if (valid2) {
                                             if (data1.billable !== void 0) {
-                                              let _errs46 = errors;
+                                              let _errs35 = errors;
                                               if (typeof data1.billable != "boolean")
                                                 return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/billable", schemaPath: "#/properties/create/items/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                                              var valid2 = _errs46 === errors;
+                                              var valid2 = _errs35 === errors;
                                             } else
                                               var valid2 = !0;
                                             if (valid2) {
-                                              if (data1.note !== void 0) {
-                                                let data16 = data1.note, _errs48 = errors;
-                                                if (errors === _errs48)
-                                                  if (typeof data16 == "string") {
-                                                    if (func1(data16) > 2e3)
-                                                      return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/note", schemaPath: "#/properties/create/items/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                                              if (data1.span !== void 0) {
+                                                let data11 = data1.span, _errs37 = errors;
+                                                if (errors === _errs37)
+                                                  if (data11 && typeof data11 == "object" && !Array.isArray(data11)) {
+                                                    let missing2;
+                                                    if (data11.start === void 0 && (missing2 = "start") || data11.end === void 0 && (missing2 = "end") || data11.breakSeconds === void 0 && (missing2 = "breakSeconds"))
+                                                      return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                                    {
+                                                      let _errs39 = errors;
+                                                      for (let key2 in data11)
+                                                        if (!(key2 === "start" || key2 === "end" || key2 === "breakSeconds" || key2 === "whichStart" || key2 === "whichEnd")) {
+                                                          return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                          break;
+                                                        }
+                                                      if (_errs39 === errors) {
+                                                        if (data11.start !== void 0) {
+                                                          let data12 = data11.start, _errs40 = errors;
+                                                          if (errors === _errs40)
+                                                            if (typeof data12 == "string") {
+                                                              if (!pattern5.test(data12))
+                                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                                            } else
+                                                              return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          var valid6 = _errs40 === errors;
+                                                        } else
+                                                          var valid6 = !0;
+                                                        if (valid6) {
+                                                          if (data11.end !== void 0) {
+                                                            let data13 = data11.end, _errs42 = errors;
+                                                            if (errors === _errs42)
+                                                              if (typeof data13 == "string") {
+                                                                if (!pattern5.test(data13))
+                                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                                              } else
+                                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                            var valid6 = _errs42 === errors;
+                                                          } else
+                                                            var valid6 = !0;
+                                                          if (valid6) {
+                                                            if (data11.breakSeconds !== void 0) {
+                                                              let data14 = data11.breakSeconds, _errs44 = errors;
+                                                              if (!(typeof data14 == "number" && !(data14 % 1) && !isNaN(data14) && isFinite(data14)))
+                                                                return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                              if (errors === _errs44 && typeof data14 == "number" && isFinite(data14)) {
+                                                                if (data14 > 86400 || isNaN(data14))
+                                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                                                if (data14 < 0 || isNaN(data14))
+                                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/breakSeconds", schemaPath: "#/properties/create/items/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                                              }
+                                                              var valid6 = _errs44 === errors;
+                                                            } else
+                                                              var valid6 = !0;
+                                                            if (valid6) {
+                                                              if (data11.whichStart !== void 0) {
+                                                                let data15 = data11.whichStart, _errs46 = errors;
+                                                                if (typeof data15 != "string")
+                                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichStart", schemaPath: "#/properties/create/items/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                                if (!(data15 === "earlier" || data15 === "later"))
+                                                                  return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichStart", schemaPath: "#/properties/create/items/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema36.properties.create.items.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                                var valid6 = _errs46 === errors;
+                                                              } else
+                                                                var valid6 = !0;
+                                                              if (valid6)
+                                                                if (data11.whichEnd !== void 0) {
+                                                                  let data16 = data11.whichEnd, _errs48 = errors;
+                                                                  if (typeof data16 != "string")
+                                                                    return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichEnd", schemaPath: "#/properties/create/items/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                                  if (!(data16 === "earlier" || data16 === "later"))
+                                                                    return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/whichEnd", schemaPath: "#/properties/create/items/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema36.properties.create.items.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                                  var valid6 = _errs48 === errors;
+                                                                } else
+                                                                  var valid6 = !0;
+                                                            }
+                                                          }
+                                                        }
+                                                      }
+                                                    }
                                                   } else
-                                                    return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/note", schemaPath: "#/properties/create/items/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                var valid2 = _errs48 === errors;
+                                                    return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span", schemaPath: "#/properties/create/items/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                                var valid2 = _errs37 === errors;
                                               } else
                                                 var valid2 = !0;
                                               if (valid2) {
@@ -584,7 +581,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                         if (func1(data18) < 1)
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                        if (!pattern8.test(data18))
+                                                        if (!pattern7.test(data18))
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                       } else
                                                         return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -670,301 +667,302 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                     let data23 = data20.change, _errs63 = errors;
                                     if (errors === _errs63)
                                       if (data23 && typeof data23 == "object" && !Array.isArray(data23)) {
-                                        let _errs65 = errors;
-                                        for (let key4 in data23)
-                                          if (!func9.call(schema36.properties.change.items.properties.change.properties, key4)) {
-                                            return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change", schemaPath: "#/properties/change/items/properties/change/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
-                                            break;
-                                          }
-                                        if (_errs65 === errors) {
-                                          if (data23.date !== void 0) {
-                                            let data24 = data23.date, _errs66 = errors;
-                                            if (errors === _errs66 && errors === _errs66)
-                                              if (typeof data24 == "string")
-                                                if (pattern5.test(data24)) {
+                                        if (Object.keys(data23).length < 1)
+                                          return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change", schemaPath: "#/properties/change/items/properties/change/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
+                                        {
+                                          let _errs65 = errors;
+                                          for (let key4 in data23)
+                                            if (!func9.call(schema36.properties.change.items.properties.change.properties, key4)) {
+                                              return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change", schemaPath: "#/properties/change/items/properties/change/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
+                                              break;
+                                            }
+                                          if (_errs65 === errors) {
+                                            if (data23.date !== void 0) {
+                                              let data24 = data23.date, _errs66 = errors;
+                                              if (errors === _errs66 && errors === _errs66)
+                                                if (typeof data24 == "string") {
                                                   if (!formats10.test(data24))
                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                                 } else
-                                                  return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                                              else
-                                                return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                            var valid9 = _errs66 === errors;
-                                          } else
-                                            var valid9 = !0;
-                                          if (valid9) {
-                                            if (data23.projectId !== void 0) {
-                                              let data25 = data23.projectId, _errs68 = errors, _errs69 = errors, valid10 = !1, _errs70 = errors;
-                                              if (errors === _errs70 && errors === _errs70)
-                                                if (typeof data25 == "string") {
-                                                  if (!formats0.test(data25)) {
-                                                    let err12 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                                                    vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
-                                                  }
-                                                } else {
-                                                  let err13 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                  vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
-                                                }
-                                              var _valid3 = _errs70 === errors;
-                                              valid10 = valid10 || _valid3;
-                                              let _errs72 = errors;
-                                              if (data25 !== null) {
-                                                let err14 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                                vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
-                                              }
-                                              var _valid3 = _errs72 === errors;
-                                              if (valid10 = valid10 || _valid3, valid10)
-                                                errors = _errs69, vErrors !== null && (_errs69 ? vErrors.length = _errs69 : vErrors = null);
-                                              else {
-                                                let err15 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                                return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate25.errors = vErrors, !1;
-                                              }
-                                              var valid9 = _errs68 === errors;
+                                                  return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/date", schemaPath: "#/properties/change/items/properties/change/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              var valid9 = _errs66 === errors;
                                             } else
                                               var valid9 = !0;
                                             if (valid9) {
-                                              if (data23.taskId !== void 0) {
-                                                let data26 = data23.taskId, _errs74 = errors, _errs75 = errors, valid11 = !1, _errs76 = errors;
-                                                if (errors === _errs76 && errors === _errs76)
-                                                  if (typeof data26 == "string") {
-                                                    if (!formats0.test(data26)) {
-                                                      let err16 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                                                      vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                              if (data23.projectId !== void 0) {
+                                                let data25 = data23.projectId, _errs68 = errors, _errs69 = errors, valid10 = !1, _errs70 = errors;
+                                                if (errors === _errs70 && errors === _errs70)
+                                                  if (typeof data25 == "string") {
+                                                    if (!formats0.test(data25)) {
+                                                      let err12 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                                      vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                                                     }
                                                   } else {
-                                                    let err17 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                    vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                                    let err13 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                    vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                                                   }
-                                                var _valid4 = _errs76 === errors;
-                                                valid11 = valid11 || _valid4;
-                                                let _errs78 = errors;
-                                                if (data26 !== null) {
-                                                  let err18 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                                  vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                                                var _valid3 = _errs70 === errors;
+                                                valid10 = valid10 || _valid3;
+                                                let _errs72 = errors;
+                                                if (data25 !== null) {
+                                                  let err14 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                                  vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
                                                 }
-                                                var _valid4 = _errs78 === errors;
-                                                if (valid11 = valid11 || _valid4, valid11)
-                                                  errors = _errs75, vErrors !== null && (_errs75 ? vErrors.length = _errs75 : vErrors = null);
+                                                var _valid3 = _errs72 === errors;
+                                                if (valid10 = valid10 || _valid3, valid10)
+                                                  errors = _errs69, vErrors !== null && (_errs69 ? vErrors.length = _errs69 : vErrors = null);
                                                 else {
-                                                  let err19 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                                  return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate25.errors = vErrors, !1;
+                                                  let err15 = { instancePath: instancePath + "/change/" + i1 + "/change/projectId", schemaPath: "#/properties/change/items/properties/change/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                                  return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate25.errors = vErrors, !1;
                                                 }
-                                                var valid9 = _errs74 === errors;
+                                                var valid9 = _errs68 === errors;
                                               } else
                                                 var valid9 = !0;
                                               if (valid9) {
-                                                if (data23.serviceId !== void 0) {
-                                                  let data27 = data23.serviceId, _errs80 = errors, _errs81 = errors, valid12 = !1, _errs82 = errors;
-                                                  if (errors === _errs82 && errors === _errs82)
-                                                    if (typeof data27 == "string") {
-                                                      if (!formats0.test(data27)) {
-                                                        let err20 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                                                        vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                                                if (data23.taskId !== void 0) {
+                                                  let data26 = data23.taskId, _errs74 = errors, _errs75 = errors, valid11 = !1, _errs76 = errors;
+                                                  if (errors === _errs76 && errors === _errs76)
+                                                    if (typeof data26 == "string") {
+                                                      if (!formats0.test(data26)) {
+                                                        let err16 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                                        vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                                                       }
                                                     } else {
-                                                      let err21 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                      vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
+                                                      let err17 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                      vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
                                                     }
-                                                  var _valid5 = _errs82 === errors;
-                                                  valid12 = valid12 || _valid5;
-                                                  let _errs84 = errors;
-                                                  if (data27 !== null) {
-                                                    let err22 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                                    vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
+                                                  var _valid4 = _errs76 === errors;
+                                                  valid11 = valid11 || _valid4;
+                                                  let _errs78 = errors;
+                                                  if (data26 !== null) {
+                                                    let err18 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                                    vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
                                                   }
-                                                  var _valid5 = _errs84 === errors;
-                                                  if (valid12 = valid12 || _valid5, valid12)
-                                                    errors = _errs81, vErrors !== null && (_errs81 ? vErrors.length = _errs81 : vErrors = null);
+                                                  var _valid4 = _errs78 === errors;
+                                                  if (valid11 = valid11 || _valid4, valid11)
+                                                    errors = _errs75, vErrors !== null && (_errs75 ? vErrors.length = _errs75 : vErrors = null);
                                                   else {
-                                                    let err23 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                                    return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate25.errors = vErrors, !1;
+                                                    let err19 = { instancePath: instancePath + "/change/" + i1 + "/change/taskId", schemaPath: "#/properties/change/items/properties/change/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                                    return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate25.errors = vErrors, !1;
                                                   }
-                                                  var valid9 = _errs80 === errors;
+                                                  var valid9 = _errs74 === errors;
                                                 } else
                                                   var valid9 = !0;
                                                 if (valid9) {
-                                                  if (data23.quantity !== void 0) {
-                                                    let data28 = data23.quantity, _errs86 = errors;
-                                                    if (!(typeof data28 == "number" && !(data28 % 1) && !isNaN(data28) && isFinite(data28)))
-                                                      return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                                    if (errors === _errs86 && typeof data28 == "number" && isFinite(data28)) {
-                                                      if (data28 > 2678400 || isNaN(data28))
-                                                        return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                                                      if (data28 < 1 || isNaN(data28))
-                                                        return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                  if (data23.serviceId !== void 0) {
+                                                    let data27 = data23.serviceId, _errs80 = errors, _errs81 = errors, valid12 = !1, _errs82 = errors;
+                                                    if (errors === _errs82 && errors === _errs82)
+                                                      if (typeof data27 == "string") {
+                                                        if (!formats0.test(data27)) {
+                                                          let err20 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                                          vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                                                        }
+                                                      } else {
+                                                        let err21 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                        vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
+                                                      }
+                                                    var _valid5 = _errs82 === errors;
+                                                    valid12 = valid12 || _valid5;
+                                                    let _errs84 = errors;
+                                                    if (data27 !== null) {
+                                                      let err22 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                                      vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
                                                     }
-                                                    var valid9 = _errs86 === errors;
+                                                    var _valid5 = _errs84 === errors;
+                                                    if (valid12 = valid12 || _valid5, valid12)
+                                                      errors = _errs81, vErrors !== null && (_errs81 ? vErrors.length = _errs81 : vErrors = null);
+                                                    else {
+                                                      let err23 = { instancePath: instancePath + "/change/" + i1 + "/change/serviceId", schemaPath: "#/properties/change/items/properties/change/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                                      return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate25.errors = vErrors, !1;
+                                                    }
+                                                    var valid9 = _errs80 === errors;
                                                   } else
                                                     var valid9 = !0;
                                                   if (valid9) {
-                                                    if (data23.span !== void 0) {
-                                                      let data29 = data23.span, _errs88 = errors, _errs89 = errors, valid13 = !1, _errs90 = errors;
-                                                      if (errors === _errs90)
-                                                        if (data29 && typeof data29 == "object" && !Array.isArray(data29)) {
-                                                          let missing4;
-                                                          if (data29.start === void 0 && (missing4 = "start") || data29.end === void 0 && (missing4 = "end") || data29.breakSeconds === void 0 && (missing4 = "breakSeconds")) {
-                                                            let err24 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" };
-                                                            vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
-                                                          } else {
-                                                            let _errs92 = errors;
-                                                            for (let key5 in data29)
-                                                              if (!(key5 === "start" || key5 === "end" || key5 === "breakSeconds" || key5 === "whichStart" || key5 === "whichEnd")) {
-                                                                let err25 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key5 }, message: "must NOT have additional properties" };
-                                                                vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
-                                                                break;
-                                                              }
-                                                            if (_errs92 === errors) {
-                                                              if (data29.start !== void 0) {
-                                                                let data30 = data29.start, _errs93 = errors;
-                                                                if (errors === _errs93)
-                                                                  if (typeof data30 == "string") {
-                                                                    if (!pattern6.test(data30)) {
-                                                                      let err26 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                                                      vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
-                                                                    }
-                                                                  } else {
-                                                                    let err27 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                                    vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++;
-                                                                  }
-                                                                var valid14 = _errs93 === errors;
-                                                              } else
-                                                                var valid14 = !0;
-                                                              if (valid14) {
-                                                                if (data29.end !== void 0) {
-                                                                  let data31 = data29.end, _errs95 = errors;
-                                                                  if (errors === _errs95)
-                                                                    if (typeof data31 == "string") {
-                                                                      if (!pattern6.test(data31)) {
-                                                                        let err28 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                                                        vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
-                                                                      }
-                                                                    } else {
-                                                                      let err29 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                                      vErrors === null ? vErrors = [err29] : vErrors.push(err29), errors++;
-                                                                    }
-                                                                  var valid14 = _errs95 === errors;
-                                                                } else
-                                                                  var valid14 = !0;
-                                                                if (valid14) {
-                                                                  if (data29.breakSeconds !== void 0) {
-                                                                    let data32 = data29.breakSeconds, _errs97 = errors;
-                                                                    if (!(typeof data32 == "number" && !(data32 % 1) && !isNaN(data32) && isFinite(data32))) {
-                                                                      let err30 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                                                                      vErrors === null ? vErrors = [err30] : vErrors.push(err30), errors++;
-                                                                    }
-                                                                    if (errors === _errs97 && typeof data32 == "number" && isFinite(data32)) {
-                                                                      if (data32 > 86400 || isNaN(data32)) {
-                                                                        let err31 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
-                                                                        vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++;
-                                                                      } else if (data32 < 0 || isNaN(data32)) {
-                                                                        let err32 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
-                                                                        vErrors === null ? vErrors = [err32] : vErrors.push(err32), errors++;
-                                                                      }
-                                                                    }
-                                                                    var valid14 = _errs97 === errors;
-                                                                  } else
-                                                                    var valid14 = !0;
-                                                                  if (valid14) {
-                                                                    if (data29.whichStart !== void 0) {
-                                                                      let data33 = data29.whichStart, _errs99 = errors;
-                                                                      if (typeof data33 != "string") {
-                                                                        let err33 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichStart", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                                        vErrors === null ? vErrors = [err33] : vErrors.push(err33), errors++;
-                                                                      }
-                                                                      if (!(data33 === "earlier" || data33 === "later")) {
-                                                                        let err34 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichStart", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema36.properties.change.items.properties.change.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
-                                                                        vErrors === null ? vErrors = [err34] : vErrors.push(err34), errors++;
-                                                                      }
-                                                                      var valid14 = _errs99 === errors;
-                                                                    } else
-                                                                      var valid14 = !0;
-                                                                    if (valid14)
-                                                                      if (data29.whichEnd !== void 0) {
-                                                                        let data34 = data29.whichEnd, _errs101 = errors;
-                                                                        if (typeof data34 != "string") {
-                                                                          let err35 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichEnd", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                                                          vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++;
-                                                                        }
-                                                                        if (!(data34 === "earlier" || data34 === "later")) {
-                                                                          let err36 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichEnd", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema36.properties.change.items.properties.change.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
-                                                                          vErrors === null ? vErrors = [err36] : vErrors.push(err36), errors++;
-                                                                        }
-                                                                        var valid14 = _errs101 === errors;
-                                                                      } else
-                                                                        var valid14 = !0;
-                                                                  }
-                                                                }
-                                                              }
-                                                            }
-                                                          }
-                                                        } else {
-                                                          let err37 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
-                                                          vErrors === null ? vErrors = [err37] : vErrors.push(err37), errors++;
-                                                        }
-                                                      var _valid6 = _errs90 === errors;
-                                                      valid13 = valid13 || _valid6;
-                                                      let _errs103 = errors;
-                                                      if (data29 !== null) {
-                                                        let err38 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                                        vErrors === null ? vErrors = [err38] : vErrors.push(err38), errors++;
+                                                    if (data23.quantity !== void 0) {
+                                                      let data28 = data23.quantity, _errs86 = errors;
+                                                      if (!(typeof data28 == "number" && !(data28 % 1) && !isNaN(data28) && isFinite(data28)))
+                                                        return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                      if (errors === _errs86 && typeof data28 == "number" && isFinite(data28)) {
+                                                        if (data28 > 2678400 || isNaN(data28))
+                                                          return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                                                        if (data28 < 1 || isNaN(data28))
+                                                          return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/quantity", schemaPath: "#/properties/change/items/properties/change/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                                       }
-                                                      var _valid6 = _errs103 === errors;
-                                                      if (valid13 = valid13 || _valid6, valid13)
-                                                        errors = _errs89, vErrors !== null && (_errs89 ? vErrors.length = _errs89 : vErrors = null);
-                                                      else {
-                                                        let err39 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                                        return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate25.errors = vErrors, !1;
-                                                      }
-                                                      var valid9 = _errs88 === errors;
+                                                      var valid9 = _errs86 === errors;
                                                     } else
                                                       var valid9 = !0;
                                                     if (valid9) {
                                                       if (data23.billable !== void 0) {
-                                                        let _errs105 = errors;
+                                                        let _errs88 = errors;
                                                         if (typeof data23.billable != "boolean")
                                                           return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/billable", schemaPath: "#/properties/change/items/properties/change/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                                                        var valid9 = _errs105 === errors;
+                                                        var valid9 = _errs88 === errors;
                                                       } else
                                                         var valid9 = !0;
                                                       if (valid9) {
                                                         if (data23.note !== void 0) {
-                                                          let data36 = data23.note, _errs107 = errors;
-                                                          if (errors === _errs107)
-                                                            if (typeof data36 == "string") {
-                                                              if (func1(data36) > 2e3)
+                                                          let data30 = data23.note, _errs90 = errors;
+                                                          if (errors === _errs90)
+                                                            if (typeof data30 == "string") {
+                                                              if (func1(data30) > 2e3)
                                                                 return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/note", schemaPath: "#/properties/change/items/properties/change/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
                                                             } else
                                                               return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/note", schemaPath: "#/properties/change/items/properties/change/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                          var valid9 = _errs107 === errors;
+                                                          var valid9 = _errs90 === errors;
                                                         } else
                                                           var valid9 = !0;
                                                         if (valid9) {
                                                           if (data23.explanation !== void 0) {
-                                                            let data37 = data23.explanation, _errs109 = errors;
-                                                            if (errors === _errs109)
-                                                              if (typeof data37 == "string") {
-                                                                if (func1(data37) > 500)
+                                                            let data31 = data23.explanation, _errs92 = errors;
+                                                            if (errors === _errs92)
+                                                              if (typeof data31 == "string") {
+                                                                if (func1(data31) > 500)
                                                                   return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/explanation", schemaPath: "#/properties/change/items/properties/change/properties/explanation/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                               } else
                                                                 return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/explanation", schemaPath: "#/properties/change/items/properties/change/properties/explanation/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                            var valid9 = _errs109 === errors;
+                                                            var valid9 = _errs92 === errors;
                                                           } else
                                                             var valid9 = !0;
-                                                          if (valid9)
-                                                            if (data23.reason !== void 0) {
-                                                              let data38 = data23.reason, _errs111 = errors;
-                                                              if (errors === _errs111)
-                                                                if (typeof data38 == "string") {
-                                                                  if (func1(data38) > 500)
-                                                                    return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                                                  if (func1(data38) < 1)
-                                                                    return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern8.test(data38))
-                                                                    return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                                                } else
-                                                                  return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                              var valid9 = _errs111 === errors;
+                                                          if (valid9) {
+                                                            if (data23.span !== void 0) {
+                                                              let data32 = data23.span, _errs94 = errors, _errs95 = errors, valid13 = !1, _errs96 = errors;
+                                                              if (errors === _errs96)
+                                                                if (data32 && typeof data32 == "object" && !Array.isArray(data32)) {
+                                                                  let missing4;
+                                                                  if (data32.start === void 0 && (missing4 = "start") || data32.end === void 0 && (missing4 = "end") || data32.breakSeconds === void 0 && (missing4 = "breakSeconds")) {
+                                                                    let err24 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" };
+                                                                    vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
+                                                                  } else {
+                                                                    let _errs98 = errors;
+                                                                    for (let key5 in data32)
+                                                                      if (!(key5 === "start" || key5 === "end" || key5 === "breakSeconds" || key5 === "whichStart" || key5 === "whichEnd")) {
+                                                                        let err25 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key5 }, message: "must NOT have additional properties" };
+                                                                        vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
+                                                                        break;
+                                                                      }
+                                                                    if (_errs98 === errors) {
+                                                                      if (data32.start !== void 0) {
+                                                                        let data33 = data32.start, _errs99 = errors;
+                                                                        if (errors === _errs99)
+                                                                          if (typeof data33 == "string") {
+                                                                            if (!pattern5.test(data33)) {
+                                                                              let err26 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                                                              vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
+                                                                            }
+                                                                          } else {
+                                                                            let err27 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                                            vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++;
+                                                                          }
+                                                                        var valid14 = _errs99 === errors;
+                                                                      } else
+                                                                        var valid14 = !0;
+                                                                      if (valid14) {
+                                                                        if (data32.end !== void 0) {
+                                                                          let data34 = data32.end, _errs101 = errors;
+                                                                          if (errors === _errs101)
+                                                                            if (typeof data34 == "string") {
+                                                                              if (!pattern5.test(data34)) {
+                                                                                let err28 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                                                                vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
+                                                                              }
+                                                                            } else {
+                                                                              let err29 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                                              vErrors === null ? vErrors = [err29] : vErrors.push(err29), errors++;
+                                                                            }
+                                                                          var valid14 = _errs101 === errors;
+                                                                        } else
+                                                                          var valid14 = !0;
+                                                                        if (valid14) {
+                                                                          if (data32.breakSeconds !== void 0) {
+                                                                            let data35 = data32.breakSeconds, _errs103 = errors;
+                                                                            if (!(typeof data35 == "number" && !(data35 % 1) && !isNaN(data35) && isFinite(data35))) {
+                                                                              let err30 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                                                                              vErrors === null ? vErrors = [err30] : vErrors.push(err30), errors++;
+                                                                            }
+                                                                            if (errors === _errs103 && typeof data35 == "number" && isFinite(data35)) {
+                                                                              if (data35 > 86400 || isNaN(data35)) {
+                                                                                let err31 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
+                                                                                vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++;
+                                                                              } else if (data35 < 0 || isNaN(data35)) {
+                                                                                let err32 = { instancePath: instancePath + "/change/" + i1 + "/change/span/breakSeconds", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                                                                                vErrors === null ? vErrors = [err32] : vErrors.push(err32), errors++;
+                                                                              }
+                                                                            }
+                                                                            var valid14 = _errs103 === errors;
+                                                                          } else
+                                                                            var valid14 = !0;
+                                                                          if (valid14) {
+                                                                            if (data32.whichStart !== void 0) {
+                                                                              let data36 = data32.whichStart, _errs105 = errors;
+                                                                              if (typeof data36 != "string") {
+                                                                                let err33 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichStart", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                                                vErrors === null ? vErrors = [err33] : vErrors.push(err33), errors++;
+                                                                              }
+                                                                              if (!(data36 === "earlier" || data36 === "later")) {
+                                                                                let err34 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichStart", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema36.properties.change.items.properties.change.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
+                                                                                vErrors === null ? vErrors = [err34] : vErrors.push(err34), errors++;
+                                                                              }
+                                                                              var valid14 = _errs105 === errors;
+                                                                            } else
+                                                                              var valid14 = !0;
+                                                                            if (valid14)
+                                                                              if (data32.whichEnd !== void 0) {
+                                                                                let data37 = data32.whichEnd, _errs107 = errors;
+                                                                                if (typeof data37 != "string") {
+                                                                                  let err35 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichEnd", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                                                  vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++;
+                                                                                }
+                                                                                if (!(data37 === "earlier" || data37 === "later")) {
+                                                                                  let err36 = { instancePath: instancePath + "/change/" + i1 + "/change/span/whichEnd", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema36.properties.change.items.properties.change.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
+                                                                                  vErrors === null ? vErrors = [err36] : vErrors.push(err36), errors++;
+                                                                                }
+                                                                                var valid14 = _errs107 === errors;
+                                                                              } else
+                                                                                var valid14 = !0;
+                                                                          }
+                                                                        }
+                                                                      }
+                                                                    }
+                                                                  }
+                                                                } else {
+                                                                  let err37 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                                                                  vErrors === null ? vErrors = [err37] : vErrors.push(err37), errors++;
+                                                                }
+                                                              var _valid6 = _errs96 === errors;
+                                                              valid13 = valid13 || _valid6;
+                                                              let _errs109 = errors;
+                                                              if (data32 !== null) {
+                                                                let err38 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                                                vErrors === null ? vErrors = [err38] : vErrors.push(err38), errors++;
+                                                              }
+                                                              var _valid6 = _errs109 === errors;
+                                                              if (valid13 = valid13 || _valid6, valid13)
+                                                                errors = _errs95, vErrors !== null && (_errs95 ? vErrors.length = _errs95 : vErrors = null);
+                                                              else {
+                                                                let err39 = { instancePath: instancePath + "/change/" + i1 + "/change/span", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                                                return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate25.errors = vErrors, !1;
+                                                              }
+                                                              var valid9 = _errs94 === errors;
                                                             } else
                                                               var valid9 = !0;
+                                                            if (valid9)
+                                                              if (data23.reason !== void 0) {
+                                                                let data38 = data23.reason, _errs111 = errors;
+                                                                if (errors === _errs111)
+                                                                  if (typeof data38 == "string") {
+                                                                    if (func1(data38) > 500)
+                                                                      return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                                    if (func1(data38) < 1)
+                                                                      return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                                    if (!pattern7.test(data38))
+                                                                      return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                                  } else
+                                                                    return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                                var valid9 = _errs111 === errors;
+                                                              } else
+                                                                var valid9 = !0;
+                                                          }
                                                         }
                                                       }
                                                     }
@@ -1014,7 +1012,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                             {
                               let _errs117 = errors;
                               for (let key6 in data40)
-                                if (!(key6 === "id" || key6 === "version")) {
+                                if (!(key6 === "id" || key6 === "version" || key6 === "reason")) {
                                   return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2, schemaPath: "#/properties/remove/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key6 }, message: "must NOT have additional properties" }], !1;
                                   break;
                                 }
@@ -1030,7 +1028,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                   var valid16 = _errs118 === errors;
                                 } else
                                   var valid16 = !0;
-                                if (valid16)
+                                if (valid16) {
                                   if (data40.version !== void 0) {
                                     let data42 = data40.version, _errs120 = errors;
                                     if (!(typeof data42 == "number" && !(data42 % 1) && !isNaN(data42) && isFinite(data42)))
@@ -1044,6 +1042,23 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                     var valid16 = _errs120 === errors;
                                   } else
                                     var valid16 = !0;
+                                  if (valid16)
+                                    if (data40.reason !== void 0) {
+                                      let data43 = data40.reason, _errs122 = errors;
+                                      if (errors === _errs122)
+                                        if (typeof data43 == "string") {
+                                          if (func1(data43) > 500)
+                                            return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                          if (func1(data43) < 1)
+                                            return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          if (!pattern7.test(data43))
+                                            return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                        } else
+                                          return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      var valid16 = _errs122 === errors;
+                                    } else
+                                      var valid16 = !0;
+                                }
                               }
                             }
                           } else
@@ -1066,306 +1081,307 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
   return validate25.errors = vErrors, errors === 0;
 }
 validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntry = validate26, schema37 = { type: "object", properties: { date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
+var changeEntry = validate26, schema37 = { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 };
 function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      let _errs1 = errors;
-      for (let key0 in data)
-        if (!func9.call(schema37.properties, key0)) {
-          return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-          break;
-        }
-      if (_errs1 === errors) {
-        if (data.date !== void 0) {
-          let data0 = data.date, _errs2 = errors;
-          if (errors === _errs2 && errors === _errs2)
-            if (typeof data0 == "string")
-              if (pattern5.test(data0)) {
+      if (Object.keys(data).length < 1)
+        return validate26.errors = [{ instancePath, schemaPath: "#/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!func9.call(schema37.properties, key0)) {
+            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.date !== void 0) {
+            let data0 = data.date, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
                 if (!formats10.test(data0))
                   return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
               } else
-                return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-            else
-              return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-          var valid0 = _errs2 === errors;
-        } else
-          var valid0 = !0;
-        if (valid0) {
-          if (data.projectId !== void 0) {
-            let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
-            if (errors === _errs6 && errors === _errs6)
-              if (typeof data1 == "string") {
-                if (!formats0.test(data1)) {
-                  let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                }
-              } else {
-                let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-              }
-            var _valid0 = _errs6 === errors;
-            valid1 = valid1 || _valid0;
-            let _errs8 = errors;
-            if (data1 !== null) {
-              let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-            }
-            var _valid0 = _errs8 === errors;
-            if (valid1 = valid1 || _valid0, valid1)
-              errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
-            else {
-              let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate26.errors = vErrors, !1;
-            }
-            var valid0 = _errs4 === errors;
+                return validate26.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0) {
-            if (data.taskId !== void 0) {
-              let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
-              if (errors === _errs12 && errors === _errs12)
-                if (typeof data2 == "string") {
-                  if (!formats0.test(data2)) {
-                    let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+            if (data.projectId !== void 0) {
+              let data1 = data.projectId, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6 && errors === _errs6)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1)) {
+                    let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                   }
                 } else {
-                  let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                  let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
                 }
-              var _valid1 = _errs12 === errors;
-              valid2 = valid2 || _valid1;
-              let _errs14 = errors;
-              if (data2 !== null) {
-                let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs8 = errors;
+              if (data1 !== null) {
+                let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
               }
-              var _valid1 = _errs14 === errors;
-              if (valid2 = valid2 || _valid1, valid2)
-                errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+              var _valid0 = _errs8 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
-                let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate26.errors = vErrors, !1;
+                let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate26.errors = vErrors, !1;
               }
-              var valid0 = _errs10 === errors;
+              var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
             if (valid0) {
-              if (data.serviceId !== void 0) {
-                let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
-                if (errors === _errs18 && errors === _errs18)
-                  if (typeof data3 == "string") {
-                    if (!formats0.test(data3)) {
-                      let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                      vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+              if (data.taskId !== void 0) {
+                let data2 = data.taskId, _errs10 = errors, _errs11 = errors, valid2 = !1, _errs12 = errors;
+                if (errors === _errs12 && errors === _errs12)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2)) {
+                      let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                      vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
                     }
                   } else {
-                    let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                    vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                    let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
                   }
-                var _valid2 = _errs18 === errors;
-                valid3 = valid3 || _valid2;
-                let _errs20 = errors;
-                if (data3 !== null) {
-                  let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                var _valid1 = _errs12 === errors;
+                valid2 = valid2 || _valid1;
+                let _errs14 = errors;
+                if (data2 !== null) {
+                  let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
                 }
-                var _valid2 = _errs20 === errors;
-                if (valid3 = valid3 || _valid2, valid3)
-                  errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
+                var _valid1 = _errs14 === errors;
+                if (valid2 = valid2 || _valid1, valid2)
+                  errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
                 else {
-                  let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate26.errors = vErrors, !1;
+                  let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate26.errors = vErrors, !1;
                 }
-                var valid0 = _errs16 === errors;
+                var valid0 = _errs10 === errors;
               } else
                 var valid0 = !0;
               if (valid0) {
-                if (data.quantity !== void 0) {
-                  let data4 = data.quantity, _errs22 = errors;
-                  if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
-                    return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                  if (errors === _errs22 && typeof data4 == "number" && isFinite(data4)) {
-                    if (data4 > 2678400 || isNaN(data4))
-                      return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                    if (data4 < 1 || isNaN(data4))
-                      return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                if (data.serviceId !== void 0) {
+                  let data3 = data.serviceId, _errs16 = errors, _errs17 = errors, valid3 = !1, _errs18 = errors;
+                  if (errors === _errs18 && errors === _errs18)
+                    if (typeof data3 == "string") {
+                      if (!formats0.test(data3)) {
+                        let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                      }
+                    } else {
+                      let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                    }
+                  var _valid2 = _errs18 === errors;
+                  valid3 = valid3 || _valid2;
+                  let _errs20 = errors;
+                  if (data3 !== null) {
+                    let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
                   }
-                  var valid0 = _errs22 === errors;
+                  var _valid2 = _errs20 === errors;
+                  if (valid3 = valid3 || _valid2, valid3)
+                    errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
+                  else {
+                    let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate26.errors = vErrors, !1;
+                  }
+                  var valid0 = _errs16 === errors;
                 } else
                   var valid0 = !0;
                 if (valid0) {
-                  if (data.span !== void 0) {
-                    let data5 = data.span, _errs24 = errors, _errs25 = errors, valid4 = !1, _errs26 = errors;
-                    if (errors === _errs26)
-                      if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
-                        let missing0;
-                        if (data5.start === void 0 && (missing0 = "start") || data5.end === void 0 && (missing0 = "end") || data5.breakSeconds === void 0 && (missing0 = "breakSeconds")) {
-                          let err12 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" };
-                          vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
-                        } else {
-                          let _errs28 = errors;
-                          for (let key1 in data5)
-                            if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
-                              let err13 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
-                              vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
-                              break;
-                            }
-                          if (_errs28 === errors) {
-                            if (data5.start !== void 0) {
-                              let data6 = data5.start, _errs29 = errors;
-                              if (errors === _errs29)
-                                if (typeof data6 == "string") {
-                                  if (!pattern6.test(data6)) {
-                                    let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                    vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
-                                  }
-                                } else {
-                                  let err15 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                  vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
-                                }
-                              var valid5 = _errs29 === errors;
-                            } else
-                              var valid5 = !0;
-                            if (valid5) {
-                              if (data5.end !== void 0) {
-                                let data7 = data5.end, _errs31 = errors;
-                                if (errors === _errs31)
-                                  if (typeof data7 == "string") {
-                                    if (!pattern6.test(data7)) {
-                                      let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
-                                      vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
-                                    }
-                                  } else {
-                                    let err17 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                    vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
-                                  }
-                                var valid5 = _errs31 === errors;
-                              } else
-                                var valid5 = !0;
-                              if (valid5) {
-                                if (data5.breakSeconds !== void 0) {
-                                  let data8 = data5.breakSeconds, _errs33 = errors;
-                                  if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8))) {
-                                    let err18 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                                    vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
-                                  }
-                                  if (errors === _errs33 && typeof data8 == "number" && isFinite(data8)) {
-                                    if (data8 > 86400 || isNaN(data8)) {
-                                      let err19 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
-                                      vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
-                                    } else if (data8 < 0 || isNaN(data8)) {
-                                      let err20 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
-                                      vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
-                                    }
-                                  }
-                                  var valid5 = _errs33 === errors;
-                                } else
-                                  var valid5 = !0;
-                                if (valid5) {
-                                  if (data5.whichStart !== void 0) {
-                                    let data9 = data5.whichStart, _errs35 = errors;
-                                    if (typeof data9 != "string") {
-                                      let err21 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                      vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
-                                    }
-                                    if (!(data9 === "earlier" || data9 === "later")) {
-                                      let err22 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
-                                      vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
-                                    }
-                                    var valid5 = _errs35 === errors;
-                                  } else
-                                    var valid5 = !0;
-                                  if (valid5)
-                                    if (data5.whichEnd !== void 0) {
-                                      let data10 = data5.whichEnd, _errs37 = errors;
-                                      if (typeof data10 != "string") {
-                                        let err23 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                        vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++;
-                                      }
-                                      if (!(data10 === "earlier" || data10 === "later")) {
-                                        let err24 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
-                                        vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
-                                      }
-                                      var valid5 = _errs37 === errors;
-                                    } else
-                                      var valid5 = !0;
-                                }
-                              }
-                            }
-                          }
-                        }
-                      } else {
-                        let err25 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
-                        vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
-                      }
-                    var _valid3 = _errs26 === errors;
-                    valid4 = valid4 || _valid3;
-                    let _errs39 = errors;
-                    if (data5 !== null) {
-                      let err26 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                      vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
+                  if (data.quantity !== void 0) {
+                    let data4 = data.quantity, _errs22 = errors;
+                    if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
+                      return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                    if (errors === _errs22 && typeof data4 == "number" && isFinite(data4)) {
+                      if (data4 > 2678400 || isNaN(data4))
+                        return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                      if (data4 < 1 || isNaN(data4))
+                        return validate26.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                     }
-                    var _valid3 = _errs39 === errors;
-                    if (valid4 = valid4 || _valid3, valid4)
-                      errors = _errs25, vErrors !== null && (_errs25 ? vErrors.length = _errs25 : vErrors = null);
-                    else {
-                      let err27 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate26.errors = vErrors, !1;
-                    }
-                    var valid0 = _errs24 === errors;
+                    var valid0 = _errs22 === errors;
                   } else
                     var valid0 = !0;
                   if (valid0) {
                     if (data.billable !== void 0) {
-                      let _errs41 = errors;
+                      let _errs24 = errors;
                       if (typeof data.billable != "boolean")
                         return validate26.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                      var valid0 = _errs41 === errors;
+                      var valid0 = _errs24 === errors;
                     } else
                       var valid0 = !0;
                     if (valid0) {
                       if (data.note !== void 0) {
-                        let data12 = data.note, _errs43 = errors;
-                        if (errors === _errs43)
-                          if (typeof data12 == "string") {
-                            if (func1(data12) > 2e3)
+                        let data6 = data.note, _errs26 = errors;
+                        if (errors === _errs26)
+                          if (typeof data6 == "string") {
+                            if (func1(data6) > 2e3)
                               return validate26.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
                           } else
                             return validate26.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        var valid0 = _errs43 === errors;
+                        var valid0 = _errs26 === errors;
                       } else
                         var valid0 = !0;
                       if (valid0) {
                         if (data.explanation !== void 0) {
-                          let data13 = data.explanation, _errs45 = errors;
-                          if (errors === _errs45)
-                            if (typeof data13 == "string") {
-                              if (func1(data13) > 500)
+                          let data7 = data.explanation, _errs28 = errors;
+                          if (errors === _errs28)
+                            if (typeof data7 == "string") {
+                              if (func1(data7) > 500)
                                 return validate26.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                             } else
                               return validate26.errors = [{ instancePath: instancePath + "/explanation", schemaPath: "#/properties/explanation/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          var valid0 = _errs45 === errors;
+                          var valid0 = _errs28 === errors;
                         } else
                           var valid0 = !0;
-                        if (valid0)
-                          if (data.reason !== void 0) {
-                            let data14 = data.reason, _errs47 = errors;
-                            if (errors === _errs47)
-                              if (typeof data14 == "string") {
-                                if (func1(data14) > 500)
-                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                if (func1(data14) < 1)
-                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                if (!pattern8.test(data14))
-                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                              } else
-                                return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid0 = _errs47 === errors;
+                        if (valid0) {
+                          if (data.span !== void 0) {
+                            let data8 = data.span, _errs30 = errors, _errs31 = errors, valid4 = !1, _errs32 = errors;
+                            if (errors === _errs32)
+                              if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
+                                let missing0;
+                                if (data8.start === void 0 && (missing0 = "start") || data8.end === void 0 && (missing0 = "end") || data8.breakSeconds === void 0 && (missing0 = "breakSeconds")) {
+                                  let err12 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" };
+                                  vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                                } else {
+                                  let _errs34 = errors;
+                                  for (let key1 in data8)
+                                    if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
+                                      let err13 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                                      vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                                      break;
+                                    }
+                                  if (_errs34 === errors) {
+                                    if (data8.start !== void 0) {
+                                      let data9 = data8.start, _errs35 = errors;
+                                      if (errors === _errs35)
+                                        if (typeof data9 == "string") {
+                                          if (!pattern5.test(data9)) {
+                                            let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                            vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                                          }
+                                        } else {
+                                          let err15 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                          vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                                        }
+                                      var valid5 = _errs35 === errors;
+                                    } else
+                                      var valid5 = !0;
+                                    if (valid5) {
+                                      if (data8.end !== void 0) {
+                                        let data10 = data8.end, _errs37 = errors;
+                                        if (errors === _errs37)
+                                          if (typeof data10 == "string") {
+                                            if (!pattern5.test(data10)) {
+                                              let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
+                                              vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                            }
+                                          } else {
+                                            let err17 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                            vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                          }
+                                        var valid5 = _errs37 === errors;
+                                      } else
+                                        var valid5 = !0;
+                                      if (valid5) {
+                                        if (data8.breakSeconds !== void 0) {
+                                          let data11 = data8.breakSeconds, _errs39 = errors;
+                                          if (!(typeof data11 == "number" && !(data11 % 1) && !isNaN(data11) && isFinite(data11))) {
+                                            let err18 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                                            vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                                          }
+                                          if (errors === _errs39 && typeof data11 == "number" && isFinite(data11)) {
+                                            if (data11 > 86400 || isNaN(data11)) {
+                                              let err19 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" };
+                                              vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
+                                            } else if (data11 < 0 || isNaN(data11)) {
+                                              let err20 = { instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/anyOf/0/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                                              vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                                            }
+                                          }
+                                          var valid5 = _errs39 === errors;
+                                        } else
+                                          var valid5 = !0;
+                                        if (valid5) {
+                                          if (data8.whichStart !== void 0) {
+                                            let data12 = data8.whichStart, _errs41 = errors;
+                                            if (typeof data12 != "string") {
+                                              let err21 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                              vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
+                                            }
+                                            if (!(data12 === "earlier" || data12 === "later")) {
+                                              let err22 = { instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/anyOf/0/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichStart.enum }, message: "must be equal to one of the allowed values" };
+                                              vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
+                                            }
+                                            var valid5 = _errs41 === errors;
+                                          } else
+                                            var valid5 = !0;
+                                          if (valid5)
+                                            if (data8.whichEnd !== void 0) {
+                                              let data13 = data8.whichEnd, _errs43 = errors;
+                                              if (typeof data13 != "string") {
+                                                let err23 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                                vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++;
+                                              }
+                                              if (!(data13 === "earlier" || data13 === "later")) {
+                                                let err24 = { instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/anyOf/0/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema37.properties.span.anyOf[0].properties.whichEnd.enum }, message: "must be equal to one of the allowed values" };
+                                                vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
+                                              }
+                                              var valid5 = _errs43 === errors;
+                                            } else
+                                              var valid5 = !0;
+                                        }
+                                      }
+                                    }
+                                  }
+                                }
+                              } else {
+                                let err25 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                                vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
+                              }
+                            var _valid3 = _errs32 === errors;
+                            valid4 = valid4 || _valid3;
+                            let _errs45 = errors;
+                            if (data8 !== null) {
+                              let err26 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                              vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
+                            }
+                            var _valid3 = _errs45 === errors;
+                            if (valid4 = valid4 || _valid3, valid4)
+                              errors = _errs31, vErrors !== null && (_errs31 ? vErrors.length = _errs31 : vErrors = null);
+                            else {
+                              let err27 = { instancePath: instancePath + "/span", schemaPath: "#/properties/span/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                              return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate26.errors = vErrors, !1;
+                            }
+                            var valid0 = _errs30 === errors;
                           } else
                             var valid0 = !0;
+                          if (valid0)
+                            if (data.reason !== void 0) {
+                              let data14 = data.reason, _errs47 = errors;
+                              if (errors === _errs47)
+                                if (typeof data14 == "string") {
+                                  if (func1(data14) > 500)
+                                    return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                  if (func1(data14) < 1)
+                                    return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  if (!pattern7.test(data14))
+                                    return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                } else
+                                  return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid0 = _errs47 === errors;
+                            } else
+                              var valid0 = !0;
+                        }
                       }
                     }
                   }
@@ -1381,142 +1397,143 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
 }
 validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 var changeTimer = validate27;
-var formats44 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?(?:Z|[+-]\d{2}:\d{2})$/;
+var formats44 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z$/;
 function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      let _errs1 = errors;
-      for (let key0 in data)
-        if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable" || key0 === "note" || key0 === "startedAt")) {
-          return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-          break;
-        }
-      if (_errs1 === errors) {
-        if (data.projectId !== void 0) {
-          let data0 = data.projectId, _errs2 = errors, _errs3 = errors, valid1 = !1, _errs4 = errors;
-          if (errors === _errs4 && errors === _errs4)
-            if (typeof data0 == "string") {
-              if (!formats0.test(data0)) {
-                let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-              }
-            } else {
-              let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-              vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-            }
-          var _valid0 = _errs4 === errors;
-          valid1 = valid1 || _valid0;
-          let _errs6 = errors;
-          if (data0 !== null) {
-            let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-            vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+      if (Object.keys(data).length < 1)
+        return validate27.errors = [{ instancePath, schemaPath: "#/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "projectId" || key0 === "taskId" || key0 === "serviceId" || key0 === "billable" || key0 === "note" || key0 === "startedAt")) {
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
           }
-          var _valid0 = _errs6 === errors;
-          if (valid1 = valid1 || _valid0, valid1)
-            errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
-          else {
-            let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate27.errors = vErrors, !1;
-          }
-          var valid0 = _errs2 === errors;
-        } else
-          var valid0 = !0;
-        if (valid0) {
-          if (data.taskId !== void 0) {
-            let data1 = data.taskId, _errs8 = errors, _errs9 = errors, valid2 = !1, _errs10 = errors;
-            if (errors === _errs10 && errors === _errs10)
-              if (typeof data1 == "string") {
-                if (!formats0.test(data1)) {
-                  let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                  vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+        if (_errs1 === errors) {
+          if (data.projectId !== void 0) {
+            let data0 = data.projectId, _errs2 = errors, _errs3 = errors, valid1 = !1, _errs4 = errors;
+            if (errors === _errs4 && errors === _errs4)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0)) {
+                  let err0 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                 }
               } else {
-                let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                let err1 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
               }
-            var _valid1 = _errs10 === errors;
-            valid2 = valid2 || _valid1;
-            let _errs12 = errors;
-            if (data1 !== null) {
-              let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-              vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+            var _valid0 = _errs4 === errors;
+            valid1 = valid1 || _valid0;
+            let _errs6 = errors;
+            if (data0 !== null) {
+              let err2 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
             }
-            var _valid1 = _errs12 === errors;
-            if (valid2 = valid2 || _valid1, valid2)
-              errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+            var _valid0 = _errs6 === errors;
+            if (valid1 = valid1 || _valid0, valid1)
+              errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
-              let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate27.errors = vErrors, !1;
+              let err3 = { instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+              return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate27.errors = vErrors, !1;
             }
-            var valid0 = _errs8 === errors;
+            var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0) {
-            if (data.serviceId !== void 0) {
-              let data2 = data.serviceId, _errs14 = errors, _errs15 = errors, valid3 = !1, _errs16 = errors;
-              if (errors === _errs16 && errors === _errs16)
-                if (typeof data2 == "string") {
-                  if (!formats0.test(data2)) {
-                    let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                    vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+            if (data.taskId !== void 0) {
+              let data1 = data.taskId, _errs8 = errors, _errs9 = errors, valid2 = !1, _errs10 = errors;
+              if (errors === _errs10 && errors === _errs10)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1)) {
+                    let err4 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
                   }
                 } else {
-                  let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                  vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                  let err5 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
                 }
-              var _valid2 = _errs16 === errors;
-              valid3 = valid3 || _valid2;
-              let _errs18 = errors;
-              if (data2 !== null) {
-                let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+              var _valid1 = _errs10 === errors;
+              valid2 = valid2 || _valid1;
+              let _errs12 = errors;
+              if (data1 !== null) {
+                let err6 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
               }
-              var _valid2 = _errs18 === errors;
-              if (valid3 = valid3 || _valid2, valid3)
-                errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
+              var _valid1 = _errs12 === errors;
+              if (valid2 = valid2 || _valid1, valid2)
+                errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
               else {
-                let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate27.errors = vErrors, !1;
+                let err7 = { instancePath: instancePath + "/taskId", schemaPath: "#/properties/taskId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate27.errors = vErrors, !1;
               }
-              var valid0 = _errs14 === errors;
+              var valid0 = _errs8 === errors;
             } else
               var valid0 = !0;
             if (valid0) {
-              if (data.billable !== void 0) {
-                let _errs20 = errors;
-                if (typeof data.billable != "boolean")
-                  return validate27.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                var valid0 = _errs20 === errors;
+              if (data.serviceId !== void 0) {
+                let data2 = data.serviceId, _errs14 = errors, _errs15 = errors, valid3 = !1, _errs16 = errors;
+                if (errors === _errs16 && errors === _errs16)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2)) {
+                      let err8 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                      vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                    }
+                  } else {
+                    let err9 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                  }
+                var _valid2 = _errs16 === errors;
+                valid3 = valid3 || _valid2;
+                let _errs18 = errors;
+                if (data2 !== null) {
+                  let err10 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                }
+                var _valid2 = _errs18 === errors;
+                if (valid3 = valid3 || _valid2, valid3)
+                  errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
+                else {
+                  let err11 = { instancePath: instancePath + "/serviceId", schemaPath: "#/properties/serviceId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate27.errors = vErrors, !1;
+                }
+                var valid0 = _errs14 === errors;
               } else
                 var valid0 = !0;
               if (valid0) {
-                if (data.note !== void 0) {
-                  let data4 = data.note, _errs22 = errors;
-                  if (errors === _errs22)
-                    if (typeof data4 == "string") {
-                      if (func1(data4) > 2e3)
-                        return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
-                    } else
-                      return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                  var valid0 = _errs22 === errors;
+                if (data.billable !== void 0) {
+                  let _errs20 = errors;
+                  if (typeof data.billable != "boolean")
+                    return validate27.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs20 === errors;
                 } else
                   var valid0 = !0;
-                if (valid0)
-                  if (data.startedAt !== void 0) {
-                    let data5 = data.startedAt, _errs24 = errors;
-                    if (errors === _errs24 && errors === _errs24)
-                      if (typeof data5 == "string")
-                        if (pattern5.test(data5)) {
+                if (valid0) {
+                  if (data.note !== void 0) {
+                    let data4 = data.note, _errs22 = errors;
+                    if (errors === _errs22)
+                      if (typeof data4 == "string") {
+                        if (func1(data4) > 2e3)
+                          return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                      } else
+                        return validate27.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    var valid0 = _errs22 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0)
+                    if (data.startedAt !== void 0) {
+                      let data5 = data.startedAt, _errs24 = errors;
+                      if (errors === _errs24 && errors === _errs24)
+                        if (typeof data5 == "string") {
                           if (!formats44.test(data5))
                             return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                         } else
-                          return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                      else
-                        return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                    var valid0 = _errs24 === errors;
-                  } else
-                    var valid0 = !0;
+                          return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid0 = _errs24 === errors;
+                    } else
+                      var valid0 = !0;
+                }
               }
             }
           }
@@ -1527,7 +1544,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
   return validate27.errors = vErrors, errors === 0;
 }
 validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createEntry = validate28, schema39 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
+var createEntry = validate28, schema39 = { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 };
 function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1570,13 +1587,10 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.date !== void 0) {
                 let data2 = data.date, _errs6 = errors;
                 if (errors === _errs6 && errors === _errs6)
-                  if (typeof data2 == "string")
-                    if (pattern5.test(data2)) {
-                      if (!formats10.test(data2))
-                        return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                    } else
-                      return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                  else
+                  if (typeof data2 == "string") {
+                    if (!formats10.test(data2))
+                      return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                  } else
                     return validate28.errors = [{ instancePath: instancePath + "/date", schemaPath: "#/properties/date/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
@@ -1672,120 +1686,120 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                     } else
                       var valid0 = !0;
                     if (valid0) {
-                      if (data.quantity !== void 0) {
-                        let data6 = data.quantity, _errs26 = errors;
-                        if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
-                          return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                        if (errors === _errs26 && typeof data6 == "number" && isFinite(data6)) {
-                          if (data6 > 2678400 || isNaN(data6))
-                            return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
-                          if (data6 < 1 || isNaN(data6))
-                            return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                        }
+                      if (data.note !== void 0) {
+                        let data6 = data.note, _errs26 = errors;
+                        if (errors === _errs26)
+                          if (typeof data6 == "string") {
+                            if (func1(data6) > 2e3)
+                              return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                          } else
+                            return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs26 === errors;
                       } else
                         var valid0 = !0;
                       if (valid0) {
-                        if (data.span !== void 0) {
-                          let data7 = data.span, _errs28 = errors;
-                          if (errors === _errs28)
-                            if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
-                              let missing1;
-                              if (data7.start === void 0 && (missing1 = "start") || data7.end === void 0 && (missing1 = "end") || data7.breakSeconds === void 0 && (missing1 = "breakSeconds"))
-                                return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                              {
-                                let _errs30 = errors;
-                                for (let key1 in data7)
-                                  if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
-                                    return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                                    break;
-                                  }
-                                if (_errs30 === errors) {
-                                  if (data7.start !== void 0) {
-                                    let data8 = data7.start, _errs31 = errors;
-                                    if (errors === _errs31)
-                                      if (typeof data8 == "string") {
-                                        if (!pattern6.test(data8))
-                                          return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                      } else
-                                        return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                    var valid4 = _errs31 === errors;
-                                  } else
-                                    var valid4 = !0;
-                                  if (valid4) {
-                                    if (data7.end !== void 0) {
-                                      let data9 = data7.end, _errs33 = errors;
-                                      if (errors === _errs33)
-                                        if (typeof data9 == "string") {
-                                          if (!pattern6.test(data9))
-                                            return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
-                                        } else
-                                          return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                      var valid4 = _errs33 === errors;
-                                    } else
-                                      var valid4 = !0;
-                                    if (valid4) {
-                                      if (data7.breakSeconds !== void 0) {
-                                        let data10 = data7.breakSeconds, _errs35 = errors;
-                                        if (!(typeof data10 == "number" && !(data10 % 1) && !isNaN(data10) && isFinite(data10)))
-                                          return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                        if (errors === _errs35 && typeof data10 == "number" && isFinite(data10)) {
-                                          if (data10 > 86400 || isNaN(data10))
-                                            return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
-                                          if (data10 < 0 || isNaN(data10))
-                                            return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
-                                        }
-                                        var valid4 = _errs35 === errors;
-                                      } else
-                                        var valid4 = !0;
-                                      if (valid4) {
-                                        if (data7.whichStart !== void 0) {
-                                          let data11 = data7.whichStart, _errs37 = errors;
-                                          if (typeof data11 != "string")
-                                            return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                          if (!(data11 === "earlier" || data11 === "later"))
-                                            return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                          var valid4 = _errs37 === errors;
-                                        } else
-                                          var valid4 = !0;
-                                        if (valid4)
-                                          if (data7.whichEnd !== void 0) {
-                                            let data12 = data7.whichEnd, _errs39 = errors;
-                                            if (typeof data12 != "string")
-                                              return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                            if (!(data12 === "earlier" || data12 === "later"))
-                                              return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
-                                            var valid4 = _errs39 === errors;
-                                          } else
-                                            var valid4 = !0;
-                                      }
-                                    }
-                                  }
-                                }
-                              }
-                            } else
-                              return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        if (data.quantity !== void 0) {
+                          let data7 = data.quantity, _errs28 = errors;
+                          if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
+                            return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                          if (errors === _errs28 && typeof data7 == "number" && isFinite(data7)) {
+                            if (data7 > 2678400 || isNaN(data7))
+                              return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2678400 }, message: "must be <= 2678400" }], !1;
+                            if (data7 < 1 || isNaN(data7))
+                              return validate28.errors = [{ instancePath: instancePath + "/quantity", schemaPath: "#/properties/quantity/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                          }
                           var valid0 = _errs28 === errors;
                         } else
                           var valid0 = !0;
                         if (valid0) {
                           if (data.billable !== void 0) {
-                            let _errs41 = errors;
+                            let _errs30 = errors;
                             if (typeof data.billable != "boolean")
                               return validate28.errors = [{ instancePath: instancePath + "/billable", schemaPath: "#/properties/billable/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                            var valid0 = _errs41 === errors;
+                            var valid0 = _errs30 === errors;
                           } else
                             var valid0 = !0;
                           if (valid0) {
-                            if (data.note !== void 0) {
-                              let data14 = data.note, _errs43 = errors;
-                              if (errors === _errs43)
-                                if (typeof data14 == "string") {
-                                  if (func1(data14) > 2e3)
-                                    return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                            if (data.span !== void 0) {
+                              let data9 = data.span, _errs32 = errors;
+                              if (errors === _errs32)
+                                if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
+                                  let missing1;
+                                  if (data9.start === void 0 && (missing1 = "start") || data9.end === void 0 && (missing1 = "end") || data9.breakSeconds === void 0 && (missing1 = "breakSeconds"))
+                                    return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                                  {
+                                    let _errs34 = errors;
+                                    for (let key1 in data9)
+                                      if (!(key1 === "start" || key1 === "end" || key1 === "breakSeconds" || key1 === "whichStart" || key1 === "whichEnd")) {
+                                        return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                        break;
+                                      }
+                                    if (_errs34 === errors) {
+                                      if (data9.start !== void 0) {
+                                        let data10 = data9.start, _errs35 = errors;
+                                        if (errors === _errs35)
+                                          if (typeof data10 == "string") {
+                                            if (!pattern5.test(data10))
+                                              return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                          } else
+                                            return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        var valid4 = _errs35 === errors;
+                                      } else
+                                        var valid4 = !0;
+                                      if (valid4) {
+                                        if (data9.end !== void 0) {
+                                          let data11 = data9.end, _errs37 = errors;
+                                          if (errors === _errs37)
+                                            if (typeof data11 == "string") {
+                                              if (!pattern5.test(data11))
+                                                return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                            } else
+                                              return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          var valid4 = _errs37 === errors;
+                                        } else
+                                          var valid4 = !0;
+                                        if (valid4) {
+                                          if (data9.breakSeconds !== void 0) {
+                                            let data12 = data9.breakSeconds, _errs39 = errors;
+                                            if (!(typeof data12 == "number" && !(data12 % 1) && !isNaN(data12) && isFinite(data12)))
+                                              return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                            if (errors === _errs39 && typeof data12 == "number" && isFinite(data12)) {
+                                              if (data12 > 86400 || isNaN(data12))
+                                                return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                              if (data12 < 0 || isNaN(data12))
+                                                return validate28.errors = [{ instancePath: instancePath + "/span/breakSeconds", schemaPath: "#/properties/span/properties/breakSeconds/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                            }
+                                            var valid4 = _errs39 === errors;
+                                          } else
+                                            var valid4 = !0;
+                                          if (valid4) {
+                                            if (data9.whichStart !== void 0) {
+                                              let data13 = data9.whichStart, _errs41 = errors;
+                                              if (typeof data13 != "string")
+                                                return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              if (!(data13 === "earlier" || data13 === "later"))
+                                                return validate28.errors = [{ instancePath: instancePath + "/span/whichStart", schemaPath: "#/properties/span/properties/whichStart/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichStart.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              var valid4 = _errs41 === errors;
+                                            } else
+                                              var valid4 = !0;
+                                            if (valid4)
+                                              if (data9.whichEnd !== void 0) {
+                                                let data14 = data9.whichEnd, _errs43 = errors;
+                                                if (typeof data14 != "string")
+                                                  return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                if (!(data14 === "earlier" || data14 === "later"))
+                                                  return validate28.errors = [{ instancePath: instancePath + "/span/whichEnd", schemaPath: "#/properties/span/properties/whichEnd/enum", keyword: "enum", params: { allowedValues: schema39.properties.span.properties.whichEnd.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                var valid4 = _errs43 === errors;
+                                              } else
+                                                var valid4 = !0;
+                                          }
+                                        }
+                                      }
+                                    }
+                                  }
                                 } else
-                                  return validate28.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid0 = _errs43 === errors;
+                                  return validate28.errors = [{ instancePath: instancePath + "/span", schemaPath: "#/properties/span/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                              var valid0 = _errs32 === errors;
                             } else
                               var valid0 = !0;
                             if (valid0) {
@@ -1807,7 +1821,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                       if (func1(data16) < 1)
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                      if (!pattern8.test(data16))
+                                      if (!pattern7.test(data16))
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                     } else
                                       return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1945,7 +1959,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
   return validate30.errors = vErrors, errors === 0;
 }
 validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var startTimer = validate31, schema42 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time", pattern: "^(19|20|21)[0-9]{2}-" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 };
+var startTimer = validate31, schema42 = { type: "object", required: ["id", "projectId", "taskId", "serviceId", "note", "others"], properties: { id: { type: "string", format: "uuid" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, billable: { type: "boolean" }, startedAt: { type: "string", format: "date-time" }, others: { type: "string", enum: ["pause", "stop"] } }, additionalProperties: !1 };
 function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -2086,13 +2100,10 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data.startedAt !== void 0) {
                         let data6 = data.startedAt, _errs26 = errors;
                         if (errors === _errs26 && errors === _errs26)
-                          if (typeof data6 == "string")
-                            if (pattern5.test(data6)) {
-                              if (!formats44.test(data6))
-                                return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
-                            } else
-                              return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                          else
+                          if (typeof data6 == "string") {
+                            if (!formats44.test(data6))
+                              return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
+                          } else
                             return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs26 === errors;
                       } else
@@ -2294,7 +2305,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data4))
+                  if (!pattern7.test(data4))
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2398,7 +2409,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data4))
+                  if (!pattern7.test(data4))
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2431,13 +2442,10 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
           if (data.from !== void 0) {
             let data0 = data.from, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string")
-                if (pattern5.test(data0)) {
-                  if (!formats10.test(data0))
-                    return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                } else
-                  return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-              else
+              if (typeof data0 == "string") {
+                if (!formats10.test(data0))
+                  return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+              } else
                 return validate35.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
@@ -2451,7 +2459,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data1))
+                  if (!pattern7.test(data1))
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2495,18 +2503,18 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
   return validate36.errors = vErrors, errors === 0;
 }
 validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createDraft = validate37, schema48 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
+var changeLimit = validate37;
 function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.wish === void 0 && (missing0 = "wish"))
+      if (data.id === void 0 && (missing0 = "id") || data.validFrom === void 0 && (missing0 = "validFrom") || data.limit === void 0 && (missing0 = "limit") || data.reason === void 0 && (missing0 = "reason"))
         return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "wish")) {
+          if (!(key0 === "id" || key0 === "validFrom" || key0 === "limit" || key0 === "reason")) {
             return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -2522,236 +2530,69 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0)
-            if (data.wish !== void 0) {
-              let data1 = data.wish, _errs4 = errors;
-              if (errors === _errs4)
-                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                  let missing1;
-                  if (data1.clientId === void 0 && (missing1 = "clientId") || data1.upTo === void 0 && (missing1 = "upTo") || data1.grouping === void 0 && (missing1 = "grouping") || data1.entries === void 0 && (missing1 = "entries") || data1.texts === void 0 && (missing1 = "texts"))
-                    return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                  {
-                    let _errs6 = errors;
-                    for (let key1 in data1)
-                      if (!(key1 === "clientId" || key1 === "upTo" || key1 === "grouping" || key1 === "entries" || key1 === "texts")) {
-                        return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                        break;
-                      }
-                    if (_errs6 === errors) {
-                      if (data1.clientId !== void 0) {
-                        let data2 = data1.clientId, _errs7 = errors;
-                        if (errors === _errs7 && errors === _errs7)
-                          if (typeof data2 == "string") {
-                            if (!formats0.test(data2))
-                              return validate37.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                          } else
-                            return validate37.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        var valid1 = _errs7 === errors;
-                      } else
-                        var valid1 = !0;
-                      if (valid1) {
-                        if (data1.upTo !== void 0) {
-                          let data3 = data1.upTo, _errs9 = errors;
-                          if (errors === _errs9 && errors === _errs9)
-                            if (typeof data3 == "string")
-                              if (pattern5.test(data3)) {
-                                if (!formats10.test(data3))
-                                  return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                              } else
-                                return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                            else
-                              return validate37.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          var valid1 = _errs9 === errors;
-                        } else
-                          var valid1 = !0;
-                        if (valid1) {
-                          if (data1.grouping !== void 0) {
-                            let data4 = data1.grouping, _errs11 = errors;
-                            if (typeof data4 != "string")
-                              return validate37.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            if (!(data4 === "task" || data4 === "entry"))
-                              return validate37.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema48.properties.wish.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
-                            var valid1 = _errs11 === errors;
-                          } else
-                            var valid1 = !0;
-                          if (valid1) {
-                            if (data1.entries !== void 0) {
-                              let data5 = data1.entries, _errs13 = errors;
-                              if (errors === _errs13)
-                                if (Array.isArray(data5)) {
-                                  if (data5.length > 2e4)
-                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
-                                  if (data5.length < 1)
-                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                                  {
-                                    var valid2 = !0;
-                                    let len0 = data5.length;
-                                    for (let i0 = 0; i0 < len0; i0++) {
-                                      let data6 = data5[i0], _errs15 = errors;
-                                      if (errors === _errs15)
-                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
-                                          let missing2;
-                                          if (data6.id === void 0 && (missing2 = "id"))
-                                            return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
-                                          {
-                                            let _errs17 = errors;
-                                            for (let key2 in data6)
-                                              if (!(key2 === "id" || key2 === "writeDown")) {
-                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
-                                                break;
-                                              }
-                                            if (_errs17 === errors) {
-                                              if (data6.id !== void 0) {
-                                                let data7 = data6.id, _errs18 = errors;
-                                                if (errors === _errs18 && errors === _errs18)
-                                                  if (typeof data7 == "string") {
-                                                    if (!formats0.test(data7))
-                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                                  } else
-                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                var valid3 = _errs18 === errors;
-                                              } else
-                                                var valid3 = !0;
-                                              if (valid3)
-                                                if (data6.writeDown !== void 0) {
-                                                  let data8 = data6.writeDown, _errs20 = errors;
-                                                  if (errors === _errs20)
-                                                    if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
-                                                      let missing3;
-                                                      if (data8.minor === void 0 && (missing3 = "minor") || data8.reason === void 0 && (missing3 = "reason"))
-                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
-                                                      {
-                                                        let _errs22 = errors;
-                                                        for (let key3 in data8)
-                                                          if (!(key3 === "minor" || key3 === "reason")) {
-                                                            return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
-                                                            break;
-                                                          }
-                                                        if (_errs22 === errors) {
-                                                          if (data8.minor !== void 0) {
-                                                            let data9 = data8.minor, _errs23 = errors;
-                                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
-                                                              return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                                            if (errors === _errs23 && typeof data9 == "number" && isFinite(data9)) {
-                                                              if (data9 > 1e12 || isNaN(data9))
-                                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-                                                              if (data9 < 1 || isNaN(data9))
-                                                                return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                                            }
-                                                            var valid4 = _errs23 === errors;
-                                                          } else
-                                                            var valid4 = !0;
-                                                          if (valid4)
-                                                            if (data8.reason !== void 0) {
-                                                              let data10 = data8.reason, _errs25 = errors;
-                                                              if (errors === _errs25)
-                                                                if (typeof data10 == "string") {
-                                                                  if (func1(data10) > 500)
-                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                                                  if (func1(data10) < 1)
-                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern8.test(data10))
-                                                                    return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                                                } else
-                                                                  return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                              var valid4 = _errs25 === errors;
-                                                            } else
-                                                              var valid4 = !0;
-                                                        }
-                                                      }
-                                                    } else
-                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                                  var valid3 = _errs20 === errors;
-                                                } else
-                                                  var valid3 = !0;
-                                            }
-                                          }
-                                        } else
-                                          return validate37.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                      var valid2 = _errs15 === errors;
-                                      if (!valid2)
-                                        break;
-                                    }
-                                  }
-                                } else
-                                  return validate37.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                              var valid1 = _errs13 === errors;
-                            } else
-                              var valid1 = !0;
-                            if (valid1)
-                              if (data1.texts !== void 0) {
-                                let data11 = data1.texts, _errs27 = errors;
-                                if (errors === _errs27)
-                                  if (Array.isArray(data11)) {
-                                    if (data11.length > 2e3)
-                                      return validate37.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                                    {
-                                      var valid5 = !0;
-                                      let len1 = data11.length;
-                                      for (let i1 = 0; i1 < len1; i1++) {
-                                        let data12 = data11[i1], _errs29 = errors;
-                                        if (errors === _errs29)
-                                          if (data12 && typeof data12 == "object" && !Array.isArray(data12)) {
-                                            let missing4;
-                                            if (data12.key === void 0 && (missing4 = "key") || data12.text === void 0 && (missing4 = "text"))
-                                              return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
-                                            {
-                                              let _errs31 = errors;
-                                              for (let key4 in data12)
-                                                if (!(key4 === "key" || key4 === "text")) {
-                                                  return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
-                                                  break;
-                                                }
-                                              if (_errs31 === errors) {
-                                                if (data12.key !== void 0) {
-                                                  let data13 = data12.key, _errs32 = errors;
-                                                  if (errors === _errs32)
-                                                    if (typeof data13 == "string") {
-                                                      if (func1(data13) > 400)
-                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                                    } else
-                                                      return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                  var valid6 = _errs32 === errors;
-                                                } else
-                                                  var valid6 = !0;
-                                                if (valid6)
-                                                  if (data12.text !== void 0) {
-                                                    let data14 = data12.text, _errs34 = errors;
-                                                    if (errors === _errs34)
-                                                      if (typeof data14 == "string") {
-                                                        if (func1(data14) > 400)
-                                                          return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
-                                                        if (func1(data14) < 1)
-                                                          return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      } else
-                                                        return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                                                    var valid6 = _errs34 === errors;
-                                                  } else
-                                                    var valid6 = !0;
-                                              }
-                                            }
-                                          } else
-                                            return validate37.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                                        var valid5 = _errs29 === errors;
-                                        if (!valid5)
-                                          break;
-                                      }
-                                    }
-                                  } else
-                                    return validate37.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                                var valid1 = _errs27 === errors;
-                              } else
-                                var valid1 = !0;
-                          }
-                        }
-                      }
-                    }
-                  }
+          if (valid0) {
+            if (data.validFrom !== void 0) {
+              let data1 = data.validFrom, _errs4 = errors;
+              if (errors === _errs4 && errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (!formats10.test(data1))
+                    return validate37.errors = [{ instancePath: instancePath + "/validFrom", schemaPath: "#/properties/validFrom/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                 } else
-                  return validate37.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/validFrom", schemaPath: "#/properties/validFrom/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0) {
+              if (data.limit !== void 0) {
+                let data2 = data.limit, _errs6 = errors, _errs7 = errors, valid1 = !1, _errs8 = errors;
+                if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
+                  let err0 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                }
+                if (errors === _errs8 && typeof data2 == "number" && isFinite(data2)) {
+                  if (data2 > 9e9 || isNaN(data2)) {
+                    let err1 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" };
+                    vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                  } else if (data2 < 0 || isNaN(data2)) {
+                    let err2 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                  }
+                }
+                var _valid0 = _errs8 === errors;
+                valid1 = valid1 || _valid0;
+                let _errs10 = errors;
+                if (data2 !== null) {
+                  let err3 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                }
+                var _valid0 = _errs10 === errors;
+                if (valid1 = valid1 || _valid0, valid1)
+                  errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
+                else {
+                  let err4 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate37.errors = vErrors, !1;
+                }
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.reason !== void 0) {
+                  let data3 = data.reason, _errs12 = errors;
+                  if (errors === _errs12)
+                    if (typeof data3 == "string") {
+                      if (func1(data3) > 500)
+                        return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                      if (func1(data3) < 1)
+                        return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                      if (!pattern7.test(data3))
+                        return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    } else
+                      return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  var valid0 = _errs12 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
         }
       }
     } else
@@ -2759,18 +2600,18 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
   return validate37.errors = vErrors, errors === 0;
 }
 validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var creditInvoice = validate38;
+var createDraft = validate38, schema49 = { type: "object", required: ["id", "wish"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 9e9 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 } }, additionalProperties: !1 };
 function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.reason === void 0 && (missing0 = "reason"))
+      if (data.id === void 0 && (missing0 = "id") || data.wish === void 0 && (missing0 = "wish"))
         return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "reason")) {
+          if (!(key0 === "id" || key0 === "wish")) {
             return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -2787,18 +2628,229 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
           } else
             var valid0 = !0;
           if (valid0)
-            if (data.reason !== void 0) {
-              let data1 = data.reason, _errs4 = errors;
+            if (data.wish !== void 0) {
+              let data1 = data.wish, _errs4 = errors;
               if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 500)
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data1))
-                    return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                  let missing1;
+                  if (data1.clientId === void 0 && (missing1 = "clientId") || data1.upTo === void 0 && (missing1 = "upTo") || data1.grouping === void 0 && (missing1 = "grouping") || data1.entries === void 0 && (missing1 = "entries") || data1.texts === void 0 && (missing1 = "texts"))
+                    return validate38.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                  {
+                    let _errs6 = errors;
+                    for (let key1 in data1)
+                      if (!(key1 === "clientId" || key1 === "upTo" || key1 === "grouping" || key1 === "entries" || key1 === "texts")) {
+                        return validate38.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                        break;
+                      }
+                    if (_errs6 === errors) {
+                      if (data1.clientId !== void 0) {
+                        let data2 = data1.clientId, _errs7 = errors;
+                        if (errors === _errs7 && errors === _errs7)
+                          if (typeof data2 == "string") {
+                            if (!formats0.test(data2))
+                              return validate38.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          } else
+                            return validate38.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid1 = _errs7 === errors;
+                      } else
+                        var valid1 = !0;
+                      if (valid1) {
+                        if (data1.upTo !== void 0) {
+                          let data3 = data1.upTo, _errs9 = errors;
+                          if (errors === _errs9 && errors === _errs9)
+                            if (typeof data3 == "string") {
+                              if (!formats10.test(data3))
+                                return validate38.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                            } else
+                              return validate38.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid1 = _errs9 === errors;
+                        } else
+                          var valid1 = !0;
+                        if (valid1) {
+                          if (data1.grouping !== void 0) {
+                            let data4 = data1.grouping, _errs11 = errors;
+                            if (typeof data4 != "string")
+                              return validate38.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            if (!(data4 === "task" || data4 === "entry"))
+                              return validate38.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema49.properties.wish.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1) {
+                            if (data1.entries !== void 0) {
+                              let data5 = data1.entries, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (Array.isArray(data5)) {
+                                  if (data5.length > 2e4)
+                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
+                                  if (data5.length < 1)
+                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                                  {
+                                    var valid2 = !0;
+                                    let len0 = data5.length;
+                                    for (let i0 = 0; i0 < len0; i0++) {
+                                      let data6 = data5[i0], _errs15 = errors;
+                                      if (errors === _errs15)
+                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+                                          let missing2;
+                                          if (data6.id === void 0 && (missing2 = "id"))
+                                            return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                          {
+                                            let _errs17 = errors;
+                                            for (let key2 in data6)
+                                              if (!(key2 === "id" || key2 === "writeDown")) {
+                                                return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                break;
+                                              }
+                                            if (_errs17 === errors) {
+                                              if (data6.id !== void 0) {
+                                                let data7 = data6.id, _errs18 = errors;
+                                                if (errors === _errs18 && errors === _errs18)
+                                                  if (typeof data7 == "string") {
+                                                    if (!formats0.test(data7))
+                                                      return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                                  } else
+                                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                var valid3 = _errs18 === errors;
+                                              } else
+                                                var valid3 = !0;
+                                              if (valid3)
+                                                if (data6.writeDown !== void 0) {
+                                                  let data8 = data6.writeDown, _errs20 = errors;
+                                                  if (errors === _errs20)
+                                                    if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
+                                                      let missing3;
+                                                      if (data8.minor === void 0 && (missing3 = "minor") || data8.reason === void 0 && (missing3 = "reason"))
+                                                        return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                                                      {
+                                                        let _errs22 = errors;
+                                                        for (let key3 in data8)
+                                                          if (!(key3 === "minor" || key3 === "reason")) {
+                                                            return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                                            break;
+                                                          }
+                                                        if (_errs22 === errors) {
+                                                          if (data8.minor !== void 0) {
+                                                            let data9 = data8.minor, _errs23 = errors;
+                                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
+                                                              return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                            if (errors === _errs23 && typeof data9 == "number" && isFinite(data9)) {
+                                                              if (data9 > 9e9 || isNaN(data9))
+                                                                return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                                                              if (data9 < 1 || isNaN(data9))
+                                                                return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                            }
+                                                            var valid4 = _errs23 === errors;
+                                                          } else
+                                                            var valid4 = !0;
+                                                          if (valid4)
+                                                            if (data8.reason !== void 0) {
+                                                              let data10 = data8.reason, _errs25 = errors;
+                                                              if (errors === _errs25)
+                                                                if (typeof data10 == "string") {
+                                                                  if (func1(data10) > 500)
+                                                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                                  if (func1(data10) < 1)
+                                                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                                  if (!pattern7.test(data10))
+                                                                    return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                                } else
+                                                                  return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                              var valid4 = _errs25 === errors;
+                                                            } else
+                                                              var valid4 = !0;
+                                                        }
+                                                      }
+                                                    } else
+                                                      return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                                  var valid3 = _errs20 === errors;
+                                                } else
+                                                  var valid3 = !0;
+                                            }
+                                          }
+                                        } else
+                                          return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                      var valid2 = _errs15 === errors;
+                                      if (!valid2)
+                                        break;
+                                    }
+                                  }
+                                } else
+                                  return validate38.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                            if (valid1)
+                              if (data1.texts !== void 0) {
+                                let data11 = data1.texts, _errs27 = errors;
+                                if (errors === _errs27)
+                                  if (Array.isArray(data11)) {
+                                    if (data11.length > 2e3)
+                                      return validate38.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                                    {
+                                      var valid5 = !0;
+                                      let len1 = data11.length;
+                                      for (let i1 = 0; i1 < len1; i1++) {
+                                        let data12 = data11[i1], _errs29 = errors;
+                                        if (errors === _errs29)
+                                          if (data12 && typeof data12 == "object" && !Array.isArray(data12)) {
+                                            let missing4;
+                                            if (data12.key === void 0 && (missing4 = "key") || data12.text === void 0 && (missing4 = "text"))
+                                              return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
+                                            {
+                                              let _errs31 = errors;
+                                              for (let key4 in data12)
+                                                if (!(key4 === "key" || key4 === "text")) {
+                                                  return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
+                                                  break;
+                                                }
+                                              if (_errs31 === errors) {
+                                                if (data12.key !== void 0) {
+                                                  let data13 = data12.key, _errs32 = errors;
+                                                  if (errors === _errs32)
+                                                    if (typeof data13 == "string") {
+                                                      if (func1(data13) > 400)
+                                                        return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                    } else
+                                                      return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  var valid6 = _errs32 === errors;
+                                                } else
+                                                  var valid6 = !0;
+                                                if (valid6)
+                                                  if (data12.text !== void 0) {
+                                                    let data14 = data12.text, _errs34 = errors;
+                                                    if (errors === _errs34)
+                                                      if (typeof data14 == "string") {
+                                                        if (func1(data14) > 400)
+                                                          return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                        if (func1(data14) < 1)
+                                                          return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                      } else
+                                                        return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    var valid6 = _errs34 === errors;
+                                                  } else
+                                                    var valid6 = !0;
+                                              }
+                                            }
+                                          } else
+                                            return validate38.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                        var valid5 = _errs29 === errors;
+                                        if (!valid5)
+                                          break;
+                                      }
+                                    }
+                                  } else
+                                    return validate38.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                                var valid1 = _errs27 === errors;
+                              } else
+                                var valid1 = !0;
+                          }
+                        }
+                      }
+                    }
+                  }
                 } else
-                  return validate38.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2809,101 +2861,47 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
   return validate38.errors = vErrors, errors === 0;
 }
 validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var holdEntries = validate39;
+var creditInvoice = validate39;
 function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+      if (data.id === void 0 && (missing0 = "id") || data.reason === void 0 && (missing0 = "reason"))
         return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "entries" || key0 === "reason")) {
+          if (!(key0 === "id" || key0 === "reason")) {
             return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.entries !== void 0) {
-            let data0 = data.entries, _errs2 = errors;
-            if (errors === _errs2)
-              if (Array.isArray(data0)) {
-                if (data0.length > 2e3)
-                  return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                if (data0.length < 1)
-                  return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                {
-                  var valid1 = !0;
-                  let len0 = data0.length;
-                  for (let i0 = 0; i0 < len0; i0++) {
-                    let data1 = data0[i0], _errs4 = errors;
-                    if (errors === _errs4)
-                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                        let missing1;
-                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                        {
-                          let _errs6 = errors;
-                          for (let key1 in data1)
-                            if (!(key1 === "id" || key1 === "version")) {
-                              return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                              break;
-                            }
-                          if (_errs6 === errors) {
-                            if (data1.id !== void 0) {
-                              let data2 = data1.id, _errs7 = errors;
-                              if (errors === _errs7 && errors === _errs7)
-                                if (typeof data2 == "string") {
-                                  if (!formats0.test(data2))
-                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                } else
-                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid2 = _errs7 === errors;
-                            } else
-                              var valid2 = !0;
-                            if (valid2)
-                              if (data1.version !== void 0) {
-                                let data3 = data1.version, _errs9 = errors;
-                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
-                                  if (data3 > 2147483647 || isNaN(data3))
-                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                                  if (data3 < 1 || isNaN(data3))
-                                    return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                }
-                                var valid2 = _errs9 === errors;
-                              } else
-                                var valid2 = !0;
-                          }
-                        }
-                      } else
-                        return validate39.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                    var valid1 = _errs4 === errors;
-                    if (!valid1)
-                      break;
-                  }
-                }
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate39.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate39.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0)
             if (data.reason !== void 0) {
-              let data4 = data.reason, _errs11 = errors;
-              if (errors === _errs11)
-                if (typeof data4 == "string") {
-                  if (func1(data4) > 500)
+              let data1 = data.reason, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 500)
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data4) < 1)
+                  if (func1(data1) < 1)
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data4))
+                  if (!pattern7.test(data1))
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs11 === errors;
+              var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
@@ -2913,47 +2911,101 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
   return validate39.errors = vErrors, errors === 0;
 }
 validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var issueInvoice = validate40;
+var holdEntries = validate40;
 function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.gross === void 0 && (missing0 = "gross") || data.version === void 0 && (missing0 = "version"))
+      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
         return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "gross" || key0 === "version")) {
+          if (!(key0 === "entries" || key0 === "reason")) {
             return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.gross !== void 0) {
-            let data0 = data.gross, _errs2 = errors;
-            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
-              if (data0 > 1e12 || isNaN(data0))
-                return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-              if (data0 < -1e12 || isNaN(data0))
-                return validate40.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
-            }
+          if (data.entries !== void 0) {
+            let data0 = data.entries, _errs2 = errors;
+            if (errors === _errs2)
+              if (Array.isArray(data0)) {
+                if (data0.length > 2e3)
+                  return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                if (data0.length < 1)
+                  return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                {
+                  var valid1 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs4 = errors;
+                    if (errors === _errs4)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                          return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs6 = errors;
+                          for (let key1 in data1)
+                            if (!(key1 === "id" || key1 === "version")) {
+                              return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs6 === errors) {
+                            if (data1.id !== void 0) {
+                              let data2 = data1.id, _errs7 = errors;
+                              if (errors === _errs7 && errors === _errs7)
+                                if (typeof data2 == "string") {
+                                  if (!formats0.test(data2))
+                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                } else
+                                  return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs7 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.version !== void 0) {
+                                let data3 = data1.version, _errs9 = errors;
+                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                  return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                  if (data3 > 2147483647 || isNaN(data3))
+                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  if (data3 < 1 || isNaN(data3))
+                                    return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                }
+                                var valid2 = _errs9 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate40.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs4 === errors;
+                    if (!valid1)
+                      break;
+                  }
+                }
+              } else
+                return validate40.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0)
-            if (data.version !== void 0) {
-              let data1 = data.version, _errs4 = errors;
-              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
-                return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
-                if (data1 > 2147483647 || isNaN(data1))
-                  return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                if (data1 < 1 || isNaN(data1))
-                  return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-              }
-              var valid0 = _errs4 === errors;
+            if (data.reason !== void 0) {
+              let data4 = data.reason, _errs11 = errors;
+              if (errors === _errs11)
+                if (typeof data4 == "string") {
+                  if (func1(data4) > 500)
+                    return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data4) < 1)
+                    return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern7.test(data4))
+                    return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs11 === errors;
             } else
               var valid0 = !0;
         }
@@ -2963,19 +3015,345 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
   return validate40.errors = vErrors, errors === 0;
 }
 validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var previewInvoice = validate41, schema52 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date", pattern: "^(19|20|21)[0-9]{2}-" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 1e12 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
+var issueInvoice = validate41;
 function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.clientId === void 0 && (missing0 = "clientId") || data.upTo === void 0 && (missing0 = "upTo") || data.grouping === void 0 && (missing0 = "grouping") || data.entries === void 0 && (missing0 = "entries") || data.texts === void 0 && (missing0 = "texts"))
+      if (data.gross === void 0 && (missing0 = "gross") || data.version === void 0 && (missing0 = "version"))
         return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "clientId" || key0 === "upTo" || key0 === "grouping" || key0 === "entries" || key0 === "texts")) {
+          if (!(key0 === "gross" || key0 === "version")) {
             return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.gross !== void 0) {
+            let data0 = data.gross, _errs2 = errors;
+            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+              return validate41.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+              if (data0 > 9e9 || isNaN(data0))
+                return validate41.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+              if (data0 < -9e9 || isNaN(data0))
+                return validate41.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/minimum", keyword: "minimum", params: { comparison: ">=", limit: -9e9 }, message: "must be >= -9000000000" }], !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.version !== void 0) {
+              let data1 = data.version, _errs4 = errors;
+              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
+                return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
+                if (data1 > 2147483647 || isNaN(data1))
+                  return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                if (data1 < 1 || isNaN(data1))
+                  return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate41.errors = vErrors, errors === 0;
+}
+validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var issueNewInvoice = validate42, schema53 = { type: "object", required: ["id", "wish", "gross"], properties: { id: { type: "string", format: "uuid" }, wish: { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 9e9 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 }, gross: { type: "integer", minimum: -9e9, maximum: 9e9 } }, additionalProperties: !1 };
+function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.wish === void 0 && (missing0 = "wish") || data.gross === void 0 && (missing0 = "gross"))
+        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "wish" || key0 === "gross")) {
+            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.wish !== void 0) {
+              let data1 = data.wish, _errs4 = errors;
+              if (errors === _errs4)
+                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                  let missing1;
+                  if (data1.clientId === void 0 && (missing1 = "clientId") || data1.upTo === void 0 && (missing1 = "upTo") || data1.grouping === void 0 && (missing1 = "grouping") || data1.entries === void 0 && (missing1 = "entries") || data1.texts === void 0 && (missing1 = "texts"))
+                    return validate42.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                  {
+                    let _errs6 = errors;
+                    for (let key1 in data1)
+                      if (!(key1 === "clientId" || key1 === "upTo" || key1 === "grouping" || key1 === "entries" || key1 === "texts")) {
+                        return validate42.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                        break;
+                      }
+                    if (_errs6 === errors) {
+                      if (data1.clientId !== void 0) {
+                        let data2 = data1.clientId, _errs7 = errors;
+                        if (errors === _errs7 && errors === _errs7)
+                          if (typeof data2 == "string") {
+                            if (!formats0.test(data2))
+                              return validate42.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          } else
+                            return validate42.errors = [{ instancePath: instancePath + "/wish/clientId", schemaPath: "#/properties/wish/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid1 = _errs7 === errors;
+                      } else
+                        var valid1 = !0;
+                      if (valid1) {
+                        if (data1.upTo !== void 0) {
+                          let data3 = data1.upTo, _errs9 = errors;
+                          if (errors === _errs9 && errors === _errs9)
+                            if (typeof data3 == "string") {
+                              if (!formats10.test(data3))
+                                return validate42.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                            } else
+                              return validate42.errors = [{ instancePath: instancePath + "/wish/upTo", schemaPath: "#/properties/wish/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid1 = _errs9 === errors;
+                        } else
+                          var valid1 = !0;
+                        if (valid1) {
+                          if (data1.grouping !== void 0) {
+                            let data4 = data1.grouping, _errs11 = errors;
+                            if (typeof data4 != "string")
+                              return validate42.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            if (!(data4 === "task" || data4 === "entry"))
+                              return validate42.errors = [{ instancePath: instancePath + "/wish/grouping", schemaPath: "#/properties/wish/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema53.properties.wish.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1) {
+                            if (data1.entries !== void 0) {
+                              let data5 = data1.entries, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (Array.isArray(data5)) {
+                                  if (data5.length > 2e4)
+                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
+                                  if (data5.length < 1)
+                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                                  {
+                                    var valid2 = !0;
+                                    let len0 = data5.length;
+                                    for (let i0 = 0; i0 < len0; i0++) {
+                                      let data6 = data5[i0], _errs15 = errors;
+                                      if (errors === _errs15)
+                                        if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
+                                          let missing2;
+                                          if (data6.id === void 0 && (missing2 = "id"))
+                                            return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                          {
+                                            let _errs17 = errors;
+                                            for (let key2 in data6)
+                                              if (!(key2 === "id" || key2 === "writeDown")) {
+                                                return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                break;
+                                              }
+                                            if (_errs17 === errors) {
+                                              if (data6.id !== void 0) {
+                                                let data7 = data6.id, _errs18 = errors;
+                                                if (errors === _errs18 && errors === _errs18)
+                                                  if (typeof data7 == "string") {
+                                                    if (!formats0.test(data7))
+                                                      return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                                  } else
+                                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/id", schemaPath: "#/properties/wish/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                var valid3 = _errs18 === errors;
+                                              } else
+                                                var valid3 = !0;
+                                              if (valid3)
+                                                if (data6.writeDown !== void 0) {
+                                                  let data8 = data6.writeDown, _errs20 = errors;
+                                                  if (errors === _errs20)
+                                                    if (data8 && typeof data8 == "object" && !Array.isArray(data8)) {
+                                                      let missing3;
+                                                      if (data8.minor === void 0 && (missing3 = "minor") || data8.reason === void 0 && (missing3 = "reason"))
+                                                        return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                                                      {
+                                                        let _errs22 = errors;
+                                                        for (let key3 in data8)
+                                                          if (!(key3 === "minor" || key3 === "reason")) {
+                                                            return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                                            break;
+                                                          }
+                                                        if (_errs22 === errors) {
+                                                          if (data8.minor !== void 0) {
+                                                            let data9 = data8.minor, _errs23 = errors;
+                                                            if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9)))
+                                                              return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                            if (errors === _errs23 && typeof data9 == "number" && isFinite(data9)) {
+                                                              if (data9 > 9e9 || isNaN(data9))
+                                                                return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                                                              if (data9 < 1 || isNaN(data9))
+                                                                return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                            }
+                                                            var valid4 = _errs23 === errors;
+                                                          } else
+                                                            var valid4 = !0;
+                                                          if (valid4)
+                                                            if (data8.reason !== void 0) {
+                                                              let data10 = data8.reason, _errs25 = errors;
+                                                              if (errors === _errs25)
+                                                                if (typeof data10 == "string") {
+                                                                  if (func1(data10) > 500)
+                                                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                                  if (func1(data10) < 1)
+                                                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                                  if (!pattern7.test(data10))
+                                                                    return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                                } else
+                                                                  return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                              var valid4 = _errs25 === errors;
+                                                            } else
+                                                              var valid4 = !0;
+                                                        }
+                                                      }
+                                                    } else
+                                                      return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                                  var valid3 = _errs20 === errors;
+                                                } else
+                                                  var valid3 = !0;
+                                            }
+                                          }
+                                        } else
+                                          return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0, schemaPath: "#/properties/wish/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                      var valid2 = _errs15 === errors;
+                                      if (!valid2)
+                                        break;
+                                    }
+                                  }
+                                } else
+                                  return validate42.errors = [{ instancePath: instancePath + "/wish/entries", schemaPath: "#/properties/wish/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                            if (valid1)
+                              if (data1.texts !== void 0) {
+                                let data11 = data1.texts, _errs27 = errors;
+                                if (errors === _errs27)
+                                  if (Array.isArray(data11)) {
+                                    if (data11.length > 2e3)
+                                      return validate42.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                                    {
+                                      var valid5 = !0;
+                                      let len1 = data11.length;
+                                      for (let i1 = 0; i1 < len1; i1++) {
+                                        let data12 = data11[i1], _errs29 = errors;
+                                        if (errors === _errs29)
+                                          if (data12 && typeof data12 == "object" && !Array.isArray(data12)) {
+                                            let missing4;
+                                            if (data12.key === void 0 && (missing4 = "key") || data12.text === void 0 && (missing4 = "text"))
+                                              return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
+                                            {
+                                              let _errs31 = errors;
+                                              for (let key4 in data12)
+                                                if (!(key4 === "key" || key4 === "text")) {
+                                                  return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
+                                                  break;
+                                                }
+                                              if (_errs31 === errors) {
+                                                if (data12.key !== void 0) {
+                                                  let data13 = data12.key, _errs32 = errors;
+                                                  if (errors === _errs32)
+                                                    if (typeof data13 == "string") {
+                                                      if (func1(data13) > 400)
+                                                        return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                    } else
+                                                      return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/key", schemaPath: "#/properties/wish/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  var valid6 = _errs32 === errors;
+                                                } else
+                                                  var valid6 = !0;
+                                                if (valid6)
+                                                  if (data12.text !== void 0) {
+                                                    let data14 = data12.text, _errs34 = errors;
+                                                    if (errors === _errs34)
+                                                      if (typeof data14 == "string") {
+                                                        if (func1(data14) > 400)
+                                                          return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                                        if (func1(data14) < 1)
+                                                          return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                      } else
+                                                        return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1 + "/text", schemaPath: "#/properties/wish/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    var valid6 = _errs34 === errors;
+                                                  } else
+                                                    var valid6 = !0;
+                                              }
+                                            }
+                                          } else
+                                            return validate42.errors = [{ instancePath: instancePath + "/wish/texts/" + i1, schemaPath: "#/properties/wish/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                        var valid5 = _errs29 === errors;
+                                        if (!valid5)
+                                          break;
+                                      }
+                                    }
+                                  } else
+                                    return validate42.errors = [{ instancePath: instancePath + "/wish/texts", schemaPath: "#/properties/wish/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                                var valid1 = _errs27 === errors;
+                              } else
+                                var valid1 = !0;
+                          }
+                        }
+                      }
+                    }
+                  }
+                } else
+                  return validate42.errors = [{ instancePath: instancePath + "/wish", schemaPath: "#/properties/wish/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.gross !== void 0) {
+                let data15 = data.gross, _errs36 = errors;
+                if (!(typeof data15 == "number" && !(data15 % 1) && !isNaN(data15) && isFinite(data15)))
+                  return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                if (errors === _errs36 && typeof data15 == "number" && isFinite(data15)) {
+                  if (data15 > 9e9 || isNaN(data15))
+                    return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                  if (data15 < -9e9 || isNaN(data15))
+                    return validate42.errors = [{ instancePath: instancePath + "/gross", schemaPath: "#/properties/gross/minimum", keyword: "minimum", params: { comparison: ">=", limit: -9e9 }, message: "must be >= -9000000000" }], !1;
+                }
+                var valid0 = _errs36 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate42.errors = vErrors, errors === 0;
+}
+validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var previewInvoice = validate43, schema54 = { type: "object", required: ["clientId", "upTo", "grouping", "entries", "texts"], properties: { clientId: { type: "string", format: "uuid" }, upTo: { type: "string", format: "date" }, grouping: { type: "string", enum: ["task", "entry"] }, entries: { type: "array", items: { type: "object", required: ["id"], properties: { id: { type: "string", format: "uuid" }, writeDown: { type: "object", required: ["minor", "reason"], properties: { minor: { type: "integer", minimum: 1, maximum: 9e9 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e4 }, texts: { type: "array", items: { type: "object", required: ["key", "text"], properties: { key: { type: "string", maxLength: 400 }, text: { type: "string", minLength: 1, maxLength: 400 } }, additionalProperties: !1 }, maxItems: 2e3 } }, additionalProperties: !1 };
+function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.clientId === void 0 && (missing0 = "clientId") || data.upTo === void 0 && (missing0 = "upTo") || data.grouping === void 0 && (missing0 = "grouping") || data.entries === void 0 && (missing0 = "entries") || data.texts === void 0 && (missing0 = "texts"))
+        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "clientId" || key0 === "upTo" || key0 === "grouping" || key0 === "entries" || key0 === "texts")) {
+            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2984,9 +3362,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate41.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate41.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate43.errors = [{ instancePath: instancePath + "/clientId", schemaPath: "#/properties/clientId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2994,14 +3372,11 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.upTo !== void 0) {
               let data1 = data.upTo, _errs4 = errors;
               if (errors === _errs4 && errors === _errs4)
-                if (typeof data1 == "string")
-                  if (pattern5.test(data1)) {
-                    if (!formats10.test(data1))
-                      return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                  } else
-                    return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                else
-                  return validate41.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                if (typeof data1 == "string") {
+                  if (!formats10.test(data1))
+                    return validate43.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                } else
+                  return validate43.errors = [{ instancePath: instancePath + "/upTo", schemaPath: "#/properties/upTo/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3009,9 +3384,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.grouping !== void 0) {
                 let data2 = data.grouping, _errs6 = errors;
                 if (typeof data2 != "string")
-                  return validate41.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 if (!(data2 === "task" || data2 === "entry"))
-                  return validate41.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema52.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/grouping", schemaPath: "#/properties/grouping/enum", keyword: "enum", params: { allowedValues: schema54.properties.grouping.enum }, message: "must be equal to one of the allowed values" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -3021,9 +3396,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8)
                     if (Array.isArray(data3)) {
                       if (data3.length > 2e4)
-                        return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e4 }, message: "must NOT have more than 20000 items" }], !1;
                       if (data3.length < 1)
-                        return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                       {
                         var valid1 = !0;
                         let len0 = data3.length;
@@ -3033,12 +3408,12 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                               let missing1;
                               if (data4.id === void 0 && (missing1 = "id"))
-                                return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                                return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                               {
                                 let _errs12 = errors;
                                 for (let key1 in data4)
                                   if (!(key1 === "id" || key1 === "writeDown")) {
-                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                                     break;
                                   }
                                 if (_errs12 === errors) {
@@ -3047,9 +3422,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (errors === _errs13 && errors === _errs13)
                                       if (typeof data5 == "string") {
                                         if (!formats0.test(data5))
-                                          return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                          return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                       } else
-                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     var valid2 = _errs13 === errors;
                                   } else
                                     var valid2 = !0;
@@ -3060,24 +3435,24 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data6 && typeof data6 == "object" && !Array.isArray(data6)) {
                                           let missing2;
                                           if (data6.minor === void 0 && (missing2 = "minor") || data6.reason === void 0 && (missing2 = "reason"))
-                                            return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                                            return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
                                           {
                                             let _errs17 = errors;
                                             for (let key2 in data6)
                                               if (!(key2 === "minor" || key2 === "reason")) {
-                                                return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                                return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
                                                 break;
                                               }
                                             if (_errs17 === errors) {
                                               if (data6.minor !== void 0) {
                                                 let data7 = data6.minor, _errs18 = errors;
                                                 if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
-                                                  return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                                  return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                                 if (errors === _errs18 && typeof data7 == "number" && isFinite(data7)) {
-                                                  if (data7 > 1e12 || isNaN(data7))
-                                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
+                                                  if (data7 > 9e9 || isNaN(data7))
+                                                    return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
                                                   if (data7 < 1 || isNaN(data7))
-                                                    return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                                    return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/minor", schemaPath: "#/properties/entries/items/properties/writeDown/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                                 }
                                                 var valid3 = _errs18 === errors;
                                               } else
@@ -3088,34 +3463,34 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (errors === _errs20)
                                                     if (typeof data8 == "string") {
                                                       if (func1(data8) > 500)
-                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                                        return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                       if (func1(data8) < 1)
-                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      if (!pattern8.test(data8))
-                                                        return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                                        return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                                      if (!pattern7.test(data8))
+                                                        return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                     } else
-                                                      return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   var valid3 = _errs20 === errors;
                                                 } else
                                                   var valid3 = !0;
                                             }
                                           }
                                         } else
-                                          return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                          return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown", schemaPath: "#/properties/entries/items/properties/writeDown/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                                       var valid2 = _errs15 === errors;
                                     } else
                                       var valid2 = !0;
                                 }
                               }
                             } else
-                              return validate41.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                              return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                           var valid1 = _errs10 === errors;
                           if (!valid1)
                             break;
                         }
                       }
                     } else
-                      return validate41.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                      return validate43.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -3125,7 +3500,7 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                     if (errors === _errs22)
                       if (Array.isArray(data9)) {
                         if (data9.length > 2e3)
-                          return validate41.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                          return validate43.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                         {
                           var valid4 = !0;
                           let len1 = data9.length;
@@ -3135,12 +3510,12 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
                                 let missing3;
                                 if (data10.key === void 0 && (missing3 = "key") || data10.text === void 0 && (missing3 = "text"))
-                                  return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                                  return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
                                 {
                                   let _errs26 = errors;
                                   for (let key3 in data10)
                                     if (!(key3 === "key" || key3 === "text")) {
-                                      return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
                                       break;
                                     }
                                   if (_errs26 === errors) {
@@ -3149,9 +3524,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (errors === _errs27)
                                         if (typeof data11 == "string") {
                                           if (func1(data11) > 400)
-                                            return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                            return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
                                         } else
-                                          return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/key", schemaPath: "#/properties/texts/items/properties/key/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       var valid5 = _errs27 === errors;
                                     } else
                                       var valid5 = !0;
@@ -3161,25 +3536,25 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (errors === _errs29)
                                           if (typeof data12 == "string") {
                                             if (func1(data12) > 400)
-                                              return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
+                                              return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/maxLength", keyword: "maxLength", params: { limit: 400 }, message: "must NOT have more than 400 characters" }], !1;
                                             if (func1(data12) < 1)
-                                              return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                              return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                           } else
-                                            return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1 + "/text", schemaPath: "#/properties/texts/items/properties/text/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         var valid5 = _errs29 === errors;
                                       } else
                                         var valid5 = !0;
                                   }
                                 }
                               } else
-                                return validate41.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                                return validate43.errors = [{ instancePath: instancePath + "/texts/" + i1, schemaPath: "#/properties/texts/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                             var valid4 = _errs24 === errors;
                             if (!valid4)
                               break;
                           }
                         }
                       } else
-                        return validate41.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/texts", schemaPath: "#/properties/texts/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                     var valid0 = _errs22 === errors;
                   } else
                     var valid0 = !0;
@@ -3189,23 +3564,23 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate41.errors = vErrors, errors === 0;
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
 }
-validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var priceEntry = validate42;
-function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var priceEntry = validate44;
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.rate === void 0 && (missing0 = "rate") || data.reason === void 0 && (missing0 = "reason"))
-        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "rate" || key0 === "reason")) {
-            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3216,8 +3591,8 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
               vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
             }
             if (errors === _errs4 && typeof data0 == "number" && isFinite(data0)) {
-              if (data0 > 1e12 || isNaN(data0)) {
-                let err1 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" };
+              if (data0 > 1e9 || isNaN(data0)) {
+                let err1 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e9 }, message: "must be <= 1000000000" };
                 vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
               } else if (data0 < 0 || isNaN(data0)) {
                 let err2 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
@@ -3236,7 +3611,7 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err4 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate42.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate44.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -3247,36 +3622,36 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs8)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 500)
-                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern8.test(data1))
-                    return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate42.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs8 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate42.errors = vErrors, errors === 0;
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
 }
-validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var recordPayment = validate43;
-function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var recordPayment = validate45;
+function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.invoiceId === void 0 && (missing0 = "invoiceId") || data.minor === void 0 && (missing0 = "minor") || data.receivedOn === void 0 && (missing0 = "receivedOn") || data.reference === void 0 && (missing0 = "reference"))
-        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "invoiceId" || key0 === "minor" || key0 === "receivedOn" || key0 === "reference")) {
-            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3285,9 +3660,9 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3297,9 +3672,9 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
                   if (!formats0.test(data1))
-                    return validate43.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    return validate45.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate43.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3307,12 +3682,12 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.minor !== void 0) {
                 let data2 = data.minor, _errs6 = errors;
                 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
-                  return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                 if (errors === _errs6 && typeof data2 == "number" && isFinite(data2)) {
-                  if (data2 > 1e12 || isNaN(data2))
-                    return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e12 }, message: "must be <= 1000000000000" }], !1;
-                  if (data2 < -1e12 || isNaN(data2))
-                    return validate43.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -1e12 }, message: "must be >= -1000000000000" }], !1;
+                  if (data2 > 9e9 || isNaN(data2))
+                    return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                  if (data2 < -9e9 || isNaN(data2))
+                    return validate45.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -9e9 }, message: "must be >= -9000000000" }], !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -3321,14 +3696,11 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.receivedOn !== void 0) {
                   let data3 = data.receivedOn, _errs8 = errors;
                   if (errors === _errs8 && errors === _errs8)
-                    if (typeof data3 == "string")
-                      if (pattern5.test(data3)) {
-                        if (!formats10.test(data3))
-                          return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
-                      } else
-                        return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/pattern", keyword: "pattern", params: { pattern: "^(19|20|21)[0-9]{2}-" }, message: 'must match pattern "^(19|20|21)[0-9]{2}-"' }], !1;
-                    else
-                      return validate43.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    if (typeof data3 == "string") {
+                      if (!formats10.test(data3))
+                        return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                    } else
+                      return validate45.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -3338,9 +3710,9 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                     if (errors === _errs10)
                       if (typeof data4 == "string") {
                         if (func1(data4) > 200)
-                          return validate43.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                          return validate45.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                       } else
-                        return validate43.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate45.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     var valid0 = _errs10 === errors;
                   } else
                     var valid0 = !0;
@@ -3350,23 +3722,23 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate43.errors = vErrors, errors === 0;
+      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate45.errors = vErrors, errors === 0;
 }
-validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var releaseEntries = validate44;
-function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var reinstateEntries = validate46;
+function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.entries === void 0 && (missing0 = "entries"))
-        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "entries") {
-            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.entries !== void 0) {
@@ -3374,9 +3746,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (Array.isArray(data0)) {
               if (data0.length > 2e3)
-                return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
               if (data0.length < 1)
-                return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
               {
                 var valid1 = !0;
                 let len0 = data0.length;
@@ -3386,12 +3758,12 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                       let missing1;
                       if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                        return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs6 = errors;
                         for (let key1 in data1)
                           if (!(key1 === "id" || key1 === "version")) {
-                            return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs6 === errors) {
@@ -3400,9 +3772,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs7 && errors === _errs7)
                               if (typeof data2 == "string") {
                                 if (!formats0.test(data2))
-                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                               } else
-                                return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid2 = _errs7 === errors;
                           } else
                             var valid2 = !0;
@@ -3410,12 +3782,12 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data1.version !== void 0) {
                               let data3 = data1.version, _errs9 = errors;
                               if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                               if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                 if (data3 > 2147483647 || isNaN(data3))
-                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                 if (data3 < 1 || isNaN(data3))
-                                  return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                  return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                               }
                               var valid2 = _errs9 === errors;
                             } else
@@ -3423,82 +3795,14 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate44.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
                     break;
                 }
               }
             } else
-              return validate44.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-        }
-      }
-    } else
-      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate44.errors = vErrors, errors === 0;
-}
-validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var reversePayment = validate45;
-function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.reason === void 0 && (missing0 = "reason"))
-        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "reason") {
-            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.reason !== void 0) {
-          let data0 = data.reason;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 500)
-                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern8.test(data0))
-                return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-            } else
-              return validate45.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate45.errors = vErrors, errors === 0;
-}
-validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var voidInvoice = validate46;
-function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.reason === void 0 && (missing0 = "reason"))
-        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "reason") {
-            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.reason !== void 0) {
-          let data0 = data.reason;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 500)
-                return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern8.test(data0))
-                return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-            } else
-              return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
         }
       }
     } else
@@ -3506,12 +3810,382 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
   return validate46.errors = vErrors, errors === 0;
 }
 validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var releaseEntries = validate47;
+function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries"))
+        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "entries") {
+            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.entries !== void 0) {
+          let data0 = data.entries;
+          if (errors === errors)
+            if (Array.isArray(data0)) {
+              if (data0.length > 2e3)
+                return validate47.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+              if (data0.length < 1)
+                return validate47.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+              {
+                var valid1 = !0;
+                let len0 = data0.length;
+                for (let i0 = 0; i0 < len0; i0++) {
+                  let data1 = data0[i0], _errs4 = errors;
+                  if (errors === _errs4)
+                    if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                      let missing1;
+                      if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                        return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs6 = errors;
+                        for (let key1 in data1)
+                          if (!(key1 === "id" || key1 === "version")) {
+                            return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs6 === errors) {
+                          if (data1.id !== void 0) {
+                            let data2 = data1.id, _errs7 = errors;
+                            if (errors === _errs7 && errors === _errs7)
+                              if (typeof data2 == "string") {
+                                if (!formats0.test(data2))
+                                  return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              } else
+                                return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid2 = _errs7 === errors;
+                          } else
+                            var valid2 = !0;
+                          if (valid2)
+                            if (data1.version !== void 0) {
+                              let data3 = data1.version, _errs9 = errors;
+                              if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                              if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                if (data3 > 2147483647 || isNaN(data3))
+                                  return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                if (data3 < 1 || isNaN(data3))
+                                  return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                              }
+                              var valid2 = _errs9 === errors;
+                            } else
+                              var valid2 = !0;
+                        }
+                      }
+                    } else
+                      return validate47.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid1 = _errs4 === errors;
+                  if (!valid1)
+                    break;
+                }
+              }
+            } else
+              return validate47.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+        }
+      }
+    } else
+      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate47.errors = vErrors, errors === 0;
+}
+validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var releaseOverLimit = validate48;
+function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.minor === void 0 && (missing0 = "minor") || data.note === void 0 && (missing0 = "note"))
+        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "minor" || key0 === "note")) {
+            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate48.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate48.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.minor !== void 0) {
+              let data1 = data.minor, _errs4 = errors;
+              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
+                return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
+                if (data1 > 9e9 || isNaN(data1))
+                  return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                if (data1 < 1 || isNaN(data1))
+                  return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.note !== void 0) {
+                let data2 = data.note, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 2e3)
+                      return validate48.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                  } else
+                    return validate48.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate48.errors = vErrors, errors === 0;
+}
+validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var reversePayment = validate49;
+function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.reason === void 0 && (missing0 = "reason"))
+        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "reason") {
+            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.reason !== void 0) {
+          let data0 = data.reason;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 500)
+                return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern7.test(data0))
+                return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate49.errors = vErrors, errors === 0;
+}
+validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var voidInvoice = validate50;
+function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.reason === void 0 && (missing0 = "reason"))
+        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "reason") {
+            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.reason !== void 0) {
+          let data0 = data.reason;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 500)
+                return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern7.test(data0))
+                return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate50.errors = vErrors, errors === 0;
+}
+validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var writeDownOverLimit = validate51;
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.minor === void 0 && (missing0 = "minor") || data.reason === void 0 && (missing0 = "reason"))
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "minor" || key0 === "reason")) {
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.minor !== void 0) {
+            let data0 = data.minor, _errs2 = errors;
+            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+              return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+              if (data0 > 9e9 || isNaN(data0))
+                return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+              if (data0 < 1 || isNaN(data0))
+                return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.reason !== void 0) {
+              let data1 = data.reason, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 500)
+                    return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate51.errors = vErrors, errors === 0;
+}
+validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var writeOffEntries = validate52;
+function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "entries" || key0 === "reason")) {
+            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.entries !== void 0) {
+            let data0 = data.entries, _errs2 = errors;
+            if (errors === _errs2)
+              if (Array.isArray(data0)) {
+                if (data0.length > 2e3)
+                  return validate52.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                if (data0.length < 1)
+                  return validate52.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                {
+                  var valid1 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs4 = errors;
+                    if (errors === _errs4)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                          return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs6 = errors;
+                          for (let key1 in data1)
+                            if (!(key1 === "id" || key1 === "version")) {
+                              return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs6 === errors) {
+                            if (data1.id !== void 0) {
+                              let data2 = data1.id, _errs7 = errors;
+                              if (errors === _errs7 && errors === _errs7)
+                                if (typeof data2 == "string") {
+                                  if (!formats0.test(data2))
+                                    return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                } else
+                                  return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs7 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.version !== void 0) {
+                                let data3 = data1.version, _errs9 = errors;
+                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                  return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                  if (data3 > 2147483647 || isNaN(data3))
+                                    return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  if (data3 < 1 || isNaN(data3))
+                                    return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                }
+                                var valid2 = _errs9 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate52.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs4 === errors;
+                    if (!valid1)
+                      break;
+                  }
+                }
+              } else
+                return validate52.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.reason !== void 0) {
+              let data4 = data.reason, _errs11 = errors;
+              if (errors === _errs11)
+                if (typeof data4 == "string") {
+                  if (func1(data4) > 500)
+                    return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data4) < 1)
+                    return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern7.test(data4))
+                    return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs11 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate52.errors = vErrors, errors === 0;
+}
+validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   addRow,
   approveEntries,
   bringRows,
   changeEntries,
   changeEntry,
+  changeLimit,
   changePassword,
   changePreferences,
   changeTimer,
@@ -3520,10 +4194,13 @@ export {
   creditInvoice,
   holdEntries,
   issueInvoice,
+  issueNewInvoice,
   previewInvoice,
   priceEntry,
   recordPayment,
+  reinstateEntries,
   releaseEntries,
+  releaseOverLimit,
   removeRow,
   reopenEntries,
   resumeTimer,
@@ -3533,5 +4210,7 @@ export {
   signIn,
   startTimer,
   submitPeriod,
-  voidInvoice
+  voidInvoice,
+  writeDownOverLimit,
+  writeOffEntries
 };

@@ -1,0 +1,269 @@
+import { group, sum } from 'd3-array';
+import { DateText, Millionths, Minor, minor } from '../firm/units';
+import { margin, markUp, realisation } from './ratios';
+import { revenueEarned } from './revenue-earned';
+
+/** Recorded work of a project in one currency. */
+export interface WorkSum {
+  readonly projectId: string;
+  /** Null for work that is worth nothing in any. */
+  readonly currency: string | null;
+  /** Standard value: of time, at its rates. */
+  readonly value: number;
+  /** Value that stands on no issued document. */
+  readonly unbilled: number;
+  /** Standard value of what is billed or written off for good, at the agreed rates and at the firm's own. */
+  readonly billedStandard: number;
+  readonly billedOwn: number;
+}
+
+/** What documents of one date bill of a project. */
+export interface BilledSum {
+  readonly projectId: string;
+  readonly currency: string;
+  readonly amount: number;
+  readonly issuedOn: DateText | null;
+}
+
+/** Sums over the limit that stand on documents and wait to be decided on. */
+export interface WaitingSum {
+  readonly projectId: string;
+  readonly currency: string;
+  readonly minor: number;
+}
+
+/** What the earnings of some work are computed from. */
+export interface EarningRows {
+  readonly sums: readonly WorkSum[];
+  readonly billed: readonly BilledSum[];
+  readonly waiting: readonly WaitingSum[];
+}
+
+/** Converts into the firm's currency, at the stored rate of a date; null for the firm's own. */
+export type ToFirm = (amount: Minor, currency: string, on: DateText | null) => Minor;
+
+/** Limits by project and currency, as `limitKey` spells them; empty where parts of projects are meant. */
+export type Limits = ReadonlyMap<string, Minor>;
+
+export function limitKey(projectId: string, currency: string): string {
+  return `${projectId} ${currency}`;
+}
+
+/** Money of a part of the work in one currency. */
+export interface MoneyFigures {
+  readonly currency: string;
+  readonly standardValue: Minor;
+  readonly billed: Minor;
+  readonly unbilled: Minor;
+  /** What agreed limits keep of billed and unbilled from being earned. */
+  readonly over: Minor;
+  readonly revenue: Minor;
+  readonly realisation: Millionths | null;
+  /** Billed against what the firm's own rates make of the same time. */
+  readonly ownRealisation: Millionths | null;
+}
+
+interface Part {
+  readonly projectId: string;
+  readonly currency: string;
+  readonly value: number;
+  readonly billed: number;
+  /** In the firm's currency, at the rate of each document's date. */
+  readonly billedInFirm: number;
+  readonly unbilled: number;
+  readonly billedStandard: number;
+  /** In the firm's currency. */
+  readonly billedOwn: number;
+}
+
+/** Sums of some rows by project and currency: the unit in which revenue is judged. */
+function partsOf(rows: EarningRows, toFirm: ToFirm): Map<string, Part> {
+  const keyOf = (row: { projectId: string; currency: string }) => limitKey(row.projectId, row.currency);
+  const worked = rows.sums.filter((row): row is WorkSum & { currency: string } => row.currency !== null);
+  const sums = group(worked, keyOf);
+  const billed = group(rows.billed, keyOf);
+  const waiting = group(rows.waiting, keyOf);
+  const keys = new Set([...sums.keys(), ...billed.keys(), ...waiting.keys()]);
+  return new Map(
+    [...keys].map((key) => {
+      const [own, documents, open] = [sums.get(key) ?? [], billed.get(key) ?? [], waiting.get(key) ?? []];
+      const { projectId, currency } = (own[0] ?? documents[0] ?? open[0])!;
+      return [
+        key,
+        {
+          projectId,
+          currency,
+          value: sum(own, (row) => row.value),
+          billed: sum(documents, (row) => row.amount),
+          billedInFirm: sum(documents, (row) => toFirm(minor(row.amount), currency, row.issuedOn)),
+          // What stands over a limit on a document is not billed yet, and not given up.
+          unbilled: sum(own, (row) => row.unbilled) + sum(open, (row) => row.minor),
+          billedStandard: sum(own, (row) => row.billedStandard),
+          billedOwn: sum(own, (row) => row.billedOwn),
+        },
+      ];
+    }),
+  );
+}
+
+/** Earnings of some work within a span, and what lay before it. */
+export interface Earned {
+  readonly rows: EarningRows;
+  /** What lies before the span, of the same work: a limit is used up in the order of work. Null to date. */
+  readonly before: EarningRows | null;
+  readonly limits: Limits;
+  readonly toFirm: ToFirm;
+}
+
+/**
+ * Revenue of a part of one project. A limit caps what is earned to the end of the span; what was earned
+ * before the span is taken off again, so that quarters add up to the whole.
+ */
+function revenueOf(part: Part, before: Part | undefined, limits: Limits): Minor {
+  const limit = limits.get(limitKey(part.projectId, part.currency)) ?? null;
+  if (limit === null) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
+  const earlier = before ?? { billed: 0, unbilled: 0 };
+  const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), limit);
+  return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
+}
+
+/** Money of some work, one figure per currency, never added up. */
+export function moneyOf({ rows, before, limits, toFirm }: Earned): MoneyFigures[] {
+  const earlier = before && partsOf(before, toFirm);
+  const parts = [...partsOf(rows, toFirm)].map(([key, part]) => ({
+    ...part,
+    revenue: revenueOf(part, earlier?.get(key), limits),
+  }));
+  return [...group(parts, (part) => part.currency)]
+    .map(([currency, own]) => {
+      const of = (pick: (part: (typeof own)[number]) => number) => minor(sum(own, pick));
+      const billed = of((part) => part.billed);
+      const unbilled = of((part) => part.unbilled);
+      const revenue = of((part) => part.revenue);
+      return {
+        currency,
+        standardValue: of((part) => part.value),
+        billed,
+        unbilled,
+        over: minor(billed + unbilled - revenue),
+        revenue,
+        realisation: realisation(
+          billed,
+          of((part) => part.billedStandard),
+        ),
+        ownRealisation: realisation(
+          of((part) => part.billedInFirm),
+          of((part) => part.billedOwn),
+        ),
+      };
+    })
+    .filter((money) => money.standardValue !== 0 || money.billed !== 0 || money.unbilled !== 0)
+    .sort((a, b) => a.currency.localeCompare(b.currency));
+}
+
+/**
+ * Revenue in the firm's currency: what is billed at the rate of each document's date, what is not yet at the
+ * rate of a day.
+ */
+export function revenueInFirm({ rows, before, limits, toFirm }: Earned, day: DateText): Minor {
+  const earlier = before && partsOf(before, toFirm);
+  return minor(
+    sum(partsOf(rows, toFirm), ([key, part]) => {
+      const revenue = revenueOf(part, earlier?.get(key), limits);
+      return part.billedInFirm + toFirm(minor(revenue - part.billed), part.currency, day);
+    }),
+  );
+}
+
+export interface Earnings {
+  readonly revenue: Minor;
+  readonly cost: Minor;
+  readonly margin: Millionths | null;
+  readonly markUp: Millionths | null;
+}
+
+/** Revenue, cost, margin and mark-up together. */
+export function earningsOf(revenue: Minor, cost: Minor): Earnings {
+  return { revenue, cost, margin: margin(revenue, cost), markUp: markUp(revenue, cost) };
+}
+
+/** A month of recorded work, for the chart. Null for all projects that have no limit and the firm's currency. */
+export interface MonthOfWork {
+  readonly month: string;
+  readonly projectId: string | null;
+  readonly currency: string | null;
+  readonly cost: number;
+  /** Value that was earned with it: of time not written off, and of fees not billed yet. */
+  readonly value: number;
+}
+
+/** What documents of a month bill, and the standard value of the time on them. */
+export interface MonthOfDocuments {
+  readonly month: string;
+  readonly projectId: string | null;
+  readonly currency: string;
+  readonly issuedOn: DateText | null;
+  readonly amount: number;
+  readonly standard: number;
+}
+
+export interface ChartPoint {
+  readonly month: string;
+  readonly cost: number;
+  readonly earned: number;
+  readonly billed: number;
+}
+
+/**
+ * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more or
+ * less than the value of its time counts as earned from its date on; a limit caps what is earned, less what
+ * was earned before the span. The last point is the revenue of the span.
+ * @param waiting sums over the limit, by the month of the document on which they stand
+ */
+export function chartOf(
+  work: readonly MonthOfWork[],
+  documents: readonly MonthOfDocuments[],
+  waiting: readonly {
+    readonly month: string;
+    readonly projectId: string | null;
+    readonly currency: string;
+    readonly minor: number;
+  }[],
+  { before, limits, toFirm }: Omit<Earned, 'rows'>,
+  day: DateText,
+  firmCurrency: string,
+): ChartPoint[] {
+  const earlier = before ? partsOf(before, toFirm) : new Map<string, Part>();
+  const monthOf = (row: { month: string }) => row.month.slice(0, 7);
+  const [worked, issued, open] = [group(work, monthOf), group(documents, monthOf), group(waiting, monthOf)];
+  const value = new Map<string | null, number>();
+  const adjusted = new Map<string | null, number>();
+  const billed = new Map<string | null, number>();
+  const add = (sums: Map<string | null, number>, key: string | null, amount: number) =>
+    sums.set(key, (sums.get(key) ?? 0) + amount);
+  let [cost, billedTotal] = [0, 0];
+  return [...new Set([...worked.keys(), ...issued.keys(), ...open.keys()])].sort().map((month) => {
+    for (const row of worked.get(month) ?? []) {
+      cost += row.cost;
+      if (row.currency) add(value, row.projectId, toFirm(minor(row.value), row.currency, day));
+    }
+    for (const row of issued.get(month) ?? []) {
+      const amount = toFirm(minor(row.amount), row.currency, row.issuedOn);
+      add(billed, row.projectId, amount);
+      add(adjusted, row.projectId, amount - toFirm(minor(row.standard), row.currency, day));
+      billedTotal += amount;
+    }
+    for (const row of open.get(month) ?? []) add(adjusted, row.projectId, toFirm(minor(row.minor), row.currency, day));
+    const projects = new Set([...value.keys(), ...adjusted.keys()]);
+    const earned = sum(projects, (project) => {
+      const so = (value.get(project) ?? 0) + (adjusted.get(project) ?? 0);
+      const inDocuments = billed.get(project) ?? 0;
+      const key = project === null ? '' : limitKey(project, firmCurrency);
+      const limit = limits.get(key) ?? null;
+      const past = (limit !== null && earlier.get(key)) || { billed: 0, unbilled: 0 };
+      const toEnd = revenueEarned(minor(past.billed + inDocuments), minor(past.unbilled + so - inDocuments), limit);
+      return toEnd - revenueEarned(minor(past.billed), minor(past.unbilled), limit);
+    });
+    return { month, cost, earned, billed: billedTotal };
+  });
+}

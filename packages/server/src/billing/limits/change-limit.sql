@@ -1,0 +1,68 @@
+/* @name agreementOn */
+select
+  a.id as "id!",
+  a.currency as "currency!",
+  a.limit_minor as "limit?",
+  a.valid_from as "validFrom!",
+  a.valid_to as "validTo?"
+from
+  agreements_on (:day!) a
+  join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id
+  and p.id = a.project_id
+where
+  a.project_id = :project!;
+
+/* @name endAgreement */
+update agreement
+set
+  valid_to = :day!
+where
+  id = :id!;
+
+/* @name goOnWithLimit */
+insert into
+  agreement (
+    firm_id,
+    id,
+    project_id,
+    method,
+    currency,
+    limit_minor,
+    rounding_increment,
+    rounding_mode,
+    rounding_unit,
+    rounding_minimum,
+    decimal_places,
+    valid_from,
+    valid_to
+  )
+select
+  a.firm_id,
+  :id!,
+  a.project_id,
+  a.method,
+  a.currency,
+  :limit,
+  a.rounding_increment,
+  a.rounding_mode,
+  a.rounding_unit,
+  a.rounding_minimum,
+  a.decimal_places,
+  :validFrom!,
+  :validTo
+from
+  agreement a
+where
+  a.id = :from!;
+
+/* @name usedOf */
+select
+  coalesce(sum(l.net_minor), 0)::bigint as "used!"
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.project_id = :project!
+  and i.currency = :currency!
+  and i.status in ('draft', 'issued');

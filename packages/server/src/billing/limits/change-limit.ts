@@ -1,0 +1,47 @@
+import { AgreedLimit, BodyOf, Endpoints } from '@yellowwood/contracts';
+import { addDays } from '@yellowwood/core';
+import { agreementOn, endAgreement, goOnWithLimit, usedOf } from '../../generated/billing/limits/change-limit.queries';
+import { holdRules, lockProjects } from '../../ledger/locks';
+import { audit } from '../../platform/audit';
+import { Context, reachOf } from '../../platform/context';
+import { problem } from '../../platform/problem';
+
+/**
+ * Agrees another limit from a date on: a later agreement with the same terms otherwise. What was billed
+ * before counts, and the limit that holds on a document's date applies to earlier work too.
+ */
+export async function changeLimit(
+  context: Context,
+  project: string,
+  { id, validFrom, limit, reason }: BodyOf<Endpoints['changeLimit']>,
+): Promise<AgreedLimit> {
+  const { tx, actor } = context;
+  await holdRules(context, 'exclusive');
+  await lockProjects(context, [project]);
+  const who = { reach: reachOf(context, 'agreements.change'), asker: actor.personId };
+  const [agreement] = await agreementOn.run({ ...who, project, day: validFrom }, tx);
+  if (!agreement) {
+    const [other] = await agreementOn.run({ ...who, project, day: addDays(validFrom, -1) }, tx);
+    throw problem(other ? 'agreement-missing' : 'project-unknown');
+  }
+  if (agreement.validFrom === validFrom) throw problem('agreement-begins-then');
+  await endAgreement.run({ id: agreement.id, day: addDays(validFrom, -1) }, tx);
+  await goOnWithLimit.run({ id, from: agreement.id, limit, validFrom, validTo: agreement.validTo }, tx);
+  await audit(
+    context,
+    'limit changed',
+    [
+      {
+        kind: 'project',
+        id: project,
+        before: { validFrom: agreement.validFrom },
+        after: { validFrom },
+        moneyBefore: { limit: agreement.limit, currency: agreement.currency },
+        moneyAfter: { limit, currency: agreement.currency },
+      },
+    ],
+    reason,
+  );
+  const [used] = await usedOf.run({ project, currency: agreement.currency }, tx);
+  return { agreementId: id, validFrom, currency: agreement.currency, limit, used: used!.used };
+}

@@ -1,0 +1,177 @@
+/** Types generated for queries found in "packages/server/src/billing/limits/change-limit.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+/** 'AgreementOn' parameters type */
+export interface IAgreementOnParams {
+  asker: string;
+  day: string;
+  project: string;
+  reach: string;
+}
+
+/** 'AgreementOn' return type */
+export interface IAgreementOnResult {
+  currency: string;
+  id: string;
+  limit: number | null;
+  validFrom: string;
+  validTo: string | null;
+}
+
+/** 'AgreementOn' query type */
+export interface IAgreementOnQuery {
+  params: IAgreementOnParams;
+  result: IAgreementOnResult;
+}
+
+const agreementOnIR: any = {"usedParamSet":{"day":true,"reach":true,"asker":true,"project":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":163,"b":167}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":206}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":215}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":302}]}],"statement":"select\n  a.id as \"id!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreements_on (:day!) a\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id\n  and p.id = a.project_id\nwhere\n  a.project_id = :project!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   a.id as "id!",
+ *   a.currency as "currency!",
+ *   a.limit_minor as "limit?",
+ *   a.valid_from as "validFrom!",
+ *   a.valid_to as "validTo?"
+ * from
+ *   agreements_on (:day!) a
+ *   join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id
+ *   and p.id = a.project_id
+ * where
+ *   a.project_id = :project!
+ * ```
+ */
+export const agreementOn = new PreparedQuery<IAgreementOnParams,IAgreementOnResult>(agreementOnIR);
+
+
+/** 'EndAgreement' parameters type */
+export interface IEndAgreementParams {
+  day: string;
+  id: string;
+}
+
+/** 'EndAgreement' return type */
+export type IEndAgreementResult = void;
+
+/** 'EndAgreement' query type */
+export interface IEndAgreementQuery {
+  params: IEndAgreementParams;
+  result: IEndAgreementResult;
+}
+
+const endAgreementIR: any = {"usedParamSet":{"day":true,"id":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":38}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":53,"b":56}]}],"statement":"update agreement\nset\n  valid_to = :day!\nwhere\n  id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update agreement
+ * set
+ *   valid_to = :day!
+ * where
+ *   id = :id!
+ * ```
+ */
+export const endAgreement = new PreparedQuery<IEndAgreementParams,IEndAgreementResult>(endAgreementIR);
+
+
+/** 'GoOnWithLimit' parameters type */
+export interface IGoOnWithLimitParams {
+  from: string;
+  id: string;
+  limit?: number | null | void;
+  validFrom: string;
+  validTo?: string | null | void;
+}
+
+/** 'GoOnWithLimit' return type */
+export type IGoOnWithLimitResult = void;
+
+/** 'GoOnWithLimit' query type */
+export interface IGoOnWithLimitQuery {
+  params: IGoOnWithLimitParams;
+  result: IGoOnWithLimitResult;
+}
+
+const goOnWithLimitIR: any = {"usedParamSet":{"id":true,"limit":true,"validFrom":true,"validTo":true,"from":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":265,"b":268}]},{"name":"limit","required":false,"transform":{"type":"scalar"},"locs":[{"a":315,"b":320}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":429,"b":439}]},{"name":"validTo","required":false,"transform":{"type":"scalar"},"locs":[{"a":444,"b":451}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":487,"b":492}]}],"statement":"insert into\n  agreement (\n    firm_id,\n    id,\n    project_id,\n    method,\n    currency,\n    limit_minor,\n    rounding_increment,\n    rounding_mode,\n    rounding_unit,\n    rounding_minimum,\n    decimal_places,\n    valid_from,\n    valid_to\n  )\nselect\n  a.firm_id,\n  :id!,\n  a.project_id,\n  a.method,\n  a.currency,\n  :limit,\n  a.rounding_increment,\n  a.rounding_mode,\n  a.rounding_unit,\n  a.rounding_minimum,\n  a.decimal_places,\n  :validFrom!,\n  :validTo\nfrom\n  agreement a\nwhere\n  a.id = :from!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   agreement (
+ *     firm_id,
+ *     id,
+ *     project_id,
+ *     method,
+ *     currency,
+ *     limit_minor,
+ *     rounding_increment,
+ *     rounding_mode,
+ *     rounding_unit,
+ *     rounding_minimum,
+ *     decimal_places,
+ *     valid_from,
+ *     valid_to
+ *   )
+ * select
+ *   a.firm_id,
+ *   :id!,
+ *   a.project_id,
+ *   a.method,
+ *   a.currency,
+ *   :limit,
+ *   a.rounding_increment,
+ *   a.rounding_mode,
+ *   a.rounding_unit,
+ *   a.rounding_minimum,
+ *   a.decimal_places,
+ *   :validFrom!,
+ *   :validTo
+ * from
+ *   agreement a
+ * where
+ *   a.id = :from!
+ * ```
+ */
+export const goOnWithLimit = new PreparedQuery<IGoOnWithLimitParams,IGoOnWithLimitResult>(goOnWithLimitIR);
+
+
+/** 'UsedOf' parameters type */
+export interface IUsedOfParams {
+  currency: string;
+  project: string;
+}
+
+/** 'UsedOf' return type */
+export interface IUsedOfResult {
+  used: number;
+}
+
+/** 'UsedOf' query type */
+export interface IUsedOfQuery {
+  params: IUsedOfParams;
+  result: IUsedOfResult;
+}
+
+const usedOfIR: any = {"usedParamSet":{"project":true,"currency":true},"params":[{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":171,"b":179}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":209}]}],"statement":"select\n  coalesce(sum(l.net_minor), 0)::bigint as \"used!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\nwhere\n  l.project_id = :project!\n  and i.currency = :currency!\n  and i.status in ('draft', 'issued')"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   coalesce(sum(l.net_minor), 0)::bigint as "used!"
+ * from
+ *   invoice_line l
+ *   join invoice i on i.firm_id = l.firm_id
+ *   and i.id = l.invoice_id
+ * where
+ *   l.project_id = :project!
+ *   and i.currency = :currency!
+ *   and i.status in ('draft', 'issued')
+ * ```
+ */
+export const usedOf = new PreparedQuery<IUsedOfParams,IUsedOfResult>(usedOfIR);
+
+

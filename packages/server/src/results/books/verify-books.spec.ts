@@ -1,0 +1,134 @@
+import { v7 as newId } from 'uuid';
+import { World, bill, differencesOf, makeWorld, ownerContext, record, submitAndApprove } from '../../testing/world';
+import { verifyBooks } from './verify-books';
+
+describe('the books, recomputed', () => {
+  let world: World;
+
+  beforeAll(async () => {
+    world = await makeWorld({ limit: 30_000 });
+    const a = await record(world, 'staff', '2026-06-08', 3 + 8 / 60, { taskId: world.ids.task });
+    const b = await record(world, 'staff', '2026-06-09', 2);
+    await record(world, 'staff', '2026-06-10', 1, { billable: false });
+    const c = await record(world, 'mate', '2026-06-10', 2);
+    await record(world, 'owner', '2026-06-10', 2);
+    await submitAndApprove(world, 'staff');
+    await submitAndApprove(world, 'mate');
+    const paid = await bill(world, [a.id]);
+    await world.as('bookkeeper').done('recordPayment', {
+      body: { id: newId(), invoiceId: paid.row.id, minor: paid.row.gross, receivedOn: '2026-06-12', reference: '' },
+    });
+    const credited = await bill(world, [b.id]);
+    await world.as('bookkeeper').done('creditInvoice', { params: { id: credited.row.id }, body: { id: newId(), reason: 'x' } });
+    await bill(world, [b.id], 'entry');
+    await world.as('bookkeeper').done('createDraft', {
+      body: {
+        id: newId(),
+        wish: {
+          clientId: world.ids.client,
+          upTo: '2026-06-14',
+          grouping: 'task',
+          entries: [{ id: c.id, writeDown: { minor: 500, reason: 'x' } }],
+          texts: [],
+        },
+      },
+    });
+  });
+  afterAll(() => world.close());
+
+  it('are right after the whole way: limit, credit, payment, draft and reduction', async () => {
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
+  const mistakes: [what: string, sql: string][] = [
+    [
+      'value of an entry',
+      "update entry set value_minor = value_minor + 1 where id = (select id from entry where stage = 'paid' limit 1)",
+    ],
+    [
+      'value of an entry',
+      "update entry set value_minor = value_minor + 1 where id = (select id from entry where stage = 'recorded' and value_minor > 0 limit 1)",
+    ],
+    [
+      'own value of an entry',
+      "update entry set own_value_minor = own_value_minor + 1 where id = (select id from entry where stage = 'paid' limit 1)",
+    ],
+    [
+      'own rate of an entry',
+      "update entry set own_rate = own_rate + 1 where id = (select id from entry where stage = 'recorded' and own_rate > 0 limit 1)",
+    ],
+    ['cost of an entry', 'update entry set cost_minor = cost_minor - 1 where id = (select id from entry limit 1)'],
+    [
+      'billable time of an entry',
+      "update entry set billable_quantity = billable_quantity + 60 where id = (select id from entry where stage = 'recorded' and billable_quantity > 0 limit 1)",
+    ],
+    [
+      'rate of an entry',
+      "update entry set rate = rate + 1 where id = (select id from entry where stage = 'recorded' and rate > 0 limit 1)",
+    ],
+    [
+      'billed time of an entry',
+      "update entry set billed_quantity = billed_quantity - 60 where id = (select id from entry where stage = 'paid' limit 1)",
+    ],
+    ['stage of an entry', "update entry set stage = 'billed' where id = (select id from entry where stage = 'paid' limit 1)"],
+    [
+      'sum of the shares of a line',
+      'update line_share set amount_minor = amount_minor + 1 where (line_id, entry_id) = (select line_id, entry_id from line_share where quantity > 0 limit 1)',
+    ],
+    [
+      'amount of a line',
+      "update invoice_line set net_minor = net_minor + 1 where id = (select id from invoice_line where kind = 'time' limit 1)",
+    ],
+    [
+      'tax breakdown of a document',
+      'update invoice_tax set tax_minor = tax_minor + 1 where invoice_id = (select invoice_id from invoice_tax limit 1)',
+    ],
+    [
+      'totals of a document',
+      "update invoice set tax_minor = tax_minor + 1, gross_minor = gross_minor + 1 where status = 'draft'",
+    ],
+    [
+      'settled sum of an invoice',
+      'update invoice set settled_minor = settled_minor - 1 where settled_minor > 1 and id = (select invoice_id from allocation where live limit 1)',
+    ],
+    [
+      'sum of recorded work',
+      'update work_sum set quantity = quantity + 1 where (person_id, stage) in (select person_id, stage from work_sum where person_id = no_id() limit 1)',
+    ],
+    [
+      'sum of recorded work',
+      "insert into work_sum select firm_id, person_id, kind, project_id, task_id, month, stage, billing_state, billable, 'EUR', 1, 60, 0, 0, 0 from work_sum limit 1",
+    ],
+    [
+      'sum of recorded work',
+      'delete from work_sum where (person_id, month, stage, billing_state) = (select person_id, month, stage, billing_state from work_sum where value_minor > 0 limit 1)',
+    ],
+    [
+      'sum of billed work',
+      'update billed_sum set amount_minor = amount_minor + 1 where invoice_id = (select invoice_id from billed_sum limit 1)',
+    ],
+    ['sum of billed work', 'delete from billed_sum where invoice_id = (select invoice_id from billed_sum limit 1)'],
+    [
+      'facts of a share',
+      'update line_share set standard_minor = standard_minor + 1 where live and quantity > 0 and line_id in (select line_id from line_share where live and quantity > 0)',
+    ],
+    ['numbers of a series', "update invoice_series set next_number = next_number + 1 where series = 'invoice'"],
+  ];
+  for (const [index, [what, sql]] of mistakes.entries()) {
+    it(`find one wrong unit planted, ${index + 1}: ${what}`, async () => {
+      const tx = await world.admin.connect();
+      try {
+        // Planted where this test alone sees it.
+        await tx.query('begin');
+        await tx.query("select set_config('app.firm_id', $1, true)", [world.firmId]);
+        const planted = await tx.query(sql);
+        expect(planted.rowCount).withContext(sql).toBeGreaterThan(0);
+        const found = await verifyBooks(ownerContext(world, tx));
+        expect(found.map((one) => one.what)).toContain(what);
+      } finally {
+        await tx.query('rollback');
+        tx.release();
+      }
+    });
+  }
+});

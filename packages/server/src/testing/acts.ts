@@ -1,0 +1,52 @@
+import type { BodyOf, Endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { MONDAY } from './moments';
+import type { Who, World } from './world';
+
+/** Records one entry of a length as somebody, on the project unless said otherwise. */
+export async function record(
+  world: World,
+  who: Who,
+  date: string,
+  hours: number,
+  names: Partial<BodyOf<Endpoints['createEntry']>> = {},
+) {
+  return world.as(who).done('createEntry', {
+    body: {
+      id: newId(),
+      personId: world.ids[who],
+      date,
+      projectId: world.ids.project,
+      taskId: null,
+      serviceId: world.ids.survey,
+      quantity: hours * 3600,
+      note: '',
+      origin: 'grid',
+      ...names,
+    },
+  });
+}
+
+/** Submits somebody's week and has the owner approve all of it. */
+export async function submitAndApprove(world: World, who: Who): Promise<void> {
+  const week = await world.as(who).done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+  const entries = week.entries.filter((entry) => entry.stage === 'submitted').map(({ id, version }) => ({ id, version }));
+  await world.as(who === 'owner' ? 'manager' : 'owner').done('approveEntries', { body: { entries } });
+}
+
+/** Drafts and issues everything that is to bill to the client. */
+export async function bill(
+  world: World,
+  ids: readonly string[],
+  grouping: 'task' | 'entry' = 'task',
+  clientId = world.ids.client,
+) {
+  const keeper = world.as('bookkeeper');
+  const draft = await keeper.done('createDraft', {
+    body: { id: newId(), wish: { clientId, upTo: '2026-06-14', grouping, entries: ids.map((id) => ({ id })), texts: [] } },
+  });
+  return keeper.done('issueInvoice', {
+    params: { id: draft.row.id },
+    body: { gross: draft.row.gross, version: draft.row.version },
+  });
+}
