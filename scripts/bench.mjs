@@ -45,7 +45,7 @@ await run(async () => {
       await inBench('found.ts', [at(cluster.rootUrl), String(entries)]);
       await command(path.join(programs, 'psql'), ['-q', at(cluster.rootUrl)], { input: 'checkpoint', cwd: '/' });
       const port = await freePort();
-      const env = { YELLOWWOOD_CLOCK: CLOCK, LOG_LEVEL: 'error', SIGN_IN_LIMIT: '1000' };
+      const env = { YELLOWWOOD_CLOCK: CLOCK, LOG_LEVEL: 'error', SIGN_IN_TRIES: '1000' };
       const server = await startServer({ port, url: at(cluster.url), webRoot, env });
       try {
         files.push(path.join(figures, `${entries}.json`));

@@ -26,7 +26,11 @@ export async function openDatabase(fresh) {
     rmSync(path.join(home, 'prepared'), { force: true });
   }
   say('Starting PostgreSQL on loopback …');
-  const cluster = await startCluster({ home, programs });
+  const cluster = await startCluster({
+    home,
+    programs,
+    died: (reason) => say(`PostgreSQL ended by itself and is started again. It said:\n${reason}`),
+  });
   return { ...cluster, stamp: path.join(home, 'prepared') };
 }
 
@@ -78,8 +82,18 @@ await run(async () => {
       for (const [, role, email, password] of signIns) say(`  ${role.padEnd(11)} ${email}  ${password}`);
     }
     say('\nStop with Ctrl+C.');
-    await server.end;
-    if (!stopping) throw new Sentence('The server ended by itself; the log above says why.');
+    // What ends by itself is started again, with the reason shown; what keeps ending is left alone.
+    const ends = [];
+    for (;;) {
+      await server.end;
+      if (stopping) break;
+      ends.push(Date.now());
+      if (ends.filter((at) => at > Date.now() - 60_000).length > 5)
+        throw new Sentence(`The server ended by itself again and again:\n${server.reason()}`);
+      say(`The server ended by itself (${server.how()}) and is started again. It said:\n${server.reason()}`);
+      server = await startServer({ port, url: database.url, webRoot, env });
+      say(`Yellowwood is ready again: ${server.address}`);
+    }
   } catch (error) {
     if (!stopping) {
       process.exitCode = 1;

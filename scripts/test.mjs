@@ -163,7 +163,7 @@ await run(async () => {
       const shared = {
         YELLOWWOOD_CLOCK: clock,
         SESSION_SECRET: 'the same after a restart',
-        SIGN_IN_LIMIT: '1000',
+        SIGN_IN_TRIES: '1000',
         LOG_LEVEL: 'error',
       };
       return command(bin('playwright'), ['test', '--config', 'e2e/playwright.config.ts'], {

@@ -45,7 +45,13 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
     if (watch) process.stderr.write(chunk);
   });
   let ended = false;
-  const end = new Promise((resolve) => child.on('exit', () => resolve((ended = true))));
+  let how = '';
+  const end = new Promise((resolve) =>
+    child.on('exit', (code, signal) => {
+      how = signal ? `by ${signal}` : `with code ${code}`;
+      resolve((ended = true));
+    }),
+  );
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; ; tries += 1) {
     if (ended) {
@@ -70,6 +76,9 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
     address,
     child,
     end,
+    /** How it ended, and the last that it said. */
+    how: () => how,
+    reason: () => log.trim().split('\n').slice(-12).join('\n') || 'nothing',
     async stop(signal = 'SIGTERM') {
       if (!ended) child.kill(signal);
       await end;

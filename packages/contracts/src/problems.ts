@@ -30,6 +30,7 @@ const ALWAYS: readonly ProblemCode[] = [
   'body-too-large',
   'not-signed-in',
   'origin-refused',
+  'token-renewed',
   'firm-unknown',
   'right-missing',
   'not-ready',

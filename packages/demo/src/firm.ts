@@ -383,6 +383,16 @@ export const PROJECTS: readonly DemoProject[] = [
 ];
 
 /** Billing rates by position, in major units per hour: since the start, and since the last review of rates. */
+/** Standard cost of an hour by position, in major units: round figures that are nobody's own. */
+export const STANDARD_COSTS: Readonly<Record<Position, number>> = {
+  Conservator: 36,
+  Surveyor: 37,
+  Draughtsperson: 28,
+  Mason: 26,
+  'Lime chemist': 34,
+  Bookkeeper: 32,
+};
+
 export const POSITION_RATES: Readonly<Partial<Record<Position, readonly [before: number, since: number]>>> = {
   Conservator: [80, 84],
   Surveyor: [88, 95],

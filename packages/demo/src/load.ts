@@ -1,6 +1,8 @@
 import {
-  BillingState,
+  KINDS,
+  LedgerEntry,
   Stage,
+  WEEKS,
   addDays,
   addSeconds,
   dateIn,
@@ -8,31 +10,30 @@ import {
   minor,
   monthOf,
   multiplyDivide,
+  seconds,
   shiftPeriod,
   weekOf,
   weekday,
 } from '@yellowwood/core';
+import { group } from 'd3-array';
 import {
   Context,
-  LedgerRow,
   Tx,
   audit,
-  createDraft,
   creditInvoice,
+  derived,
   demoSignIns,
   hashPassword,
   holdEntries,
-  insertEntries,
-  issueInvoice,
-  json,
+  insertRows,
+  issueNewInvoice,
   markSent,
-  putAbsences,
-  putSpans,
+  previewInvoice,
   recordPayment,
   rowSubject,
   valuationBasis,
 } from '@yellowwood/server';
-import { CLIENTS, DemoTask, PEOPLE, POSITION_RATES, PROJECTS, SERVICES, TEAMS } from './firm';
+import { CLIENTS, DemoTask, PEOPLE, POSITION_RATES, PROJECTS, SERVICES, STANDARD_COSTS, TEAMS } from './firm';
 import { PlannedPerson, Target, ZONE, planPerson } from './plan';
 import { Seed } from './seed';
 
@@ -185,10 +186,33 @@ async function loadPeople({ tx, seed, made, start }: Loading): Promise<void> {
       email: emailOf(person.name),
       staff_number: `Q${String(index + 1).padStart(3, '0')}`,
       kind: person.kind,
-      position_id: made.positions.get(person.position),
       department_id: departments[0]!.id,
       zone: ZONE,
       started_on: addDays(start, -400),
+    })),
+  );
+  const since = addDays(start, -400);
+  await insert(
+    tx,
+    'person_position',
+    PEOPLE.map((person) => ({
+      firm_id: firmId,
+      person_id: made.people.get(person.name),
+      position_id: made.positions.get(person.position),
+      valid_from: since,
+      valid_to: null,
+    })),
+  );
+  // What those see who may know cost and not pay: one figure a position, raised with the new year of pay.
+  await insert(
+    tx,
+    'standard_cost_rate',
+    [...made.positions].map(([name, id]) => ({
+      firm_id: firmId,
+      position_id: id,
+      rate: STANDARD_COSTS[name as keyof typeof STANDARD_COSTS] * 10_000,
+      valid_from: since,
+      valid_to: null,
     })),
   );
   const teams = TEAMS.map((team) => ({ firm_id: firmId, id: seed.id(at), name: team.name, lead_id: made.people.get(team.lead) }));
@@ -447,6 +471,7 @@ function contextOf({ tx, made }: Loading, name: string, now: string): Context {
       dayMaximum: 36_000,
       weekMaximum: 172_800,
       gapTolerance: 900,
+      period: WEEKS,
     },
     actor: {
       accountId: null,
@@ -492,13 +517,13 @@ function targetsOf({ made, today }: Loading, name: string): Target[] {
   });
 }
 
-async function planEntries(loading: Loading): Promise<LedgerRow[]> {
+async function planEntries(loading: Loading): Promise<LedgerEntry[]> {
   const { seed, made, now, today, start } = loading;
   const billableProjects = new Set(
     PROJECTS.filter((project) => project.method === 'time and materials').map((project) => made.projects.get(project.name)),
   );
   const days = datesFrom(start, today).map((date) => ({ date, weekend: weekday(date) > 5 }));
-  const rows: LedgerRow[] = [];
+  const rows: LedgerEntry[] = [];
   for (const person of PEOPLE) {
     const who: PlannedPerson = { id: made.people.get(person.name)!, person, targets: targetsOf(loading, person.name) };
     rows.push(...planPerson(seed, who, { from: start, today, now, days, serviceIds: made.services }));
@@ -507,73 +532,34 @@ async function planEntries(loading: Loading): Promise<LedgerRow[]> {
   makeUnclassified(loading, rows);
   const overlapping = makeOverlaps(loading, rows);
   const time = rows.filter((row) => row.kind === 'time');
-  const valued = time.map((row) => ({ ...row, typedRate: null }));
-  const valuations = (await valuationBasis(contextOf(loading, 'Anselm Rooke', now), valued)).value(valued);
+  const valuations = (await valuationBasis(contextOf(loading, 'Anselm Rooke', now), time)).value(time);
   for (const row of time) {
-    const valuation = valuations.get(row.id)!;
-    Object.assign(row, {
-      clientId: valuation.clientId,
-      billableQuantity: valuation.billableQuantity,
-      billingState: valuation.billingState satisfies BillingState,
-      rate: valuation.rate,
-      rateSource: valuation.rateSource,
-      rateRuleId: valuation.rateRuleId,
-      valueMinor: valuation.value,
-      valueCurrency: valuation.valueCurrency,
-      ownRate: valuation.ownRate,
-      ownValueMinor: valuation.ownValue,
-      costMinor: valuation.cost,
-      taxCategory: valuation.taxCategory,
+    Object.assign(row, derived(valuations.get(row.id)!, ''));
+    row.problems = KINDS.time.problems({
+      projectId: row.projectId,
+      serviceId: row.serviceId,
+      absenceCode: null,
+      chargeable: row.billingState === 'to bill',
+      rated: row.rate !== null,
+      workDate: row.workDate,
+      today,
+      serviceKind: null,
+      projectOpen: true,
+      daySeconds: seconds(0),
+      overlaps: overlapping.has(row.id),
     });
-    row.problems = [
-      ...(row.projectId ? [] : ['no-project']),
-      ...(row.serviceId ? [] : ['no-service']),
-      ...(overlapping.has(row.id) ? ['overlap'] : []),
-      ...(row.projectId && row.serviceId && row.billingState === 'to bill' && row.rate === null ? ['no-rate'] : []),
-    ];
   }
   return rows;
 }
 
-async function loadEntries(loading: Loading, rows: readonly LedgerRow[]): Promise<void> {
-  const { tx, made } = loading;
-  for (let index = 0; index < rows.length; index += 4000) {
-    const some = rows.slice(index, index + 4000);
-    await insertEntries.run({ firm: made.firmId, currency: 'GBP', rows: json(some) }, tx);
-    await putSpans.run(
-      {
-        firm: made.firmId,
-        spans: json(
-          some
-            .filter((row) => row.startAt)
-            .map((row) => ({
-              entryId: row.id,
-              startAt: row.startAt,
-              endAt: row.endAt,
-              breakSeconds: row.breakSeconds,
-              zone: ZONE,
-            })),
-        ),
-      },
-      tx,
-    );
-    await putAbsences.run(
-      {
-        firm: made.firmId,
-        absences: json(
-          some
-            .filter((row) => row.kind === 'absence')
-            .map((row) => ({ entryId: row.id, code: row.absenceCode, paid: row.absencePaid })),
-        ),
-      },
-      tx,
-    );
-  }
+async function loadEntries(loading: Loading, rows: readonly LedgerEntry[]): Promise<void> {
+  const context = contextOf(loading, 'Anselm Rooke', loading.now);
+  for (let index = 0; index < rows.length; index += 4000) await insertRows(context, rows.slice(index, index + 4000));
   await keepHistory(
     loading,
     rows.map((row) => ({
       at: row.enteredAt,
-      actor: row.personId,
+      actor: row.personId!,
       action: row.origin === 'timer' ? 'timer stopped' : 'entry recorded',
       subjects: [rowSubject(null, row)],
     })),
@@ -581,7 +567,7 @@ async function loadEntries(loading: Loading, rows: readonly LedgerRow[]): Promis
 }
 
 /** The last entry of two people this week came from a timer that nobody has classified yet. */
-function makeUnclassified({ made, today }: Loading, rows: readonly LedgerRow[]): void {
+function makeUnclassified({ made, today }: Loading, rows: readonly LedgerEntry[]): void {
   for (const name of ['Priya Lindqvist', 'Tomas Okafor']) {
     const row = rows.findLast(
       (one) => one.personId === made.people.get(name) && one.kind === 'time' && one.workDate >= weekOf(today).from,
@@ -597,7 +583,7 @@ const SIGNED_IN = demoSignIns.map((one) => one.name);
  * the way of submitting, so it can only be in a week that is still open.
  * @returns the ids of the entries that overlap
  */
-function makeOverlaps({ made, today }: Loading, rows: readonly LedgerRow[]): Set<string> {
+function makeOverlaps({ made, today }: Loading, rows: readonly LedgerEntry[]): Set<string> {
   const overlapping = new Set<string>();
   const monday = weekOf(today).from;
   const people = PEOPLE.filter((person) => !SIGNED_IN.includes(person.name)).map((person) => made.people.get(person.name)!);
@@ -659,15 +645,14 @@ const evening = (date: string) => `${date}T16:50:00.000Z`;
 const morning = (date: string) => `${date}T09:14:00.000Z`;
 
 /** Weeks submitted, approved and returned, as their leads would have done it. */
-function planReview(loading: Loading, rows: readonly LedgerRow[]): PlannedReview {
+function planReview(loading: Loading, rows: readonly LedgerEntry[]): PlannedReview {
   const { seed, made, today, start } = loading;
   const lastWeek = addDays(weekOf(today).from, -7);
   const sheets: Record<string, unknown>[] = [];
   const submissions: Record<string, unknown>[] = [];
   const decisions: Record<string, unknown>[] = [];
   const events: DemoEvent[] = [];
-  const byPerson = new Map<string, LedgerRow[]>();
-  for (const row of rows) byPerson.set(row.personId, [...(byPerson.get(row.personId) ?? []), row]);
+  const byPerson = group(rows, (row) => row.personId!);
   for (const person of PEOPLE) {
     const id = made.people.get(person.name)!;
     const lead = made.people.get(leadOf(person.name))!;
@@ -822,11 +807,11 @@ async function loadBilling(loading: Loading): Promise<void> {
   await holdSome(loading);
 }
 
-async function limitReached({ tx, made }: Loading, client: string): Promise<boolean> {
+async function limitReached({ tx, made, today }: Loading, client: string): Promise<boolean> {
   const found = await tx.query<{ reached: boolean }>(
-    `select coalesce(bool_or(a.limit_minor <= (select coalesce(sum(l.net_minor), 0) from invoice_line l where l.agreement_id = a.id)), false) as reached
-       from agreement a join project p on p.id = a.project_id where p.client_id = $1`,
-    [made.clients.get(client)],
+    `select coalesce(bool_or(m.left_minor = 0), false) as reached
+       from project_limits($2, null) m join project p on p.id = m.project_id where p.client_id = $1`,
+    [made.clients.get(client), today],
   );
   return found.rows[0]!.reached;
 }
@@ -851,19 +836,19 @@ async function loadInvoice(
   const entries = ids.map((entry) =>
     entry === writeDown?.id ? { id: entry, writeDown: { minor: 7500, reason: 'Learning time, not charged' } } : { id: entry },
   );
-  const draft = await createDraft(context, id, {
+  const wish = {
     clientId: made.clients.get(client)!,
     upTo,
-    grouping: count % 6 === 2 ? 'entry' : 'task',
+    grouping: count % 6 === 2 ? ('entry' as const) : ('task' as const),
     entries,
     texts: [],
-  });
-  const issued = await issueInvoice(context, id, draft.row.gross, draft.row.version);
+  };
+  const { document } = await previewInvoice(context, wish);
+  const issued = await issueNewInvoice(context, id, wish, document.gross);
   // The very last ones are issued and not sent yet.
   if (addDays(issuedOn, 20) > today && count % 3 === 0) return;
   await markSent(contextOf(loading, 'Yuki Farrow', `${issuedOn}T10:3${count % 10}:00.000Z`), id);
   const { gross } = issued.row;
-  if (gross === 0) return;
   const due = issued.row.dueOn!;
   const received = workingDay(addDays(due, seed.whole(-9, 12)));
   const paid = contextOf(loading, 'Yuki Farrow', `${received}T11:20:00.000Z`);

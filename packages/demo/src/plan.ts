@@ -1,4 +1,6 @@
 import {
+  LedgerEntry,
+  NO_SIDE,
   Seconds,
   addDays,
   addSeconds,
@@ -9,7 +11,7 @@ import {
   spanBetween,
   weekday,
 } from '@yellowwood/core';
-import { LedgerRow } from '@yellowwood/server';
+import { blankEntry } from '@yellowwood/server';
 import { DemoPerson, SERVICES } from './firm';
 import { Seed } from './seed';
 
@@ -40,34 +42,18 @@ export interface Plan {
 }
 
 const blank = {
-  clientId: null,
-  billableQuantity: 0,
-  billingState: 'nothing to bill',
-  rate: null,
-  rateSource: null,
-  rateRuleId: null,
-  rateReason: '',
-  valueMinor: null,
-  valueCurrency: null,
-  ownRate: null,
-  ownValueMinor: null,
-  costMinor: 0,
-  taxCategory: null,
+  ...NO_SIDE,
+  ...blankEntry('time'),
   explanation: '',
-  stage: 'recorded',
   changedByOther: false,
   late: false,
-  problems: [],
-  version: 1,
-  absenceCode: null,
-  absencePaid: null,
   zone: ZONE,
 } as const;
 
 /** A year of one person's days: work, leave, sickness, and the small sins of real firms. */
-export function planPerson(seed: Seed, who: PlannedPerson, plan: Plan): LedgerRow[] {
+export function planPerson(seed: Seed, who: PlannedPerson, plan: Plan): LedgerEntry[] {
   const leave = leaveOf(seed, plan);
-  const rows: LedgerRow[] = [];
+  const rows: LedgerEntry[] = [];
   for (const { date, weekend } of plan.days) {
     if (weekend && !seed.chance(0.012)) continue;
     const absence = leave.get(date) ?? (who.person.kind === 'employee' && !weekend && seed.chance(0.012) ? 'sick' : null);
@@ -90,7 +76,7 @@ function leaveOf(seed: Seed, plan: Plan): Map<string, string> {
   return days;
 }
 
-function absenceRow(seed: Seed, who: PlannedPerson, date: string, code: string, plan: Plan): LedgerRow {
+function absenceRow(seed: Seed, who: PlannedPerson, date: string, code: string, plan: Plan): LedgerEntry {
   const enteredAt = at(code === 'sick' ? addDays(date, seed.whole(0, 2)) : date, '08:10', plan);
   return {
     ...blank,
@@ -103,6 +89,7 @@ function absenceRow(seed: Seed, who: PlannedPerson, date: string, code: string, 
     taskId: null,
     serviceId: null,
     quantity: 27_000,
+    payableQuantity: 27_000,
     billable: false,
     note: '',
     origin: 'typed',
@@ -130,7 +117,7 @@ function at(date: string, time: string, plan: Plan): string {
 // The same few clock times come for everybody and every day.
 const instants = new Map<string, string>();
 
-function workday(seed: Seed, who: PlannedPerson, date: string, weekend: boolean, plan: Plan): LedgerRow[] {
+function workday(seed: Seed, who: PlannedPerson, date: string, weekend: boolean, plan: Plan): LedgerEntry[] {
   const open = who.targets.filter((target) => target.from <= date && target.to >= date);
   if (open.length === 0) return [];
   const mason = who.person.position === 'Mason';
@@ -139,7 +126,7 @@ function workday(seed: Seed, who: PlannedPerson, date: string, weekend: boolean,
     : (mason ? 8.5 : 7.5) * 3600 + seed.whole(-3, 4) * 900 + (seed.chance(0.01) ? 7200 : 0);
   const parts = seed.whole(2, 3);
   const habit = (who.person.name.length + 2) % 3;
-  const rows: LedgerRow[] = [];
+  const rows: LedgerEntry[] = [];
   let clock = at(date, seed.pick(mason ? ['07:00', '07:15', '07:30'] : ['07:50', '08:00', '08:15', '08:30']), plan);
   let left = goal;
   for (let part = 0; part < parts && left > 0; part += 1) {
@@ -179,7 +166,7 @@ function entryRow(
   open: readonly Target[],
   stretch: Stretch,
   plan: Plan,
-): LedgerRow {
+): LedgerEntry {
   const target = weighted(seed, open);
   const name = seed.pick(target.services);
   const service = SERVICES.find((one) => one.name === name)!;

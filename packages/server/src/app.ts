@@ -14,7 +14,7 @@ import { answerFaults } from './platform/faults';
 import { Platform } from './platform/mount';
 import { servePage } from './platform/page';
 import { problem } from './platform/problem';
-import { refuseForeignWrites, sessions } from './platform/session';
+import { foreignWrites, sessions } from './platform/session';
 import { resultsRoutes } from './results/routes';
 import { reviewRoutes } from './review/routes';
 import { timeRoutes } from './time/routes';
@@ -32,6 +32,8 @@ export function buildApp(configuration: Configuration, database: Database, clock
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', 'weak');
+  // Only then are X-Forwarded-For, -Proto and -Host believed.
+  if (configuration.trustProxy) app.set('trust proxy', configuration.trustProxy);
   app.use((request, response, next) => {
     request.requestId = randomUUID();
     response.locals['nonce'] = randomBytes(16).toString('base64');
@@ -76,13 +78,14 @@ export function buildApp(configuration: Configuration, database: Database, clock
       () =>
         response
           .status(503)
+          .set('Retry-After', '2')
           .type('application/problem+json')
           .send(JSON.stringify(problem('not-ready').document())),
     );
   });
   const description = apiDescription('0.1.0');
   app.get('/api/openapi.json', (_request: Request, response: Response) => void response.json(description));
-  app.use('/api', express.json({ limit: '2mb', strict: false }), sessions(configuration, database), refuseForeignWrites);
+  app.use('/api', express.json({ limit: '2mb', strict: false }), sessions(configuration, database), foreignWrites(configuration));
 
   const platform: Platform = { app, database, clock, log };
   peopleRoutes(platform, configuration);

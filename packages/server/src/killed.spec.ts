@@ -67,7 +67,7 @@ describe('the server killed at any moment', () => {
         SESSION_SECRET: 'tests only',
         YELLOWWOOD_CLOCK: FRIDAY_EVENING,
         YELLOWWOOD_DEMO: 'off',
-        SIGN_IN_LIMIT: '1000',
+        SIGN_IN_TRIES: '1000',
         LOG_LEVEL: 'silent',
       },
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],

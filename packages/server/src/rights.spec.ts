@@ -134,7 +134,7 @@ describe('rights', () => {
     expect((await Promise.all(tries)).map((answer) => answer.problem.code)).toEqual([
       'entry-unknown',
       'entry-missing',
-      'entries-stale',
+      'entry-unknown',
       'invoice-unknown',
       'invoice-unknown',
       'payment-unknown',

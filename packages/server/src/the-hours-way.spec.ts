@@ -195,7 +195,10 @@ describe('the hour’s way, worked by hand', () => {
     const shown = await results();
     const scope = `project:${world.ids.project}`;
     const parts = async (figure: 'revenue' | 'margin' | 'realisation') =>
-      (await world.as('owner').done('readBehind', { query: { scope, figure } })).sums.map((sum) => [sum.part, sum.minor]);
+      (await world.as('owner').done('readBehind', { query: { scope, figure } })).sums.map((sum) => [
+        sum.part as string,
+        sum.minor,
+      ]);
     const money = shown.money![0]!;
     const earned = [
       ['billed', money.billed],
@@ -203,10 +206,7 @@ describe('the hour’s way, worked by hand', () => {
       ['over the limit', -14_300],
     ];
     expect(await parts('revenue')).toEqual(earned);
-    expect(await parts('margin')).toEqual([
-      ...earned,
-      ['cost', shown.cost!.cost],
-    ]);
+    expect(await parts('margin')).toEqual([...earned, ['cost', shown.cost!.cost]]);
     // 1,000.00 billed of a standard value of 1,143.00: 87.49 %.
     expect(await parts('realisation')).toEqual([
       ['billed', 100_000],

@@ -2,7 +2,7 @@ import { Static, Type } from 'typebox';
 import { endpoint, strict } from '../platform/fields';
 import { Password } from './password';
 
-export const NewPassword = Type.String({ minLength: 12, maxLength: 200 });
+export const NewPassword = Type.String({ minLength: 12, maxLength: 200, pattern: '\\S' });
 export type NewPassword = Static<typeof NewPassword>;
 
 /** Change the password; other sessions of the account end. */
@@ -13,5 +13,5 @@ export const changePassword = endpoint({
   path: '/password',
   permission: null,
   body: strict({ current: Password, next: NewPassword }),
-  problems: ['password-wrong'],
+  problems: ['password-wrong', 'too-many-attempts'],
 });

@@ -7,7 +7,12 @@ export const peopleProblems = sentences({
     title: 'Sign-in refused',
     detail: 'The e-mail address and the password do not belong together. Check both.',
   },
-  'too-many-attempts': { status: 429, title: 'Too many attempts', detail: 'Wait a quarter of an hour and try again.' },
+  'too-many-attempts': {
+    status: 429,
+    title: 'Too many attempts',
+    detail:
+      'Wait {seconds} seconds and try again. Whoever signed in from this browser before is not affected by others’ attempts.',
+  },
   'password-wrong': {
     status: 422,
     title: 'The present password is wrong',

@@ -45,7 +45,16 @@ export const platformProblems = sentences({
     detail: 'One of the ids names nothing in this firm. Choose again.',
   },
   'not-signed-in': { status: 401, title: 'Not signed in', detail: 'Sign in and try again.' },
-  'origin-refused': { status: 403, title: 'The request came from elsewhere', detail: 'Reload the page and try again.' },
+  'token-renewed': {
+    status: 403,
+    title: 'Send it again',
+    detail: 'The page’s token was missing and has been renewed. Send it once more.',
+  },
+  'origin-refused': {
+    status: 403,
+    title: 'The request came from elsewhere',
+    detail: 'Only pages of this installation may change something here. Open it by its own address.',
+  },
   'firm-unknown': { status: 404, title: 'No such firm', detail: 'There is no firm of this name that you belong to.' },
   'right-missing': {
     status: 403,

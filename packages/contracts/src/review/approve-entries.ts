@@ -11,5 +11,13 @@ export const approveEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList }),
   answer: Decided,
-  problems: ['own-time', 'entries-stale', 'stage-not-possible'],
+  problems: [
+    'own-time',
+    'entries-stale',
+    'stage-not-possible',
+    'entry-missing',
+    'entry-billed',
+    'entry-in-draft',
+    'reason-missing',
+  ],
 });

@@ -23,5 +23,5 @@ export const readReviewPerson = endpoint({
   params: FirmAndId,
   query: strict({ from: Day, scope: optional(Scope) }),
   answer: ReviewDetail,
-  problems: ['person-unknown'],
+  problems: ['person-unknown', 'scope-unknown'],
 });

@@ -22,4 +22,5 @@ export const readReview = endpoint({
   params: FirmPath,
   query: strict({ from: Day, scope: optional(Scope) }),
   answer: Review,
+  problems: ['scope-unknown'],
 });

@@ -11,5 +11,13 @@ export const reopenEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Decided,
-  problems: ['own-time', 'entry-billed', 'entry-in-draft', 'entries-stale'],
+  problems: [
+    'own-time',
+    'entry-billed',
+    'entry-in-draft',
+    'entries-stale',
+    'entry-missing',
+    'stage-not-possible',
+    'reason-missing',
+  ],
 });

@@ -11,5 +11,13 @@ export const returnEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Decided,
-  problems: ['own-time', 'entries-stale', 'stage-not-possible'],
+  problems: [
+    'own-time',
+    'entries-stale',
+    'stage-not-possible',
+    'entry-missing',
+    'entry-billed',
+    'entry-in-draft',
+    'reason-missing',
+  ],
 });

@@ -13,5 +13,5 @@ export const addRow = endpoint({
   params: FirmPeriod,
   body: SheetRow,
   answer: Timesheet,
-  problems: ['period-submitted', 'project-unknown'],
+  problems: ['period-submitted', 'project-unknown', 'reference-unknown'],
 });

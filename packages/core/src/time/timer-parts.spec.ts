@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { seconds } from '../firm/units';
 import { addSeconds, secondsBetween } from '../firm/zones';
 import { partsOfTimer } from './timer-parts';
 

@@ -1,7 +1,6 @@
 import { verify } from '@node-rs/argon2';
 import { BodyOf, Endpoint, Session, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import {
   endOtherSessions,
   findAccount,
@@ -13,13 +12,18 @@ import {
 import { Configuration } from '../platform/configuration';
 import { reachOf, today } from '../platform/context';
 import { Platform, mount } from '../platform/mount';
-import { problem } from '../platform/problem';
+import { RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { check, compileChecks } from '../platform/validation';
 import { demoSignIns } from './demo-sign-ins';
 import { hashPassword, signIn } from './sign-in';
+import { Attempt, forgetFailures, isKnown, knownMark, noteFailure, refuseTooMany } from './sign-in-throttle';
 
 const YEAR = 365 * 24 * 3600 * 1000;
+
+function cookieOf(request: Request, name: string): string | undefined {
+  return new RegExp(`(?:^|;\\s*)${name}=([^;]*)`).exec(request.headers.cookie ?? '')?.[1];
+}
 
 /** Signing in and out, the own account, oneself in a firm, people. */
 export function peopleRoutes(platform: Platform, configuration: Configuration): void {
@@ -49,7 +53,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     endpoint: E,
     handler: (request: Request, response: Response, body: BodyOf<E>) => Promise<unknown>,
   ) {
-    const checks = compileChecks(endpoint);
+    const checks = compileChecks(endpoint, platform.clock);
     const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
     app[method](`/api${endpoint.path}`, (request: Request, response: Response, next) => {
       Promise.resolve()
@@ -61,16 +65,26 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     });
   }
 
-  const limited = rateLimit({
-    windowMs: 15 * 60 * 1000,
-    limit: configuration.signInLimit,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-7',
-    legacyHeaders: false,
-    handler: (_request, _response, next) => next(problem('too-many-attempts')),
+  const tries = configuration.signInTries;
+  const attemptOf = (request: Request, email: string): Attempt => ({
+    email,
+    address: request.ip ?? '',
+    known: isKnown(cookieOf(request, 'known'), email, configuration.sessionSecret),
+    now: platform.clock.now(),
   });
-  app.post('/api/session', limited);
-  app.post('/api/password', limited);
+
+  /** Holds up whoever guesses: more after each failure, and never those whom the browser is known to. */
+  async function guarded<T>(attempt: Attempt, work: () => Promise<T>): Promise<T> {
+    await refuseTooMany(database, attempt, tries);
+    try {
+      const done = await work();
+      await forgetFailures(database, attempt, tries);
+      return done;
+    } catch (error) {
+      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
+      throw error;
+    }
+  }
 
   const signedIn = (request: Request): string => {
     if (!request.session.accountId) throw problem('not-signed-in');
@@ -80,9 +94,16 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   open(endpoints.readSession, (request) => sessionOf(request));
 
   open(endpoints.signIn, async (request, response, body) => {
-    const account = await signIn(database, body.email, body.password);
+    const account = await guarded(attemptOf(request, body.email), () => signIn(database, body.email, body.password));
     await beginSession(request, response, account, configuration.secureCookies);
     const session = await sessionOf(request);
+    response.cookie('known', knownMark(body.email, configuration.sessionSecret), {
+      sameSite: 'lax',
+      httpOnly: true,
+      secure: configuration.secureCookies,
+      maxAge: YEAR,
+      path: '/api/session',
+    });
     response.cookie('theme', session.account!.theme, { sameSite: 'lax', maxAge: YEAR, path: '/' });
     return session;
   });
@@ -95,7 +116,10 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
 
   open(endpoints.changePassword, async (request, _response, body) => {
     const [account] = await findAccount.run({ id: signedIn(request) }, database);
-    if (!account || !(await verify(account.passwordHash, body.current))) throw problem('password-wrong');
+    if (!account) throw problem('not-signed-in');
+    await guarded({ ...attemptOf(request, account.email), known: true }, async () => {
+      if (!(await verify(account.passwordHash, body.current))) throw problem('password-wrong');
+    });
     await setPassword.run({ account: account.id, hash: await hashPassword(body.next) }, database);
     await endOtherSessions.run({ account: account.id, but: request.sessionID }, database);
   });

@@ -10,10 +10,15 @@ export interface Configuration {
   /** Instant that the clock starts from, for tests and demos; else the machine's time. */
   readonly clockStart: string | null;
   readonly logLevel: string;
-  /** Sign-in attempts per address and quarter of an hour. */
-  readonly signInLimit: number;
+  /** Sign-ins of one account from one address that may fail before waiting begins. */
+  readonly signInTries: number;
   /** Cookies only over TLS; off on loopback. */
   readonly secureCookies: boolean;
+  /**
+   * Which proxies in front of the server are believed when they say how a request reached them: addresses,
+   * subnets, or `loopback`, apart by commas. None unless set.
+   */
+  readonly trustProxy: string | null;
 }
 
 function needed(name: string): string {
@@ -32,7 +37,8 @@ export function readConfiguration(): Configuration {
     webRoot: process.env['WEB_ROOT'] ?? null,
     clockStart: process.env['YELLOWWOOD_CLOCK'] ?? null,
     logLevel: process.env['LOG_LEVEL'] ?? 'info',
-    signInLimit: Number(process.env['SIGN_IN_LIMIT'] ?? 30),
-    secureCookies: process.env['SECURE_COOKIES'] === 'on',
+    signInTries: Number(process.env['SIGN_IN_TRIES'] ?? 5),
+    secureCookies: (process.env['SECURE_COOKIES'] ?? (process.env['TRUST_PROXY'] ? 'on' : 'off')) === 'on',
+    trustProxy: process.env['TRUST_PROXY'] ?? null,
   };
 }

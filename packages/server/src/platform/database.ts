@@ -38,11 +38,23 @@ class PlainColumns extends pg.Client {
   }
 }
 
+/** How long a request waits for a connection, a lock or a statement before it is told to come back later. */
+const WAITS = { connection: 2_000, lock: 5_000, statement: 15_000, idle: 30_000 } as const;
+
 /** Opens the pool of the application's role. */
 export function openDatabase(url: string, max = 16): Database {
-  const pool = new pg.Pool({ connectionString: url, max, connectionTimeoutMillis: 10_000, Client: PlainColumns as never });
-  // A connection that breaks while idle (the database was restarted) must not end the process.
+  const pool = new pg.Pool({
+    connectionString: url,
+    max,
+    connectionTimeoutMillis: WAITS.connection,
+    query_timeout: WAITS.statement + WAITS.lock,
+    keepAlive: true,
+    Client: PlainColumns as never,
+  });
+  // A connection that breaks (the database was restarted) must not end the process: neither while it is idle
+  // in the pool, nor in the middle of a transaction, whose next statement fails and tells.
   pool.on('error', () => undefined);
+  pool.on('connect', (client) => client.on('error', () => undefined));
   return pool;
 }
 
@@ -58,14 +70,31 @@ function giveUp(error: unknown): boolean {
   return RETRY.has((error as { code?: string }).code ?? '');
 }
 
-/** A transaction that only reads, and reads one moment. */
-export const READ = 'begin isolation level repeatable read read only';
+/** Codes of a database that is not there, starting, stopping or full, or that took too long. */
+const AWAY = new Set([
+  ...['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'EPIPE', 'ETIMEDOUT'],
+  ...['08000', '08001', '08003', '08006', '53000', '53100', '53200', '53300', '53400'],
+  ...['57P01', '57P02', '57P03', '57014', '55P03', '25P03', '25006', '58000', '58030', '40001', '40P01'],
+]);
+const AWAY_WORDS =
+  /timeout exceeded when trying to connect|Connection terminated|connection error and is not queryable|Query read timeout|server closed the connection/i;
 
-export const WRITE = 'begin';
+/** Whether an error means that the database cannot do this now, and may be able to in a moment. */
+export function isAway(error: unknown): boolean {
+  const { code, message } = error as { code?: string; message?: string };
+  return AWAY.has(code ?? '') || AWAY_WORDS.test(message ?? '');
+}
+
+// Local to the transaction, so that connections may be shared by a pooler between transactions.
+const LIMITS = `set local statement_timeout = ${WAITS.statement}; set local lock_timeout = ${WAITS.lock}; set local idle_in_transaction_session_timeout = ${WAITS.idle}`;
+
+/** A transaction that only reads, and reads one moment. */
+export const READ = `begin isolation level repeatable read read only; ${LIMITS}`;
+export const WRITE = `begin; ${LIMITS}`;
 
 /**
- * Runs work in one transaction: committed when it returns, rolled back when it throws. Deadlocks are
- * retried three times.
+ * Runs work in one transaction: committed when it returns, rolled back when it throws. What the database
+ * gave up because of others is tried again three times.
  */
 export async function transaction<T>(database: Database, begin: string, work: (tx: Tx) => Promise<T>): Promise<T> {
   for (let attempt = 1; ; attempt += 1) {

@@ -1,5 +1,6 @@
 import type { NextFunction, Request, Response } from 'express';
 import { Logger } from 'pino';
+import { isAway } from './database';
 import { RequestProblem, databaseProblem, problem } from './problem';
 
 function known(error: unknown): RequestProblem | null {
@@ -9,7 +10,7 @@ function known(error: unknown): RequestProblem | null {
     return problem('body-unreadable');
   if (type === 'entity.too.large') return problem('body-too-large');
   if (status === 400 || error instanceof URIError) return problem('body-unreadable');
-  return databaseProblem(error);
+  return databaseProblem(error) ?? (isAway(error) ? problem('not-ready') : null);
 }
 
 /**
@@ -30,8 +31,11 @@ export function answerFaults(log: Logger) {
   return (error: unknown, request: Request, response: Response, next: NextFunction): void => {
     if (response.headersSent) return next(error);
     const foreseen = known(error);
-    if (!foreseen) log.error({ ...toldFault(error), requestId: request.requestId }, 'unforeseen fault');
+    if (!foreseen || foreseen.code === 'not-ready')
+      log.error({ ...toldFault(error), requestId: request.requestId }, 'unforeseen fault');
     const document = (foreseen ?? problem('server-fault')).document();
+    // What cannot be done now may be possible in a moment.
+    if (document.status === 503) response.set('Retry-After', '2');
     response.status(document.status).type('application/problem+json').send(JSON.stringify(document));
   };
 }

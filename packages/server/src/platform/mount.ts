@@ -27,7 +27,7 @@ export interface Platform {
   readonly log: Logger;
 }
 
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
 function versionSeen(request: Request): number {
   const header = request.headers['if-match'];
@@ -46,9 +46,9 @@ function replayKey(endpoint: Endpoint, request: Request, body: unknown): string 
   return key;
 }
 
-function digest(endpoint: Endpoint, request: Request, body: unknown): string {
+function digest(endpoint: Endpoint, params: unknown, body: unknown): string {
   return createHash('sha256')
-    .update(JSON.stringify([endpoint.name, request.params, body]))
+    .update(JSON.stringify([endpoint.name, params, body]))
     .digest('hex');
 }
 
@@ -126,22 +126,24 @@ export function mount<E extends AnyEndpoint>(
   handler: Handler<E>,
   { begin = endpoint.kind === 'read' ? READ : WRITE, afterwards }: Mounting<E> = {},
 ): void {
-  const checks = compileChecks(endpoint);
+  const checks = compileChecks(endpoint, platform.clock);
   const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'patch' | 'delete';
   platform.app[method](`/api${endpoint.path}`, async (request: Request, response: Response, next: NextFunction) => {
     try {
       const accountId = request.session.accountId;
       if (!accountId) throw problem('not-signed-in');
       const body: unknown = request.body ?? null;
-      check(checks.params, '/path', request.params);
-      check(checks.query, '/query', request.query);
+      // Read once: the framework parses a query anew each time that it is asked for.
+      const [params, query] = [{ ...request.params }, { ...request.query }];
+      check(checks.params, '/path', params);
+      check(checks.query, '/query', query);
       check(checks.body, '', body);
       const version = endpoint.kind === 'change' ? versionSeen(request) : 0;
       const key = replayKey(endpoint, request, body);
-      const hash = key ? digest(endpoint, request, body) : '';
-      const input = { params: request.params, query: request.query, body, version } as unknown as Input<E>;
+      const hash = key ? digest(endpoint, params, body) : '';
+      const input = { params, query, body, version } as unknown as Input<E>;
       const enter = (tx: Tx) =>
-        enterFirm(tx, String(request.params['firm']), accountId, {
+        enterFirm(tx, String(params['firm']), accountId, {
           now: platform.clock.now(),
           requestId: request.requestId,
           source: 'web',

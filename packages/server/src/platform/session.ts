@@ -13,6 +13,9 @@ declare module 'express-session' {
   }
 }
 
+/** How long somebody stays signed in, milliseconds. */
+const LIFETIME = 12 * 3600 * 1000;
+
 /** Sessions in the database; the cookie holds nothing but a signed random id. */
 export function sessions(configuration: Configuration, database: Database): RequestHandler {
   const Store = connectPgSimple(session);
@@ -28,8 +31,14 @@ export function sessions(configuration: Configuration, database: Database): Requ
       disableTouch: true,
       pruneSessionInterval: 900,
     }),
-    cookie: { httpOnly: true, sameSite: 'lax', secure: configuration.secureCookies, maxAge: 12 * 3600 * 1000 },
+    cookie: { httpOnly: true, sameSite: 'lax', secure: configuration.secureCookies, maxAge: LIFETIME },
   });
+}
+
+function giveToken(request: Request, response: Response, secure: boolean): void {
+  // It lives exactly as long as the session that it belongs to.
+  const { maxAge } = request.session.cookie;
+  response.cookie('XSRF-TOKEN', request.session.xsrf, { sameSite: 'lax', secure, path: '/', maxAge: maxAge ?? LIFETIME });
 }
 
 /** A new session id for somebody who has just signed in, so that one planted before is worthless. */
@@ -37,10 +46,9 @@ export function beginSession(request: Request, response: Response, accountId: st
   return new Promise((resolve, reject) => {
     request.session.regenerate((error) => {
       if (error) return reject(error);
-      const xsrf = randomBytes(24).toString('base64url');
       request.session.accountId = accountId;
-      request.session.xsrf = xsrf;
-      response.cookie('XSRF-TOKEN', xsrf, { sameSite: 'lax', secure, path: '/' });
+      request.session.xsrf = randomBytes(24).toString('base64url');
+      giveToken(request, response, secure);
       request.session.save((failure) => (failure ? reject(failure) : resolve()));
     });
   });
@@ -57,16 +65,22 @@ function sameText(a: string, b: string): boolean {
 
 /**
  * Refuses writes that another site may have caused: the Origin, where the browser sends one, must be
- * ours, and a signed-in session must bring back the token that only our page can read.
+ * ours, and a signed-in session must bring back the token that only our page can read. A token that is
+ * missing is given again, and the page sends once more; signing in needs none.
  */
-export function refuseForeignWrites(request: Request, _response: Response, next: NextFunction): void {
-  if (request.method === 'GET' || request.method === 'HEAD') return next();
-  const origin = request.headers.origin;
-  if (origin && originHost(origin) !== request.headers.host) return next(problem('origin-refused'));
-  const expected = request.session.xsrf;
-  const sent = request.headers['x-xsrf-token'];
-  if (expected && (typeof sent !== 'string' || !sameText(sent, expected))) return next(problem('origin-refused'));
-  next();
+export function foreignWrites({ secureCookies }: Configuration) {
+  return (request: Request, response: Response, next: NextFunction): void => {
+    const expected = request.session.xsrf;
+    const given = /(?:^|;\s*)XSRF-TOKEN=([^;]*)/.exec(request.headers.cookie ?? '')?.[1];
+    if (expected && given !== expected) giveToken(request, response, secureCookies);
+    if (request.method === 'GET' || request.method === 'HEAD') return next();
+    const { origin } = request.headers;
+    if (origin && originHost(origin) !== request.host) return next(problem('origin-refused'));
+    if (request.method === 'POST' && request.path === '/session') return next();
+    const sent = request.headers['x-xsrf-token'];
+    if (expected && (typeof sent !== 'string' || !sameText(sent, expected))) return next(problem('token-renewed'));
+    next();
+  };
 }
 
 function originHost(origin: string): string | null {

@@ -46,7 +46,7 @@ describe('review', () => {
     expect(people.map((one) => [one.name, one.recorded, one.looks])).toEqual([['Mate Person', 135_000, []]]);
     expect((await review('manager', `project:${world.ids.internal}`)).people).toEqual([]);
     expect((await world.as('manager').call('readReview', { query: { from: '2026-06-09' } })).problem.fields).toEqual([
-      { path: '/path/from', message: 'must be a Monday' },
+      { path: '/path/from', message: 'must be the first day of a period; the one that holds it begins on 2026-06-08' },
     ]);
   });
 

@@ -104,8 +104,14 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     ]),
   );
   await insert('exchange_rate', own([{ currency: 'EUR', rate: 8500, valid_from: '2020-01-01', valid_to: null }]));
-  const [surveyor, department, team] = [newId(), newId(), newId()];
-  await insert('position', own([{ id: surveyor, name: 'Surveyor' }]));
+  const [surveyor, labourer, department, team] = [newId(), newId(), newId(), newId()];
+  await insert(
+    'position',
+    own([
+      { id: surveyor, name: 'Surveyor' },
+      { id: labourer, name: 'Labourer' },
+    ]),
+  );
   await insert('department', own([{ id: department, name: 'Practice' }]));
   const people = ['owner', 'manager', 'bookkeeper', 'staff', 'mate'] as const;
   await insert(
@@ -126,12 +132,21 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
   await insert(
     'person_position',
     own(
-      people
-        .filter((who) => who !== 'mate')
-        .map((who) => ({ person_id: ids[who], position_id: surveyor, valid_from: '2026-01-01', valid_to: null })),
+      people.map((who) => ({
+        person_id: ids[who],
+        position_id: who === 'mate' ? labourer : surveyor,
+        valid_from: '2026-01-01',
+        valid_to: null,
+      })),
     ),
   );
-  await insert('standard_cost_rate', own([{ position_id: surveyor, rate: 310_000, valid_from: '2026-01-01', valid_to: null }]));
+  await insert(
+    'standard_cost_rate',
+    own([
+      { position_id: surveyor, rate: 310_000, valid_from: '2026-01-01', valid_to: null },
+      { position_id: labourer, rate: 190_000, valid_from: '2026-01-01', valid_to: null },
+    ]),
+  );
   await insert('team', own([{ id: team, name: 'Team', lead_id: ids.manager }]));
   await insert('team_person', own([ids.staff, ids.mate, ids.owner].map((person_id) => ({ team_id: team, person_id }))));
   await insert(

@@ -11,5 +11,5 @@ export const holdEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Held,
-  problems: ['entries-stale', 'entry-not-to-bill'],
+  problems: ['entries-stale', 'entry-not-to-bill', 'entry-unknown'],
 });

@@ -48,4 +48,5 @@ export const listToBill = endpoint({
   params: FirmPath,
   query: strict({ scope: optional(Scope), upTo: Day }),
   answer: ToBillList,
+  problems: ['scope-unknown'],
 });

@@ -11,5 +11,5 @@ export const releaseEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList }),
   answer: Held,
-  problems: ['entries-stale'],
+  problems: ['entries-stale', 'entry-unknown', 'entry-not-to-bill'],
 });

@@ -12,5 +12,13 @@ export const createDraft = endpoint({
   params: FirmPath,
   body: strict({ id: Id, wish: DraftWish }),
   answer: InvoiceDetail,
-  problems: ['entries-not-billable', 'entry-unpriced'],
+  problems: [
+    'entries-not-billable',
+    'entry-unpriced',
+    'write-down-too-large',
+    'tax-rate-missing',
+    'exchange-rate-missing',
+    'nothing-to-pay',
+    'limit-used-up',
+  ],
 });

@@ -11,5 +11,17 @@ export const issueInvoice = endpoint({
   params: FirmAndId,
   body: strict({ gross: GivenAmount, version: Version }),
   answer: InvoiceDetail,
-  problems: ['invoice-unknown', 'invoice-not-draft', 'document-changed', 'version-stale'],
+  problems: [
+    'invoice-unknown',
+    'invoice-not-draft',
+    'document-changed',
+    'version-stale',
+    'entries-not-billable',
+    'entry-unpriced',
+    'write-down-too-large',
+    'tax-rate-missing',
+    'exchange-rate-missing',
+    'nothing-to-pay',
+    'limit-used-up',
+  ],
 });

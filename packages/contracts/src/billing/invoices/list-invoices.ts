@@ -44,4 +44,5 @@ export const listInvoices = endpoint({
     cursor: optional(Type.String({ maxLength: 100 })),
   }),
   answer: InvoiceList,
+  problems: ['scope-unknown'],
 });

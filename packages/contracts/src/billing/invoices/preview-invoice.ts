@@ -22,5 +22,5 @@ export const previewInvoice = endpoint({
   params: FirmPath,
   body: DraftWish,
   answer: DraftPreview,
-  problems: ['entries-not-billable', 'entry-unpriced', 'write-down-too-large', 'tax-rate-missing'],
+  problems: ['entries-not-billable', 'entry-unpriced', 'write-down-too-large', 'tax-rate-missing', 'exchange-rate-missing'],
 });

@@ -10,5 +10,12 @@ export const readInvoice = endpoint({
   permission: 'invoices.read',
   params: FirmAndId,
   answer: InvoiceDetail,
-  problems: ['invoice-unknown'],
+  problems: [
+    'invoice-unknown',
+    'entries-not-billable',
+    'entry-unpriced',
+    'write-down-too-large',
+    'tax-rate-missing',
+    'exchange-rate-missing',
+  ],
 });

@@ -11,5 +11,5 @@ export const voidInvoice = endpoint({
   params: FirmAndId,
   body: strict({ reason: Reason }),
   answer: InvoiceDetail,
-  problems: ['invoice-unknown', 'invoice-not-issued', 'invoice-sent', 'invoice-settled'],
+  problems: ['invoice-unknown', 'invoice-not-issued', 'invoice-sent', 'invoice-settled', 'over-limit-billed'],
 });

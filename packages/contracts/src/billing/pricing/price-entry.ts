@@ -11,5 +11,5 @@ export const priceEntry = endpoint({
   params: FirmAndId,
   body: strict({ rate: nullable(RateField), reason: Reason }),
   answer: Entry,
-  problems: ['entry-unknown', 'entry-billed', 'version-stale', 'entry-not-billable'],
+  problems: ['entry-unknown', 'entry-billed', 'version-stale', 'entry-not-billable', 'entry-in-draft'],
 });

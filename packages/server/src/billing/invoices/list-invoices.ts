@@ -36,10 +36,13 @@ export async function listInvoices(
   };
 }
 
+/** What was given out: the instant of a row, and its id. */
+const CURSOR = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z_[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+
 function readCursor(cursor: string | undefined): [string, string] {
   if (!cursor) return [ANY.beforeAt, ANY.beforeId];
   const [at, id] = cursor.split('_');
-  if (!at || !id || Number.isNaN(Date.parse(at)) || !/^[0-9a-f-]{36}$/.test(id))
+  if (!at || !id || !CURSOR.test(cursor) || Number.isNaN(Date.parse(at)))
     throw problem('request-invalid', {}, { fields: [{ path: '/query/cursor', message: 'is none that was given out' }] });
   return [at, id];
 }

@@ -84,12 +84,11 @@ async function traceOf(
     ...losers.map((loser) => loser.rule.id),
   ]);
   const stored = row.rateRuleId ? words.get(row.rateRuleId)! : null;
-  const priced = row.rateSource === 'rule';
-  const other = priced && (now?.id !== row.rateRuleId || now?.rate !== row.rate);
+  const same = row.rateSource === 'rule' && now?.id === row.rateRuleId && now?.rate === row.rate;
   return {
     // What the rule said when it priced the entry stands with the entry.
     winner: stored && { ...stored, rate: row.rate! },
-    today: other || (row.rate === null && now) ? (now ? words.get(now.id)! : null) : null,
+    today: same || !now ? null : words.get(now.id)!,
     losers: losers.map((loser) => ({ rule: words.get(loser.rule.id)!, reason: loser.reason })),
   };
 }

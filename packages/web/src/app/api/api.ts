@@ -43,8 +43,13 @@ export class Api {
         string
       >,
     });
+    const send = () => firstValueFrom(this.http.request<AnswerOf<Endpoints[N]>>(method, url, { body, headers, params: query }));
     try {
-      return await firstValueFrom(this.http.request<AnswerOf<Endpoints[N]>>(method, url, { body, headers, params: query }));
+      return await send().catch((error: unknown) => {
+        // The page's token had gone before the session did; the refusal brought a new one.
+        if (codeOf(asProblem(error)) === 'token-renewed') return send();
+        throw error;
+      });
     } catch (error) {
       throw asProblem(error);
     }
@@ -63,6 +68,10 @@ export class Api {
       fields,
     });
   }
+}
+
+function codeOf(error: unknown): string | null {
+  return error instanceof ProblemError ? error.code : null;
 }
 
 function asProblem(error: unknown): unknown {

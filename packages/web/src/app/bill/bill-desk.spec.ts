@@ -1,6 +1,6 @@
 import type { BillDesk, DraftPreview } from '@yellowwood/contracts';
 import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
-import { billEntry, documentOf, invoiceDetail, invoiceRow } from '../testing/fixtures';
+import { billEntry, documentOf, entryOf, invoiceDetail, invoiceRow } from '../testing/fixtures';
 import { BillDeskScreen } from './bill-desk';
 
 const PREVIEW: DraftPreview = { document: documentOf(), nextNumber: 'T-0007', limits: [], rounding: 0 };
@@ -17,13 +17,16 @@ function deskOf(names: Partial<BillDesk> = {}): BillDesk {
         name: 'Pier',
         method: 'time and materials',
         limit: null,
+        used: null,
         billedNet: 100_000,
         paidNet: 40_000,
         submittedMinor: 0,
       },
     ],
     entries: [billEntry(50), billEntry(51, { date: '2026-06-09' })],
-    notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, inDrafts: 0 },
+    notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, writtenOff: 0, inDrafts: 0 },
+    overLimit: [],
+    writtenOff: [],
     drafts: [],
     ...names,
   };
@@ -113,7 +116,7 @@ describe('the bill desk', () => {
   });
 
   it('names what is not here, and why', async () => {
-    await desk({ notHere: { recorded: 3600, submitted: 7200, notBillable: 900, later: 5400, inDrafts: 1800 } });
+    await desk({ notHere: { recorded: 3600, submitted: 7200, notBillable: 900, later: 5400, writtenOff: 0, inDrafts: 1800 } });
     expect(page.texts('.rest span')).toEqual([
       '1:00 not yet submitted',
       '2:00 waiting for review',
@@ -131,6 +134,7 @@ describe('the bill desk', () => {
           name: 'Pier',
           method: 'time and materials',
           limit: 200_000,
+          used: 100_000,
           billedNet: 100_000,
           paidNet: 40_000,
           submittedMinor: 10_000,
@@ -157,27 +161,61 @@ describe('the bill desk', () => {
     expect(page.text('.told')).toContain('£260.00 is over the agreed limit of £1,000.00');
   });
 
-  it('asks before it issues, then keeps a draft, issues it with the confirmed total and goes to it', async () => {
-    await desk({}, (server) =>
-      server
-        .on('createDraft', ({ body }) => invoiceDetail(invoiceRow(7, { id: body.id, number: null, state: 'draft', version: 3 })))
-        .on('issueInvoice', ({ params }) => invoiceDetail(invoiceRow(7, { id: params['id']! }))),
-    );
+  it('asks before it issues, then issues with the confirmed total in one command and goes to it', async () => {
+    await desk({}, (server) => server.on('issueNewInvoice', ({ body }) => invoiceDetail(invoiceRow(7, { id: body.id }))));
     await page.press('Issue invoice');
     await page.settle(20);
     const asked = document.querySelector('mat-dialog-container')!.textContent!;
     expect(asked).toContain('Issue T-0007?');
     expect(asked).toContain('£432.00 to pay, £360.00 without tax');
     await page.answer('Cancel');
-    expect(page.server.to('createDraft').length).toBe(0);
+    expect(page.server.to('issueNewInvoice').length).toBe(0);
     await page.press('Issue invoice');
     await page.answer('Issue invoice');
     await page.settle(50);
-    const draft = page.server.to('createDraft')[0]!.body;
-    expect(draft.wish).toEqual(wish());
-    expect(page.server.to('issueInvoice')[0]!.params['id']).toBe(draft.id);
-    expect(page.server.to('issueInvoice')[0]!.body).toEqual({ gross: 43_200, version: 3 });
+    const [sent, more] = page.server.to('issueNewInvoice');
+    expect(sent!.body.wish).toEqual(wish());
+    expect([sent!.body.gross, more]).toEqual([43_200, undefined]);
     expect(page.notice()).toContain('T-0007 issued.');
+  });
+
+  const LINE = {
+    ...{ lineId: id(90), invoiceId: id(91), number: 'T-0002', projectId: id(20), currency: 'GBP' },
+    ...{ total: 60_629, waiting: 60_629, mayRelease: 45_000 },
+  };
+
+  it('has what is over the limit decided on: released as far as there is room, or written down', async () => {
+    await desk({ overLimit: [LINE] }, (server) =>
+      server.on('releaseOverLimit', () => entryOf(95, { kind: 'fee' })).on('writeDownOverLimit', () => ({ waiting: 0 })),
+    );
+    expect(page.text('[aria-label="Over the agreed limit"]')).toContain('£606.29 over the agreed limit.');
+    await page.press('Release £450.00');
+    await page.answer('Go on');
+    expect(page.server.to('releaseOverLimit')[0]!.body.minor).toBe(45_000);
+    await page.press('Write down');
+    await page.answer('Go on', '156.29');
+    await page.answer('Write down', 'Goodwill');
+    expect(page.server.to('writeDownOverLimit')[0]!.body).toEqual({ minor: 15_629, reason: 'Goodwill' });
+  });
+
+  it('writes off what lies beyond a limit that is used up, with a reason, and takes it back', async () => {
+    const gone = {
+      id: id(60),
+      version: 2,
+      date: TODAY,
+      personName: 'Rosa Vane',
+      recorded: 3600,
+      minor: 9000,
+      reason: 'Goodwill',
+    };
+    await desk({ entries: [billEntry(50, { ready: 0 })], writtenOff: [gone] }, (server) =>
+      server.on('writeOffEntries', () => ({ changed: 1 })).on('reinstateEntries', () => ({ changed: 1 })),
+    );
+    await page.press('Write off 1 entry beyond it');
+    await page.answer('Write off', 'Goodwill');
+    expect(page.server.to('writeOffEntries')[0]!.body).toEqual({ entries: [{ id: id(50), version: 1 }], reason: 'Goodwill' });
+    await page.press('Take back');
+    expect(page.server.to('reinstateEntries')[0]!.body).toEqual({ entries: [{ id: id(60), version: 2 }] });
   });
 
   it('says why a document cannot be made, and issues nothing', async () => {

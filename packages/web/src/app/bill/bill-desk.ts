@@ -62,7 +62,7 @@ export class BillDeskScreen {
   protected readonly groups = computed((): Group[] => {
     const groups = new Map<string, Group>();
     for (const entry of this.desk.value()?.entries ?? []) {
-      const key = entry.holdReason ? 'held' : entry.rate === null ? 'unpriced' : `${entry.projectId} ${entry.taskId ?? ''}`;
+      const key = entry.holdReason ? 'held' : entry.minor === null ? 'unpriced' : `${entry.projectId} ${entry.taskId ?? ''}`;
       const found = groups.get(key) ?? {
         key,
         name: this.groupName(entry),
@@ -153,12 +153,13 @@ export class BillDeskScreen {
 
   private groupName(entry: BillEntry): string {
     if (entry.holdReason) return 'Held back';
-    if (entry.rate === null) return 'Without a rate';
+    if (entry.minor === null) return 'Without a rate';
+    if (entry.kind === 'fee') return 'Released over the limit';
     return entry.taskName ?? this.names.project(entry.projectId);
   }
 
   protected billable(entry: BillEntry): boolean {
-    return entry.holdReason === null && entry.rate !== null;
+    return entry.holdReason === null && entry.minor !== null;
   }
 
   protected isChosen(entry: BillEntry): boolean {
@@ -188,21 +189,22 @@ export class BillDeskScreen {
     });
   }
 
-  protected sum(entries: readonly BillEntry[], pick: 'seconds' | 'minor'): number {
+  protected sum(entries: readonly BillEntry[], pick: 'seconds' | 'minor' | 'ready'): number {
     return entries.reduce((total, entry) => total + (entry[pick] ?? 0), 0);
   }
 
   private barsOf() {
     const desk = this.desk.value();
     if (!desk) return [];
-    const total = (pick: (project: BillDesk['projects'][number]) => number) =>
-      desk.projects.reduce((sum, project) => sum + pick(project), 0);
+    const total = (pick: (project: BillDesk['projects'][number]) => number | null) =>
+      desk.projects.reduce((sum, project) => sum + (pick(project) ?? 0), 0);
     const paid = total((project) => project.paidNet);
     const billed = total((project) => project.billedNet) - paid;
-    const ready = this.sum(desk.entries, 'minor');
+    const ready = this.sum(desk.entries, 'ready');
+    const over = this.overAll();
     const submitted = total((project) => project.submittedMinor);
-    const limited = desk.projects.length === 1 ? desk.projects[0]!.limit : null;
-    const left = limited === null ? 0 : Math.max(0, limited - paid - billed - ready - submitted);
+    const only = desk.projects.length === 1 ? desk.projects[0]! : null;
+    const left = only === null || only.limit === null ? 0 : Math.max(0, only.limit - (only.used ?? 0) - ready - submitted);
     const text = (amount: number) => moneyText(minor(amount), desk.currency, navigator.language).replace(/\.\d\d$/, '');
     return [
       { name: 'paid', amount: paid, text: `${text(paid)} paid` },
@@ -210,7 +212,86 @@ export class BillDeskScreen {
       { name: 'approved', amount: ready, text: `${text(ready)} to bill` },
       { name: 'submitted', amount: submitted, text: `${text(submitted)} in review` },
       { name: 'left', amount: left, text: `${text(left)} left under the limit` },
+      { name: 'over', amount: over, text: `${text(over)} over the limit` },
     ].filter((bar) => bar.amount > 0);
+  }
+
+  /** Work of which nothing may be billed. */
+  protected readonly beyond = computed(() =>
+    (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && entry.ready === 0 && entry.minor! > 0),
+  );
+  /** Over an agreed limit: work that waits, and sums that stand on invoices and wait to be decided on. */
+  protected readonly overAll = computed(() => {
+    const desk = this.desk.value();
+    if (!desk) return 0;
+    const priced = desk.entries.filter((entry) => this.billable(entry));
+    return this.sum(priced, 'minor') - this.sum(priced, 'ready') + desk.overLimit.reduce((sum, line) => sum + line.waiting, 0);
+  });
+
+  /** Bills what stood over the limit, as far as the limit has room for it now. */
+  protected async release(line: BillDesk['overLimit'][number]): Promise<void> {
+    const amount = await this.askAmount('Release over the limit', line.mayRelease, line.currency, line.number);
+    if (amount === undefined) return;
+    await this.send(
+      () => this.api.call('releaseOverLimit', { params: { id: line.lineId }, body: { id: newId(), minor: amount, note: '' } }),
+      'Released: it is to bill as a fee',
+    );
+  }
+
+  /** Gives up what stood over the limit. */
+  protected async writeDownLine(line: BillDesk['overLimit'][number]): Promise<void> {
+    const amount = await this.askAmount('Write down over the limit', line.waiting, line.currency, line.number);
+    if (amount === undefined) return;
+    const reason = await this.asking.ask({
+      title: `Why are ${moneyText(minor(amount), line.currency)} written down?`,
+      text: 'They will never be billed. The recorded time stays as it is.',
+      field: { label: 'Reason', needed: true },
+      button: 'Write down',
+    });
+    if (reason)
+      await this.send(
+        () => this.api.call('writeDownOverLimit', { params: { id: line.lineId }, body: { minor: amount, reason } }),
+        'Written down',
+      );
+  }
+
+  private async askAmount(title: string, most: number, currency: string, number: string): Promise<number | undefined> {
+    const typed = await this.asking.ask({
+      title,
+      text: `${moneyText(minor(most), currency)} of ${number} at most. Leave empty for all of it.`,
+      field: { label: `Amount in ${currency}, without tax`, needed: false },
+      button: 'Go on',
+    });
+    if (typed === undefined) return undefined;
+    if (typed === '') return most;
+    const read = readAmount(typed, currency);
+    if (read.ok && read.value > 0 && read.value <= most) return read.value;
+    this.notices.done(`Type an amount above zero, at most ${moneyText(minor(most), currency)}.`);
+    return undefined;
+  }
+
+  /** Writes entries off: one, or all that are chosen. */
+  protected async writeOff(entries: readonly BillEntry[]): Promise<void> {
+    const currency = this.desk.value()!.currency;
+    const reason = await this.asking.ask({
+      title: `Write off ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
+      text: `${moneyText(minor(this.sum(entries, 'minor')), currency)} will not be billed. The time stays, and counts against realisation.`,
+      field: { label: 'Reason', needed: true },
+      button: 'Write off',
+    });
+    if (reason)
+      await this.send(
+        () =>
+          this.api.call('writeOffEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
+        'Written off',
+      );
+  }
+
+  protected reinstate(entry: BillDesk['writtenOff'][number]): Promise<void> {
+    return this.send(
+      () => this.api.call('reinstateEntries', { body: { entries: [{ id: entry.id, version: entry.version }] } }),
+      'To bill again',
+    );
   }
 
   protected setDate(date: string): void {
@@ -276,7 +357,7 @@ export class BillDeskScreen {
       );
   }
 
-  protected release(entries: readonly BillEntry[]): Promise<void> {
+  protected unhold(entries: readonly BillEntry[]): Promise<void> {
     return this.send(
       () => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }),
       'Released',
@@ -306,11 +387,7 @@ export class BillDeskScreen {
     if (sure === undefined) return;
     this.busy.set(true);
     try {
-      const draft = await this.api.call('createDraft', { body: { id: newId(), wish } });
-      const issued = await this.api.call('issueInvoice', {
-        params: { id: draft.row.id },
-        body: { gross: document.gross, version: draft.row.version },
-      });
+      const issued = await this.api.call('issueNewInvoice', { body: { id: newId(), wish, gross: document.gross } });
       this.notices.done(`${issued.row.number} issued.`);
       this.refresh.written();
       await this.address.go('collect', {

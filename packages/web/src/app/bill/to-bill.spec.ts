@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import type { ToBillList } from '@yellowwood/contracts';
+import type { ToBillList, UnpricedList } from '@yellowwood/contracts';
 import { Role } from '@yellowwood/core';
 import { Page, TODAY, id, open } from '../testing/fake-server';
 import { entryOf, MONDAY } from '../testing/fixtures';
@@ -15,7 +15,8 @@ const project = (names: Partial<ToBill> = {}): ToBill => ({
   currency: 'GBP',
   oldest: MONDAY,
   seconds: 14_400,
-  minor: 36_000,
+  ready: 36_000,
+  over: 0,
   held: 0,
   unpriced: 0,
   limit: null,
@@ -27,32 +28,46 @@ describe('what is to bill in the firm', () => {
   let page: Page<BillScreen>;
   afterEach(() => page.element.remove());
 
-  async function list(projects: ToBill[], roles: Role[] = ['bookkeeper'], unpriced = [entryOf(50, { problems: ['no-rate'] })]) {
+  async function list(
+    projects: ToBill[],
+    roles: Role[] = ['bookkeeper'],
+    unpriced = [entryOf(50, { problems: ['no-rate'] })],
+    offers: UnpricedList['offers'] = [],
+  ) {
     page = await open(BillScreen, {
       url: '/f/f/bill',
       roles,
       prepare: (server) =>
         server
           .on('listToBill', ({ query }) => ({ upTo: query.upTo, projects }))
-          .on('listUnpriced', () => ({ entries: unpriced, count: unpriced.length > 1 ? 140 : unpriced.length })),
+          .on('listUnpriced', () => ({ entries: unpriced, count: unpriced.length > 1 ? 140 : unpriced.length, offers })),
     });
   }
 
   it('is listed to today, each project with what to know before it is billed', async () => {
     await list([
-      project({ held: 2, unpriced: 1, limit: 100_000, billedNet: 70_000 }),
+      project({ held: 2, unpriced: 1, limit: 100_000, billedNet: 70_000, over: 6000 }),
       project({ projectId: id(22), projectName: 'Quay', currency: 'EUR' }),
     ]);
     expect(page.server.to('listToBill')[0]!.query).toEqual({ scope: 'all', upTo: TODAY });
     const [pier, quay] = page.texts('[aria-label="Projects to bill"] tbody tr');
-    expect(pier).toBe('PierHarbour Trust8 Jun4:00£360.00 £700.00 up to £1,000.002 held1 without a rateover the limit');
+    expect(pier).toBe('PierHarbour Trust8 Jun4:00£360.00£60.00 £700.00 up to £1,000.002 held1 without a rateto be decided on');
     expect(quay).toContain('€360.00');
     expect(page.text('.head .quiet')).toBe('2 projects, the oldest first, to 10 Jun');
   });
 
-  it('is not over a limit that it just reaches', async () => {
+  it('says nothing of a limit that is only reached', async () => {
     await list([project({ limit: 100_000, billedNet: 64_000 })]);
-    expect(page.text('[aria-label="Projects to bill"]')).not.toContain('over the limit');
+    expect(page.text('[aria-label="Projects to bill"]')).not.toContain('decided');
+  });
+
+  it('offers the price of a rule made since, and takes it once', async () => {
+    const rule = { id: id(70), names: 'Surveyor on Pier', rate: 920_000, currency: 'GBP', validFrom: MONDAY, validTo: null };
+    await list([], ['bookkeeper'], [entryOf(50, { version: 4 })], [{ entryId: id(50), rule }]);
+    page.server.on('priceEntry', () => entryOf(50));
+    await page.press('Price at 92.00');
+    const [sent, more] = page.server.to('priceEntry');
+    expect([sent!.version, sent!.body.rate, more]).toEqual(['"4"', null, undefined]);
   });
 
   it('leads to the desk of a project', async () => {
@@ -64,7 +79,9 @@ describe('what is to bill in the firm', () => {
       upTo: TODAY,
       projects: [],
       entries: [],
-      notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, inDrafts: 0 },
+      notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, writtenOff: 0, inDrafts: 0 },
+      overLimit: [],
+      writtenOff: [],
       drafts: [],
     }));
     await page.press('Pier');
@@ -82,7 +99,7 @@ describe('what is to bill in the firm', () => {
 
   it('says when more have no rate than stand here, and whose they are', async () => {
     await list([], ['bookkeeper'], [entryOf(50), entryOf(51)]);
-    await page.knows({ id: entryOf(50).personId, name: 'Rosa Vane' });
+    await page.knows({ id: entryOf(50).personId!, name: 'Rosa Vane' });
     expect(page.text('h2')).toBe('Without a rate: 140 entries');
     expect(page.text('h2 + p')).toContain('The oldest 2 stand here.');
     expect(page.text('[aria-label="Entries without a rate"] tbody')).toContain('Rosa Vane');

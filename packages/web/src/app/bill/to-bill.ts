@@ -1,17 +1,19 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
-import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
+import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [DayPipe, HoursPipe, MoneyPipe],
+  imports: [DayPipe, HoursPipe, MoneyPipe, RatePipe],
   template: `
     <div class="row head">
       <h1>To bill</h1>
@@ -27,13 +29,14 @@ import { WorkNames } from '../ui/work-names';
             <th class="left" scope="col">Client and project</th>
             <th scope="col">Oldest</th>
             <th scope="col">Hours</th>
-            <th scope="col">Value</th>
+            <th scope="col">Ready</th>
+            <th scope="col">Over the limit</th>
             <th scope="col">Billed so far</th>
             <th class="left" scope="col">To know</th>
           </tr>
         </thead>
         <tbody>
-          @for (one of l.projects; track one.projectId) {
+          @for (one of l.projects; track one.projectId + one.currency) {
             <tr>
               <td class="left">
                 <button class="link" type="button" (click)="choose(one.projectId)">{{ one.projectName }}</button><small>{{
@@ -43,8 +46,9 @@ import { WorkNames } from '../ui/work-names';
               <td>{{ one.oldest | day }}</td>
               <td>{{ one.seconds | hours }}</td>
               <td>
-                <b>{{ one.minor | money: one.currency }}</b>
+                <b>{{ one.ready | money: one.currency }}</b>
               </td>
+              <td class="wrong">{{ one.over > 0 ? (one.over | money: one.currency) : '' }}</td>
               <td>
                 {{ one.billedNet | money: one.currency }}
                 @if (one.limit !== null) {
@@ -58,14 +62,14 @@ import { WorkNames } from '../ui/work-names';
                 @if (one.unpriced > 0) {
                   <span class="wrong">{{ one.unpriced }} without a rate</span>
                 }
-                @if (one.limit !== null && one.billedNet + one.minor > one.limit) {
-                  <span class="wrong">over the limit</span>
+                @if (one.over > 0) {
+                  <span class="wrong">to be decided on</span>
                 }
               </td>
             </tr>
           } @empty {
             <tr>
-              <td class="left quiet" colspan="6">Nothing is ready. Approved billable time will stand here.</td>
+              <td class="left quiet" colspan="7">Nothing is ready. Approved billable time will stand here.</td>
             </tr>
           }
         </tbody>
@@ -75,7 +79,8 @@ import { WorkNames } from '../ui/work-names';
       @if (u.count > 0) {
         <h2>Without a rate: {{ u.count }} {{ u.count === 1 ? 'entry' : 'entries' }}</h2>
         <p class="quiet">
-          No rule prices this time, so it stays off every invoice. Choose an entry and type a rate in the panel on the right.
+          No rule priced this time, so it stays off every invoice. Take the price of a rule made since, or choose an entry and
+          type a rate in the panel on the right.
           {{ u.count > u.entries.length ? 'The oldest ' + u.entries.length + ' stand here.' : '' }}
         </p>
         <table class="sheet" aria-label="Entries without a rate">
@@ -86,6 +91,7 @@ import { WorkNames } from '../ui/work-names';
               <th class="left" scope="col">Project and task</th>
               <th scope="col">Hours</th>
               <th class="left" scope="col">Stage</th>
+              <th class="left" scope="col">Rule made since</th>
             </tr>
           </thead>
           <tbody>
@@ -100,6 +106,16 @@ import { WorkNames } from '../ui/work-names';
                 </td>
                 <td>{{ entry.quantity | hours }}</td>
                 <td class="left">{{ entry.stage }}</td>
+                <td class="left">
+                  @if (offers().get(entry.id); as rule) {
+                    <span>{{ rule.names }}</span>
+                    @if (mayPrice()) {
+                      <button class="link" type="button" [disabled]="busy()" (click)="take(entry)">
+                        Price at {{ rule.rate | rate: rule.currency }}
+                      </button>
+                    }
+                  }
+                </td>
               </tr>
             }
           </tbody>
@@ -115,6 +131,8 @@ export class ToBillScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
   protected readonly names = inject(WorkNames);
+  private readonly refresh = inject(Refresh);
+  private readonly notices = inject(Notices);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly list = loaded(
@@ -132,6 +150,28 @@ export class ToBillScreen {
 
   protected choose(projectId: string): void {
     void this.address.set({ scope: `project:${projectId}` });
+  }
+
+  protected readonly offers = computed(
+    () => new Map((this.unpriced.value()?.offers ?? []).map((one) => [one.entryId, one.rule])),
+  );
+  protected readonly mayPrice = computed(() => !!this.rights()['entries.price']);
+  protected readonly busy = signal(false);
+
+  /** Takes the price of a rule that was made after the entry. */
+  protected async take(entry: Entry): Promise<void> {
+    if (this.busy()) return;
+    this.busy.set(true);
+    try {
+      const body = { rate: null, reason: 'A rule made since prices it' };
+      await this.api.call('priceEntry', { params: { id: entry.id }, version: entry.version, body });
+      this.notices.done('Priced by the rule.');
+    } catch (error) {
+      this.notices.failed(error);
+    } finally {
+      this.busy.set(false);
+      this.refresh.written();
+    }
   }
 
   protected why(entry: Entry): void {

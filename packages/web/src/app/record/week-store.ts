@@ -264,7 +264,8 @@ export const WeekStore = signalStore(
       );
       if (!parts.ok) return parts.error.code;
       const [{ date: _, ...first }, second] = parts.value;
-      const { projectId, taskId, serviceId, billable, note, personId } = entry;
+      const { projectId, taskId, serviceId, billable, note } = entry;
+      const { personId } = store.week()!;
       const id = newId();
       const body: Changes = {
         create: [{ id, personId, projectId, taskId, serviceId, billable, note, origin: 'typed', ...second }],

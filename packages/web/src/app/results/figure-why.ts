@@ -8,18 +8,7 @@ import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
-
-const TITLES: Readonly<Record<Figure, string>> = {
-  hours: 'Hours',
-  'billable-hours': 'Billable hours',
-  cost: 'Labour cost',
-  'standard-value': 'Standard value',
-  billed: 'Billed',
-  unbilled: 'Unbilled',
-  revenue: 'Revenue earned',
-  margin: 'Margin',
-  realisation: 'Realisation',
-};
+import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
 
 /** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
 @Component({
@@ -31,10 +20,10 @@ const TITLES: Readonly<Record<Figure, string>> = {
       <p class="wrong" role="alert">{{ behind.sentence() }}</p>
     }
     @if (behind.value(); as b) {
-      <p class="quiet">{{ b.rule }}</p>
+      <p class="quiet">{{ rule() }}</p>
       <dl>
-        @for (sum of b.sums; track sum.currency) {
-          <dt class="part">{{ sum.part }}</dt>
+        @for (sum of b.sums; track sum.part + sum.currency) {
+          <dt>{{ parts[sum.part] }}</dt>
           <dd>{{ sum.minor | money: sum.currency }}</dd>
         }
         @if (b.count > 0) {
@@ -66,7 +55,7 @@ const TITLES: Readonly<Record<Figure, string>> = {
                   >{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId)
                   }}<small>{{ whose(entry) }}{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span
                 ><span class="num" [class.not-billable]="!entry.billable"
-                  >{{ entry.quantity | hours }}
+                  >{{ entry.kind === 'fee' ? 'fee' : (entry.quantity | hours) }}
                   @if (showsMoney() && entry.value?.minor) {
                     <small>{{ entry.value!.minor | money: entry.value!.currency! }}</small>
                   }
@@ -82,7 +71,7 @@ const TITLES: Readonly<Record<Figure, string>> = {
     }
   `,
   styleUrls: ['../shell/why.scss'],
-  styles: 'small { display: block; } .part::first-letter { text-transform: uppercase; }',
+  styles: 'small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FigureWhy {
@@ -91,12 +80,14 @@ export class FigureWhy {
   protected readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   readonly figure = input.required<string>();
-  protected readonly title = computed(() => TITLES[this.figure() as Figure] ?? 'Figure');
+  protected readonly title = computed(() => FIGURE_WORDS[this.figure() as Figure] ?? 'Figure');
+  protected readonly rule = computed(() => FIGURE_RULES[this.figure() as Figure] ?? '');
+  protected readonly parts = PART_WORDS;
   protected readonly showsMoney = computed(() => ['standard-value', 'unbilled', 'revenue'].includes(this.figure()));
   private readonly question = computed(() => {
     const asked = this.address.show();
     const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
-    if (!this.today() || !(this.figure() in TITLES)) return undefined;
+    if (!this.today() || !(this.figure() in FIGURE_WORDS)) return undefined;
     return {
       figure: this.figure() as Figure,
       scope: this.address.scope(),

@@ -12,6 +12,7 @@ const MONEY = {
   standardValue: 120_000,
   billed: 80_000,
   unbilled: 30_000,
+  over: 0,
   revenue: 110_000,
   realisation: 950_000,
   ownRealisation: 792_000,
@@ -38,6 +39,7 @@ const RESULTS: Results = {
   limit: { currency: 'GBP', limit: 100_000, used: 800_000 },
   hours: { own: 0, below: 7200, total: 7200, estimate: 14_400, billable: 5400 },
   money: [MONEY, { ...MONEY, currency: 'EUR', billed: 5000 }],
+  costBasis: 'actual',
   cost: { currency: 'GBP', cost: 60_000, budget: 50_000, left: -10_000, revenue: 110_000, margin: 454_545, markUp: 833_333 },
   rows: [
     row(31, 'Soundings', 30, { hours: { own: 3600, below: 0, total: 3600, estimate: 1800, billable: 3600 } }),
@@ -184,7 +186,6 @@ describe('what stands behind a figure', () => {
     seconds: 10_800,
     documentCount: 0,
     sums: [{ part: 'unbilled', currency: 'GBP', minor: 27_000 }],
-    rule: 'Value of billable time that stands on no issued invoice yet.',
     nextCursor: '100',
   };
 
@@ -207,7 +208,7 @@ describe('what stands behind a figure', () => {
       cursor ? { ...BEHIND, entries: [entryOf(51, { stage: 'submitted' })], nextCursor: null } : BEHIND,
     );
     expect(page.text('h3')).toBe('Unbilled');
-    expect(page.text('dl')).toBe('unbilled£270.002 entries3:00');
+    expect(page.text('dl')).toBe('Unbilled£270.002 entries3:00');
     expect(page.text('.entries li')).toContain('£135.00');
     await page.press('Show more');
     expect(page.server.to('readBehind')[1]!.query.cursor).toBe('100');

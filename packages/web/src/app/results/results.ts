@@ -7,6 +7,7 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { AmountPipe, HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { COST_BASIS_WORDS } from '../words/results';
 import { SeriesChart } from './series-chart';
 
 interface Shown extends ResultRow {
@@ -42,6 +43,7 @@ export class ResultsScreen {
     const cost = this.results.value()?.cost;
     return cost && cost.budget > 0 ? Math.round((100 * cost.cost) / cost.budget) : null;
   });
+  protected readonly costBasis = computed(() => COST_BASIS_WORDS[this.results.value()?.costBasis ?? 'actual']);
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** Estimates and budgets are of work, not of the people on it. */
   protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));

@@ -18,11 +18,12 @@ const WHY: Why = {
   entry: entryOf(50, { stage: 'approved', version: 3, note: 'Low tide' }),
   recorded: 5000,
   billable: 5400,
-  rounding: { increment: 15, mode: 'up', unit: 'entry', minimum: 0, byMinimum: false },
+  rounding: { increment: 15, mode: 'up', unit: 'entry', minimum: 0, byMinimum: false, day: null },
   method: 'time and materials',
   currency: 'GBP',
   rate: { rate: 900_000, currency: 'GBP', source: 'rule', reason: '' },
   winner: rule(70, 'Surveyor on Pier', 900_000),
+  today: null,
   losers: [
     { rule: rule(71, 'Surveyor', 750_000), reason: 'wider-scope' },
     { rule: rule(72, 'Surveyor on Pier', 1_000_000, { currency: 'EUR' }), reason: 'other-currency' },
@@ -63,17 +64,17 @@ describe('why an entry is worth what it is worth', () => {
   it('says whose time it is to those who read more than their own', async () => {
     await why(WHY);
     expect(page.text('dl')).not.toContain('Person');
-    await page.knows({ id: WHY.entry.personId, name: 'Rosa Vane' });
+    await page.knows({ id: WHY.entry.personId!, name: 'Rosa Vane' });
     expect(page.text('dl')).toContain('PersonRosa Vane');
   });
 
   it('says when a minimum made the time, and when it was rounded over the day', async () => {
-    await why({ ...WHY, rounding: { increment: 15, mode: 'nearest', unit: 'day', minimum: 30, byMinimum: false } });
+    await why({ ...WHY, rounding: { increment: 15, mode: 'nearest', unit: 'day', minimum: 30, byMinimum: false, day: null } });
     expect(page.text('dl')).toContain('nearest 15 min over the day');
     page.element.remove();
     const { TestBed } = await import('@angular/core/testing');
     TestBed.resetTestingModule();
-    await why({ ...WHY, rounding: { increment: 15, mode: 'up', unit: 'entry', minimum: 30, byMinimum: true } });
+    await why({ ...WHY, rounding: { increment: 15, mode: 'up', unit: 'entry', minimum: 30, byMinimum: true, day: null } });
     expect(page.text('dl')).toContain('at least 30 min');
   });
 
@@ -115,10 +116,32 @@ describe('why an entry is worth what it is worth', () => {
     expect(page.element.querySelector('form.price')).toBeNull();
   });
 
+  it('tells the rule that priced the entry, and beside it what today’s rules would take', async () => {
+    await why({ ...WHY, winner: rule(70, 'Surveyor on Pier', 900_000), today: rule(73, 'Surveyor on Pier', 954_000) });
+    expect(page.texts('.rule')[0]).toContain('90.00');
+    expect(page.texts('.rule')[1]).toContain('95.40, by today’s rules; it did not price this entry');
+  });
+
+  it('offers the price of a rule made since to an entry without a rate', async () => {
+    const unpriced = { ...WHY, rate: null, winner: null, losers: [], value: null, today: rule(73, 'Surveyor on Pier', 920_000) };
+    await why(unpriced, ['bookkeeper'], (server) => server.on('priceEntry', () => WHY.entry));
+    expect(page.element.textContent).toContain('92.00 was agreed since and would price it.');
+    await page.press('Take this price');
+    expect(page.server.to('priceEntry')[0]!.body).toEqual({ rate: null, reason: 'Back to the rules' });
+  });
+
+  it('tells the sum of a day that is rounded as a whole, and the part of this entry', async () => {
+    await why({ ...WHY, rounding: { ...WHY.rounding!, unit: 'day', day: { recorded: 1920, rounded: 1800, part: 960 } } });
+    expect(page.element.textContent).toContain('0:32, rounded 0:30, of it here 0:16');
+  });
+
   it('goes back to the rules from a typed rate', async () => {
-    await why({ ...WHY, rate: { rate: 950_000, currency: 'GBP', source: 'typed', reason: 'agreed' } }, ['bookkeeper'], (server) =>
-      server.on('priceEntry', () => WHY.entry),
-    );
+    const typed = {
+      rate: { rate: 950_000, currency: 'GBP', source: 'typed' as const, reason: 'agreed' },
+      winner: null,
+      today: WHY.winner,
+    };
+    await why({ ...WHY, ...typed }, ['bookkeeper'], (server) => server.on('priceEntry', () => WHY.entry));
     expect(page.texts('.rule')[0]).toBe('Typed on this entryagreed');
     expect(page.texts('.rule')[1]).toContain('beaten by the typed rate');
     await page.press('Back to the rules');

@@ -23,7 +23,7 @@ import { WorkNames } from '../ui/work-names';
       <p class="wrong" role="alert">{{ why.sentence() }}</p>
     }
     @if (why.value(); as w) {
-      <h3>{{ w.entry.date | day: 'full' }}, {{ w.recorded | hours }}</h3>
+      <h3>{{ w.entry.date | day: 'full' }}{{ w.entry.kind === 'fee' ? ', fee' : ', ' + (w.recorded | hours) }}</h3>
       <p class="quiet">{{ names.project(w.entry.projectId) }}<br />{{ names.detail(w.entry.taskId, w.entry.serviceId) }}</p>
       @if (w.entry.returned; as back) {
         <div class="back">
@@ -57,12 +57,16 @@ import { WorkNames } from '../ui/work-names';
         @if (w.rounding; as r) {
           <dt>Billable as</dt>
           <dd>{{ w.billable | hours }}, {{ rounding(r) }}</dd>
+          @if (r.day; as day) {
+            <dt>Day on this task</dt>
+            <dd>{{ day.recorded | hours }}, rounded {{ day.rounded | hours }}, of it here {{ day.part | hours }}</dd>
+          }
         } @else if (w.entry.kind === 'time') {
           <dt>Billable</dt>
           <dd>no{{ w.method ? ', ' + w.method : '' }}</dd>
         }
         @if (w.value; as value) {
-          @if (w.rounding) {
+          @if (w.rounding || w.entry.kind === 'fee') {
             <dt>Value</dt>
             <dd>{{ value.minor | money: value.currency }}</dd>
           }
@@ -71,13 +75,17 @@ import { WorkNames } from '../ui/work-names';
           <dt>Cost</dt>
           <dd>{{ cost.minor | money: cost.currency }}</dd>
         }
+        @if (w.entry.billingState === 'written off') {
+          <dt>Billing</dt>
+          <dd>written off</dd>
+        }
         @if (w.entry.holdReason) {
           <dt>Held</dt>
           <dd>{{ w.entry.holdReason }}</dd>
         }
         @for (share of w.billed; track share.invoiceId) {
           <dt>{{ share.number ?? 'Draft' }}</dt>
-          <dd>{{ share.quantity | hours }}</dd>
+          <dd>{{ w.entry.kind === 'fee' ? (share.minor | money: w.currency ?? '') : (share.quantity | hours) }}</dd>
         }
       </dl>
       @if (w.entry.note) {
@@ -94,14 +102,27 @@ import { WorkNames } from '../ui/work-names';
           <div class="rule"><b>Typed on this entry</b><br />{{ r.reason }}</div>
         }
         @if (w.winner; as rule) {
-          <div class="rule" [class.no]="r.source === 'typed'">
-            {{ rule.names }}<br /><b>{{ rule.rate | rate: rule.currency }}</b> since {{ rule.validFrom | day
-            }}{{ r.source === 'typed' ? ', beaten by the typed rate' : '' }}
+          <div class="rule">
+            {{ rule.names }}<br /><b>{{ rule.rate | rate: rule.currency }}</b> since {{ rule.validFrom | day }}
+          </div>
+        }
+        @if (w.today; as rule) {
+          <div class="rule no">
+            {{ rule.names }}<br />{{ rule.rate | rate: rule.currency }},
+            {{ r.source === 'typed' ? 'beaten by the typed rate' : 'by today’s rules; it did not price this entry' }}
           </div>
         }
       } @else if (w.rounding && rights()['values.read']) {
         <h3 class="gap">No rate applies</h3>
         <p class="quiet">It stays off every invoice until somebody prices it.</p>
+        @if (w.today; as rule) {
+          <div class="rule">
+            {{ rule.names }}<br /><b>{{ rule.rate | rate: rule.currency }}</b> was agreed since and would price it.
+          </div>
+          @if (canPrice()) {
+            <button mat-stroked-button type="button" (click)="backToRules(w.entry.version)">Take this price</button>
+          }
+        }
       }
       @for (loser of w.losers; track loser.rule.id) {
         <div class="rule no">

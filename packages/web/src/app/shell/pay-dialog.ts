@@ -17,7 +17,8 @@ import { loaded } from '../ui/loaded';
       }
       @if (list.value(); as l) {
         <p class="quiet">
-          {{ l.currency }} an hour on {{ l.on | day }}. Time costs its pay and overhead, whatever the client is charged.
+          {{ l.currency }} an hour on {{ l.on | day }}. Time costs its pay and overhead, whatever the client is charged. Who may
+          know cost and not pay sees the standard cost of the position.
         </p>
         <table class="sheet" aria-label="Pay and overhead">
           <thead>
@@ -26,6 +27,7 @@ import { loaded } from '../ui/loaded';
               <th scope="col">Pay</th>
               <th scope="col">Overhead</th>
               <th scope="col">Cost</th>
+              <th scope="col">Standard</th>
               <th class="left" scope="col">Pay since</th>
             </tr>
           </thead>
@@ -46,9 +48,10 @@ import { loaded } from '../ui/loaded';
                   <td>
                     <b>{{ one.cost | rate: l.currency }}</b>
                   </td>
+                  <td>{{ one.standard | rate: l.currency }}</td>
                   <td class="left">{{ pay.validFrom | day }}</td>
                 } @else {
-                  <td class="left wrong" colspan="4">no pay rate today: this time costs nothing</td>
+                  <td class="left wrong" colspan="5">no pay rate today: this time costs nothing</td>
                 }
               </tr>
             }

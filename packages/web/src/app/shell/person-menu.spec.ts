@@ -112,6 +112,7 @@ describe("the person's menu", () => {
               overhead: 100_000,
               overheadPercent: 500_000,
               cost: 300_000,
+              standard: 300_000,
             },
             {
               id: ME.replace('1', '2'),
@@ -121,6 +122,7 @@ describe("the person's menu", () => {
               overhead: null,
               overheadPercent: null,
               cost: null,
+              standard: null,
             },
           ],
         })),

@@ -28,6 +28,7 @@ describe('the shell', () => {
             currency: null,
             rate: null,
             winner: null,
+            today: null,
             losers: [],
             value: null,
             cost: null,

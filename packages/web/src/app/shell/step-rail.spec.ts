@@ -27,6 +27,7 @@ const OVERVIEW: Overview = {
       { currency: 'EUR', minor: 98_050 },
       { currency: 'GBP', minor: 4_187_099 },
     ],
+    over: [],
     unpriced: 3,
     oldest: null,
   },
@@ -85,7 +86,7 @@ describe('the frame', () => {
     const scoped = await rail(['owner'], {
       ...OVERVIEW,
       scope: 'project:0193b1f0-0000-7000-8000-000000000001',
-      bill: { ready: [], unpriced: 3, oldest: null },
+      bill: { ready: [], over: [], unpriced: 3, oldest: null },
       collect: { open: [] },
       results: { ...OVERVIEW.results!, from: null, to: null },
     });

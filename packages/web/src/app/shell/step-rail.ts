@@ -148,8 +148,9 @@ function each(figures: readonly { currency: string; minor: number }[]): string {
 
 function billFigure({ bill }: Overview): string {
   if (!bill) return '';
-  if (bill.ready.length === 0) return bill.unpriced > 0 ? `${bill.unpriced} without a rate` : 'nothing ready';
-  return `${each(bill.ready)} ready`;
+  const over = bill.over.length > 0 ? `${each(bill.over)} over a limit` : '';
+  if (bill.ready.length === 0) return over || (bill.unpriced > 0 ? `${bill.unpriced} without a rate` : 'nothing ready');
+  return `${each(bill.ready)} ready${over ? `, ${over}` : ''}`;
 }
 
 function collectFigure({ collect }: Overview): string {

@@ -106,6 +106,7 @@ export function reviewed(number: number, name: string, names: Partial<ReviewPers
 export function billEntry(number: number, names: Partial<BillEntry> = {}): BillEntry {
   return {
     id: id(number),
+    kind: 'time',
     version: 1,
     date: MONDAY,
     personId: id(2),
@@ -119,6 +120,7 @@ export function billEntry(number: number, names: Partial<BillEntry> = {}): BillE
     seconds: 7200,
     rate: 900_000,
     minor: 18_000,
+    ready: names.minor ?? 18_000,
     holdReason: null,
     problems: [],
     ...names,

@@ -17,8 +17,8 @@ export class WorkNames {
   }
 
   /** Whose time it is; empty where only one's own is in reach. */
-  person(id: string): string {
-    return this.people().get(id) ?? '';
+  person(id: string | null): string {
+    return id ? (this.people().get(id) ?? '') : '';
   }
 
   tone(id: string | null): number {

@@ -25,7 +25,7 @@ var require_ucs2length = __commonJS({
 
 // <stdin>
 var changePassword = validate20;
-var func1 = require_ucs2length().default;
+var func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate20.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -49,6 +49,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                   return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 1)
                   return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
                 return validate20.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
@@ -63,6 +65,8 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
                     return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate20.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
@@ -118,7 +122,7 @@ function validate21(data, { instancePath = "", parentData, parentDataProperty, r
 }
 validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 var signIn = validate22;
-var pattern4 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+var pattern6 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
 function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -142,7 +146,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
                   return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 3)
                   return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern4.test(data0))
+                if (!pattern6.test(data0))
                   return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
                 return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -158,6 +162,8 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
@@ -280,7 +286,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern5 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), pattern7 = new RegExp("\\S", "u");
+var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern8 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -499,7 +505,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                           let data12 = data11.start, _errs40 = errors;
                                                           if (errors === _errs40)
                                                             if (typeof data12 == "string") {
-                                                              if (!pattern5.test(data12))
+                                                              if (!pattern8.test(data12))
                                                                 return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                                             } else
                                                               return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/start", schemaPath: "#/properties/create/items/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -511,7 +517,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                             let data13 = data11.end, _errs42 = errors;
                                                             if (errors === _errs42)
                                                               if (typeof data13 == "string") {
-                                                                if (!pattern5.test(data13))
+                                                                if (!pattern8.test(data13))
                                                                   return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                                               } else
                                                                 return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/span/end", schemaPath: "#/properties/create/items/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -581,7 +587,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                         if (func1(data18) < 1)
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                        if (!pattern7.test(data18))
+                                                        if (!pattern4.test(data18))
                                                           return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                       } else
                                                         return validate25.errors = [{ instancePath: instancePath + "/create/" + i0 + "/reason", schemaPath: "#/properties/create/items/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -846,7 +852,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                         let data33 = data32.start, _errs99 = errors;
                                                                         if (errors === _errs99)
                                                                           if (typeof data33 == "string") {
-                                                                            if (!pattern5.test(data33)) {
+                                                                            if (!pattern8.test(data33)) {
                                                                               let err26 = { instancePath: instancePath + "/change/" + i1 + "/change/span/start", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                                                               vErrors === null ? vErrors = [err26] : vErrors.push(err26), errors++;
                                                                             }
@@ -862,7 +868,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                           let data34 = data32.end, _errs101 = errors;
                                                                           if (errors === _errs101)
                                                                             if (typeof data34 == "string") {
-                                                                              if (!pattern5.test(data34)) {
+                                                                              if (!pattern8.test(data34)) {
                                                                                 let err28 = { instancePath: instancePath + "/change/" + i1 + "/change/span/end", schemaPath: "#/properties/change/items/properties/change/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                                                                 vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
                                                                               }
@@ -955,7 +961,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                                                       return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                                     if (func1(data38) < 1)
                                                                       return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                    if (!pattern7.test(data38))
+                                                                    if (!pattern4.test(data38))
                                                                       return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                                   } else
                                                                     return validate25.errors = [{ instancePath: instancePath + "/change/" + i1 + "/change/reason", schemaPath: "#/properties/change/items/properties/change/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1051,7 +1057,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                             return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                           if (func1(data43) < 1)
                                             return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                          if (!pattern7.test(data43))
+                                          if (!pattern4.test(data43))
                                             return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                         } else
                                           return validate25.errors = [{ instancePath: instancePath + "/remove/" + i2 + "/reason", schemaPath: "#/properties/remove/items/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1265,7 +1271,7 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
                                       let data9 = data8.start, _errs35 = errors;
                                       if (errors === _errs35)
                                         if (typeof data9 == "string") {
-                                          if (!pattern5.test(data9)) {
+                                          if (!pattern8.test(data9)) {
                                             let err14 = { instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/anyOf/0/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                             vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
                                           }
@@ -1281,7 +1287,7 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
                                         let data10 = data8.end, _errs37 = errors;
                                         if (errors === _errs37)
                                           if (typeof data10 == "string") {
-                                            if (!pattern5.test(data10)) {
+                                            if (!pattern8.test(data10)) {
                                               let err16 = { instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/anyOf/0/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' };
                                               vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                                             }
@@ -1374,7 +1380,7 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
                                     return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                   if (func1(data14) < 1)
                                     return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                  if (!pattern7.test(data14))
+                                  if (!pattern4.test(data14))
                                     return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                 } else
                                   return validate26.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1739,7 +1745,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                                         let data10 = data9.start, _errs35 = errors;
                                         if (errors === _errs35)
                                           if (typeof data10 == "string") {
-                                            if (!pattern5.test(data10))
+                                            if (!pattern8.test(data10))
                                               return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                           } else
                                             return validate28.errors = [{ instancePath: instancePath + "/span/start", schemaPath: "#/properties/span/properties/start/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1751,7 +1757,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                                           let data11 = data9.end, _errs37 = errors;
                                           if (errors === _errs37)
                                             if (typeof data11 == "string") {
-                                              if (!pattern5.test(data11))
+                                              if (!pattern8.test(data11))
                                                 return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                             } else
                                               return validate28.errors = [{ instancePath: instancePath + "/span/end", schemaPath: "#/properties/span/properties/end/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1821,7 +1827,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                       if (func1(data16) < 1)
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                      if (!pattern7.test(data16))
+                                      if (!pattern4.test(data16))
                                         return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                     } else
                                       return validate28.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2305,7 +2311,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern4.test(data4))
                     return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate33.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2409,7 +2415,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern4.test(data4))
                     return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate34.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2459,7 +2465,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern4.test(data1))
                     return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate35.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2584,7 +2590,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                         return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                       if (func1(data3) < 1)
                         return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                      if (!pattern7.test(data3))
+                      if (!pattern4.test(data3))
                         return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                     } else
                       return validate37.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2752,7 +2758,7 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                                     return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                                   if (func1(data10) < 1)
                                                                     return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern7.test(data10))
+                                                                  if (!pattern4.test(data10))
                                                                     return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                                 } else
                                                                   return validate38.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2897,7 +2903,7 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern4.test(data1))
                     return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate39.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3001,7 +3007,7 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern4.test(data4))
                     return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate40.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3217,7 +3223,7 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
                                                                     return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                                   if (func1(data10) < 1)
                                                                     return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                                  if (!pattern7.test(data10))
+                                                                  if (!pattern4.test(data10))
                                                                     return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                                 } else
                                                                   return validate42.errors = [{ instancePath: instancePath + "/wish/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/wish/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3466,7 +3472,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                                                         return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                                                       if (func1(data8) < 1)
                                                         return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                                      if (!pattern7.test(data8))
+                                                      if (!pattern4.test(data8))
                                                         return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                                     } else
                                                       return validate43.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/writeDown/reason", schemaPath: "#/properties/entries/items/properties/writeDown/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3625,7 +3631,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern4.test(data1))
                     return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate44.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -3978,7 +3984,7 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                 return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
               if (func1(data0) < 1)
                 return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern7.test(data0))
+              if (!pattern4.test(data0))
                 return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
               return validate49.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -4012,7 +4018,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                 return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
               if (func1(data0) < 1)
                 return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern7.test(data0))
+              if (!pattern4.test(data0))
                 return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
               return validate50.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -4061,7 +4067,7 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
                     return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data1))
+                  if (!pattern4.test(data1))
                     return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -4165,7 +4171,7 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data4) < 1)
                     return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern7.test(data4))
+                  if (!pattern4.test(data4))
                     return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate52.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
