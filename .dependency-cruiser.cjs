@@ -38,7 +38,10 @@ module.exports = {
       severity: 'error',
       comment: 'the core computes without I/O: dates, currencies, and grouping and summing are all that it takes from outside',
       from: { path: '^packages/core/src', pathNot: '\\.spec\\.ts$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(temporal-polyfill|currency-codes|d3-array|@types/d3-array)/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: 'node_modules/(temporal-polyfill|currency-codes|d3-array|@types/d3-array)/',
+      },
     },
     ...['core', 'contracts', 'server'].flatMap(inOrder),
     platformAlone('server'),

@@ -757,8 +757,14 @@ grant
 select
 ,
   insert,
-  delete on entry_fee,
-  limit_write_down to yellowwood_app;
+update,
+delete on entry_fee to yellowwood_app;
+
+grant
+select
+,
+  insert,
+  delete on limit_write_down to yellowwood_app;
 
 revoke
 update on entry,

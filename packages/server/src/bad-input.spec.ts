@@ -2,7 +2,7 @@ import { Endpoint, endpoints } from '@yellowwood/contracts';
 import * as fc from 'fast-check';
 import { TSchema } from 'typebox';
 import { v7 as newId } from 'uuid';
-import { Who, World, makeWorld, record } from './testing/world';
+import { Who, World, makeWorld, record } from './testing';
 
 /** A value of the schema's shape, or, now and then, of no shape at all. */
 function garbage(schema: TSchema & { [key: string]: unknown }, depth = 0): fc.Arbitrary<unknown> {

@@ -4,7 +4,7 @@ import { ChildProcess, spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import net, { AddressInfo } from 'node:net';
 import { v7 as newId } from 'uuid';
-import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing/world';
+import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing';
 
 const PROGRAM = `dist/killed-${process.pid}`;
 

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from './testing/world';
+import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from './testing';
 
 /** Real parallel transactions: whatever the order, the truths of the database hold. */
 describe('at the same moment', () => {

@@ -1,6 +1,6 @@
 import { Endpoint, EndpointName, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing/world';
+import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing';
 
 const PEOPLE: readonly Who[] = ['owner', 'manager', 'bookkeeper', 'staff', 'mate'];
 
@@ -221,7 +221,7 @@ describe('rights', () => {
     expect((await stranger.call('readMe')).problem.code).toBe('not-signed-in');
     expect(await stranger.signIn(`staff@${world.slug}.example`, 'wrong')).toBe(401);
     const elsewhere = await world.as('staff').request('POST', `/api/f/${world.slug}/timers`, {}, { 'X-XSRF-TOKEN': 'guessed' });
-    expect(elsewhere.problem.code).toBe('origin-refused');
+    expect(elsewhere.problem.code).toBe('token-renewed');
     const foreign = await world
       .as('staff')
       .request('POST', `/api/f/${world.slug}/timers`, {}, { Origin: 'https://elsewhere.example' });

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from './testing/world';
+import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from './testing';
 
 /**
  * Worked by hand, to the cent. Agreement: nearest quarter hour, limit 1,000.00 without tax.

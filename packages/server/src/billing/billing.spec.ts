@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing/world';
+import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('billing', () => {
   let world: World;

@@ -119,6 +119,19 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
     return { method: row.method as BillingMethod, currency: row.currency, rounding };
   }
 
+  function ratedWork(entry: Valued, project: ProjectFacts | undefined, currency: string, positionId: string | null): RatedWork {
+    return {
+      date: entry.workDate,
+      currency,
+      clientId: project?.clientId ?? null,
+      projectId: entry.projectId,
+      taskPath: entry.taskId ? (pathOf.get(entry.taskId) ?? [entry.taskId]) : [],
+      serviceId: entry.serviceId,
+      positionId,
+      personId: entry.personId ?? '',
+    };
+  }
+
   function value(list: readonly Valued[]): Map<string, EntryValuation> {
     const days = roundedDays(list, (entry) => agreementOn(entry)?.rounding ?? null);
     return new Map(
@@ -127,16 +140,7 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
         const service = entry.serviceId ? services.get(entry.serviceId) : undefined;
         const agreement = agreementOn(entry);
         const own = labourOn((entry.personId && labour.get(entry.personId)) || [], entry.workDate);
-        const work: RatedWork = {
-          date: entry.workDate,
-          currency: agreement?.currency ?? firm.currency,
-          clientId: project?.clientId ?? null,
-          projectId: entry.projectId,
-          taskPath: entry.taskId ? (pathOf.get(entry.taskId) ?? [entry.taskId]) : [],
-          serviceId: entry.serviceId,
-          positionId: own.positionId,
-          personId: entry.personId ?? '',
-        };
+        const work = ratedWork(entry, project, agreement?.currency ?? firm.currency, own.positionId);
         const day = days.get(entry.id) ?? null;
         const valued = kindOf(entry.kind).value({
           quantity: entry.quantity,

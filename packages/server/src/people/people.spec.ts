@@ -1,4 +1,4 @@
-import { World, makeWorld } from '../testing/world';
+import { World, makeWorld } from '../testing';
 
 describe('people and their pay', () => {
   let world: World;

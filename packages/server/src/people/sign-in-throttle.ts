@@ -50,8 +50,9 @@ export async function refuseTooMany(database: Database, attempt: Attempt, free: 
   const rows = await signInFailures.run({ subjects: limits.map((limit) => limit.subject) }, database);
   const waits = rows.map((row) => {
     const limit = limits.find((one) => one.subject === row.subject)!;
-    const passed = (Date.parse(attempt.now) - Date.parse(row.lastAt)) / 1000;
-    return passed * 1000 > FORGOTTEN_AFTER ? 0 : waitAfter(row.count, limit.free) - passed;
+    // A clock that was set back makes nobody wait longer than the rule says.
+    const passed = Math.max(0, Date.parse(attempt.now) - Date.parse(row.lastAt));
+    return passed > FORGOTTEN_AFTER ? 0 : waitAfter(row.count, limit.free) - passed / 1000;
   });
   const left = Math.ceil(Math.max(0, ...waits));
   if (left > 0) throw problem('too-many-attempts', { seconds: left });

@@ -5,7 +5,7 @@ import { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { buildApp } from '../app';
-import { World, makeWorld } from '../testing/world';
+import { World, makeWorld } from '../testing';
 import { ServerClock } from './clock';
 import { READ, WRITE, transaction } from './database';
 

@@ -63,7 +63,7 @@ function fieldsOf(place: string, errors: readonly ErrorObject[]): Problem['field
 }
 
 // Everything but line breaks; the zero character, which PostgreSQL cannot hold, is among them.
-// eslint-disable-next-line no-control-regex
+
 const CONTROL = /[\u0000-\u0009\u000b\u000c\u000e-\u001f\u007f-\u009f]/;
 
 function textProblem(text: string): string | null {

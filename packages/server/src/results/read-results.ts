@@ -1,5 +1,5 @@
 import { Results, ResultRow } from '@yellowwood/contracts';
-import { Minor, RolledUp, TreeNode, chartOf, limitKey, minor, moneyOf, moneyText, ratio, rollUp } from '@yellowwood/core';
+import { Minor, RolledUp, TreeNode, chartOf, limitKey, moneyOf, moneyText, ratio, rollUp } from '@yellowwood/core';
 import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';

@@ -1,6 +1,6 @@
 import { addDays } from '@yellowwood/core';
 import fc from 'fast-check';
-import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing/world';
+import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
 
 interface Figures {
   entries: number;

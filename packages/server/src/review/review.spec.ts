@@ -1,5 +1,5 @@
 import { covers, rightsOf } from '@yellowwood/core';
-import { MONDAY, Who, World, makeWorld, record } from '../testing/world';
+import { MONDAY, Who, World, makeWorld, record } from '../testing';
 
 describe('review', () => {
   let world: World;

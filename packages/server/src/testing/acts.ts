@@ -1,7 +1,8 @@
 import type { BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { MONDAY } from './moments';
-import type { Who, World } from './world';
+import type { Who } from './found-firm';
+import type { World } from './world';
 
 /** Records one entry of a length as somebody, on the project unless said otherwise. */
 export async function record(

@@ -9,12 +9,6 @@ import { Ids, PEOPLE, Who, foundFirm } from './found-firm';
 import { haveNeighbour, refuseChangedNeighbour } from './neighbour';
 import { ofFirm } from './of-firm';
 
-export { FRIDAY_EVENING, MONDAY } from './moments';
-export { Client, PASSWORD } from './client';
-export { PEOPLE } from './found-firm';
-export type { Who } from './found-firm';
-export { bill, record, submitAndApprove } from './acts';
-export { differencesOf, ownerContext } from './books';
 import { FRIDAY_EVENING } from './moments';
 
 /** A firm of its own for one spec file, a server for it, and its people signed in. */
@@ -51,7 +45,7 @@ export async function makeWorld(options: { limit?: number | null; now?: string }
       demo: false,
       webRoot: null,
       clockStart: null,
-      logLevel: 'silent',
+      logLevel: process.env['TEST_LOG'] ?? 'silent',
       signInTries: 1000,
       secureCookies: false,
       trustProxy: null,

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, makeWorld, record, submitAndApprove } from '../testing/world';
+import { MONDAY, World, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('recording', () => {
   let world: World;

@@ -1,5 +1,5 @@
 import { addDays } from '@yellowwood/core';
-import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from '../testing/world';
+import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('a scope', () => {
   let world: World;

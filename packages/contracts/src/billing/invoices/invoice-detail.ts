@@ -1,4 +1,4 @@
-import { Amount, Day, Id, Name, nullable, strict } from '../../platform/fields';
+import { Amount, Day, Id, nullable, strict } from '../../platform/fields';
 import { InvoiceRow } from './invoice-row';
 import { InvoiceDocument } from './invoice-document';
 import { Static, Type } from 'typebox';

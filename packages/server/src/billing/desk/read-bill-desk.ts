@@ -1,5 +1,5 @@
 import { BillDesk } from '@yellowwood/contracts';
-import { Minor, mayRelease, minor, paidPart } from '@yellowwood/core';
+import { mayRelease, minor, paidPart } from '@yellowwood/core';
 import { sum } from 'd3-array';
 import { limitsInSight, overLimitInSight } from '../../generated/billing/desk/list-to-bill.queries';
 import {
@@ -10,6 +10,7 @@ import {
   deskWrittenOff,
   draftsOf,
 } from '../../generated/billing/desk/read-bill-desk.queries';
+import { roomUnder } from '../../generated/billing/limits/over-limit.queries';
 import { Context, reachOf, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { isWhole, resolveScope } from '../../work/scope';
@@ -30,10 +31,11 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
   if (!client) throw problem('scope-unknown');
   const billed = await billedByProject.run({ ...reader, projects }, context.tx);
   const limits = await limitsInSight.run({ ...reader, day, projects }, context.tx);
-  const left = new Map(limits.map((row) => [`${row.projectId} ${row.currency}`, row.left]));
   const work = { ...reader, projects, anyTask, tasks, upTo };
   const [rest] = await deskRest.run(work, context.tx);
   const waiting = isWhole(scope) ? await overLimitInSight.run({ ...reader, all: false, projects }, context.tx) : [];
+  const room = waiting.length === 0 ? [] : await roomUnder.run({ day, projects }, context.tx);
+  const roomFor = new Map(room.map((row) => [`${row.projectId} ${row.currency}`, row.room]));
   return {
     clientId: client.clientId!,
     clientName: client.clientName!,
@@ -65,7 +67,7 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
       currency,
       total,
       waiting: open,
-      mayRelease: mayRelease(minor(open), minor(left.get(`${projectId} ${currency}`) ?? open) as Minor),
+      mayRelease: mayRelease(minor(open), minor(roomFor.get(`${projectId} ${currency}`) ?? open)),
     })),
     writtenOff: await deskWrittenOff.run(work, context.tx),
     notHere: rest!,

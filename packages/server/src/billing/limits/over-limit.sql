@@ -21,14 +21,30 @@ from
 where
   w.line_id = :line!;
 
-/* @name limitOf */
+/* What a limit has left once the work that already waits to be billed under it has taken its part. */
+
+/* @name roomUnder */
 select
-  m.left_minor as "left!"
+  m.project_id as "projectId!",
+  m.currency as "currency!",
+  (
+    m.left_minor - coalesce(
+      (
+        select
+          sum(b.ready_minor)
+        from
+          to_bill_rows ('infinity', :day!) b
+        where
+          b.project_id = m.project_id
+          and b.currency = m.currency
+      ),
+      0
+    )
+  )::bigint as "room!"
 from
   project_limits (:day!, null) m
 where
-  m.project_id = :project!
-  and m.currency = :currency!;
+  m.project_id = any (:projects!);
 
 /* @name decidedOfInvoice */
 select

@@ -1,6 +1,6 @@
 import { BodyOf, Endpoints, Entry } from '@yellowwood/contracts';
 import { LedgerEntry, NO_SIDE, mayRelease, minor, moneyText } from '@yellowwood/core';
-import { limitOf } from '../../generated/billing/limits/over-limit.queries';
+import { roomUnder } from '../../generated/billing/limits/over-limit.queries';
 import { entriesById } from '../../ledger/read-entries';
 import { insertRows, rowSubject } from '../../ledger/rows';
 import { blankEntry, derived, valuationBasis } from '../../ledger/value-entries';
@@ -20,10 +20,11 @@ export async function releaseOverLimit(
 ): Promise<Entry> {
   const over = await undecided(context, line, amount);
   const day = today(context);
-  const [limit] = await limitOf.run({ day, project: over.projectId, currency: over.currency }, context.tx);
+  const limits = await roomUnder.run({ day, projects: [over.projectId] }, context.tx);
+  const limit = limits.find((one) => one.currency === over.currency);
   // Without a limit any more, all of it may be billed.
-  if (limit && amount > mayRelease(minor(amount), minor(limit.left)))
-    throw problem('limit-has-no-room', { left: moneyText(minor(limit.left), over.currency) });
+  if (limit && amount > mayRelease(minor(amount), minor(limit.room)))
+    throw problem('limit-has-no-room', { left: moneyText(minor(limit.room), over.currency) });
   const blank: LedgerEntry = {
     ...NO_SIDE,
     ...blankEntry('fee'),

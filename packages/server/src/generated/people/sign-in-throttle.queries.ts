@@ -21,12 +21,17 @@ export interface ISignInFailuresQuery {
   result: ISignInFailuresResult;
 }
 
-const signInFailuresIR: any = {"usedParamSet":{"subjects":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":107}]}],"statement":"select f.subject as \"subject!\", f.count as \"count!\", f.last_at as \"lastAt!\" from sign_in_failures(:subjects!) f"};
+const signInFailuresIR: any = {"usedParamSet":{"subjects":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":107,"b":116}]}],"statement":"select\n  f.subject as \"subject!\",\n  f.count as \"count!\",\n  f.last_at as \"lastAt!\"\nfrom\n  sign_in_failures (:subjects!) f"};
 
 /**
  * Query generated from SQL:
  * ```
- * select f.subject as "subject!", f.count as "count!", f.last_at as "lastAt!" from sign_in_failures(:subjects!) f
+ * select
+ *   f.subject as "subject!",
+ *   f.count as "count!",
+ *   f.last_at as "lastAt!"
+ * from
+ *   sign_in_failures (:subjects!) f
  * ```
  */
 export const signInFailures = new PreparedQuery<ISignInFailuresParams,ISignInFailuresResult>(signInFailuresIR);
@@ -50,12 +55,13 @@ export interface INoteSignInFailureQuery {
   result: INoteSignInFailureResult;
 }
 
-const noteSignInFailureIR: any = {"usedParamSet":{"subjects":true,"now":true,"forgotten":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":37}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":40,"b":44}]},{"name":"forgotten","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":57}]}],"statement":"select note_sign_in_failure(:subjects!, :now!, :forgotten!)"};
+const noteSignInFailureIR: any = {"usedParamSet":{"subjects":true,"now":true,"forgotten":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":31,"b":40}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":47}]},{"name":"forgotten","required":true,"transform":{"type":"scalar"},"locs":[{"a":50,"b":60}]}],"statement":"select\n  note_sign_in_failure (:subjects!, :now!, :forgotten!)"};
 
 /**
  * Query generated from SQL:
  * ```
- * select note_sign_in_failure(:subjects!, :now!, :forgotten!)
+ * select
+ *   note_sign_in_failure (:subjects!, :now!, :forgotten!)
  * ```
  */
 export const noteSignInFailure = new PreparedQuery<INoteSignInFailureParams,INoteSignInFailureResult>(noteSignInFailureIR);
@@ -77,12 +83,13 @@ export interface IForgetSignInFailuresQuery {
   result: IForgetSignInFailuresResult;
 }
 
-const forgetSignInFailuresIR: any = {"usedParamSet":{"subjects":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":31,"b":40}]}],"statement":"select forget_sign_in_failures(:subjects!)"};
+const forgetSignInFailuresIR: any = {"usedParamSet":{"subjects":true},"params":[{"name":"subjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":43}]}],"statement":"select\n  forget_sign_in_failures (:subjects!)"};
 
 /**
  * Query generated from SQL:
  * ```
- * select forget_sign_in_failures(:subjects!)
+ * select
+ *   forget_sign_in_failures (:subjects!)
  * ```
  */
 export const forgetSignInFailures = new PreparedQuery<IForgetSignInFailuresParams,IForgetSignInFailuresResult>(forgetSignInFailuresIR);

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { World, bill, differencesOf, makeWorld, ownerContext, record, submitAndApprove } from '../../testing/world';
+import { World, bill, differencesOf, makeWorld, ownerContext, record, submitAndApprove } from '../../testing';
 import { verifyBooks } from './verify-books';
 
 describe('the books, recomputed', () => {

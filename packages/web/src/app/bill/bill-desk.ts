@@ -50,8 +50,8 @@ export class BillDeskScreen {
   );
   protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
   protected readonly grouping = signal<'task' | 'entry'>('task');
-  /** Entries that somebody left out by hand. */
-  private readonly leftOut = signal<ReadonlySet<string>>(new Set());
+  /** Entries that somebody ticked or left out by hand; of the rest, what the limit has room for is chosen. */
+  private readonly ticks = signal<ReadonlyMap<string, boolean>>(new Map());
   protected readonly opened = signal<ReadonlySet<string>>(new Set());
   protected readonly writeDowns = signal<ReadonlyMap<string, { minor: number; reason: string }>>(new Map());
   private readonly texts = signal<ReadonlyMap<string, string>>(new Map());
@@ -76,9 +76,7 @@ export class BillDeskScreen {
       (a, b) => Number(a.key === 'held') + Number(a.key === 'unpriced') - Number(b.key === 'held') - Number(b.key === 'unpriced'),
     );
   });
-  protected readonly chosen = computed(() =>
-    (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && !this.leftOut().has(entry.id)),
-  );
+  protected readonly chosen = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isChosen(entry)));
   protected readonly bars = computed(() => this.barsOf());
   protected readonly title = computed(() => {
     const desk = this.desk.value();
@@ -93,6 +91,8 @@ export class BillDeskScreen {
       ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${moneyText(minor(only.limit), desk.currency)}` : ''}`
       : `${desk.projects.length} projects`;
   });
+  /** A document on which nothing is to pay is neither kept nor issued. */
+  protected readonly nothingToPay = computed(() => (this.preview()?.document.gross ?? 0) <= 0);
   protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
 
   constructor() {
@@ -115,7 +115,7 @@ export class BillDeskScreen {
   }
 
   private beginAnew(): void {
-    this.leftOut.set(new Set());
+    this.ticks.set(new Map());
     this.writeDowns.set(new Map());
     this.texts.set(new Map());
     this.preview.set(null);
@@ -163,7 +163,7 @@ export class BillDeskScreen {
   }
 
   protected isChosen(entry: BillEntry): boolean {
-    return this.billable(entry) && !this.leftOut().has(entry.id);
+    return this.billable(entry) && (this.ticks().get(entry.id) ?? !this.isBeyond(entry));
   }
 
   protected groupState(group: Group): 'all' | 'some' | 'none' {
@@ -172,13 +172,7 @@ export class BillDeskScreen {
   }
 
   protected toggle(entries: readonly BillEntry[], on: boolean): void {
-    this.leftOut.update((out) => {
-      const next = new Set(out);
-      for (const entry of entries)
-        if (on) next.delete(entry.id);
-        else next.add(entry.id);
-      return next;
-    });
+    this.ticks.update((ticks) => new Map([...ticks, ...entries.map(({ id }): [string, boolean] => [id, on])]));
   }
 
   protected openGroup(key: string): void {
@@ -216,10 +210,12 @@ export class BillDeskScreen {
     ].filter((bar) => bar.amount > 0);
   }
 
-  /** Work of which nothing may be billed. */
-  protected readonly beyond = computed(() =>
-    (this.desk.value()?.entries ?? []).filter((entry) => this.billable(entry) && entry.ready === 0 && entry.minor! > 0),
-  );
+  /** Of such work nothing may be billed: the agreed limit is used up before it. */
+  private isBeyond(entry: BillEntry): boolean {
+    return this.billable(entry) && entry.ready === 0 && entry.minor! > 0;
+  }
+
+  protected readonly beyond = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isBeyond(entry)));
   /** Over an agreed limit: work that waits, and sums that stand on invoices and wait to be decided on. */
   protected readonly overAll = computed(() => {
     const desk = this.desk.value();
@@ -410,7 +406,7 @@ export class BillDeskScreen {
       await this.desk.reload();
       const wanted = new Map(wish!.entries.map((entry) => [entry.id, entry]));
       this.grouping.set(wish!.grouping);
-      this.leftOut.set(new Set((this.desk.value()?.entries ?? []).map((entry) => entry.id).filter((one) => !wanted.has(one))));
+      this.ticks.set(new Map((this.desk.value()?.entries ?? []).map(({ id }) => [id, wanted.has(id)])));
       this.writeDowns.set(new Map(wish!.entries.flatMap((entry) => (entry.writeDown ? [[entry.id, entry.writeDown]] : []))));
       this.texts.set(new Map(wish!.texts.map(({ key, text }) => [key, text])));
     }, 'The draft is on the desk again; keep or issue it when it is right');

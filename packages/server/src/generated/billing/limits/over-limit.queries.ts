@@ -30,7 +30,7 @@ export interface IOverLimitLineQuery {
   result: IOverLimitLineResult;
 }
 
-const overLimitLineIR: any = {"usedParamSet":{"reach":true,"asker":true,"line":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":369,"b":375}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":378,"b":384}]},{"name":"line","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":603}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.invoice_id as \"invoiceId!\",\n  w.project_id as \"projectId!\",\n  w.currency as \"currency!\",\n  w.waiting_minor as \"waiting!\",\n  l.agreement_id as \"agreementId!\",\n  l.category as \"category!\",\n  p.client_id as \"clientId?\",\n  p.name as \"projectName!\",\n  i.number_text as \"number!\"\nfrom\n  over_limit_waiting () w\n  join invoices_to_act_on (:reach!, :asker!) i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\n  join invoice_line l on l.firm_id = w.firm_id\n  and l.id = w.line_id\n  join project p on p.firm_id = w.firm_id\n  and p.id = w.project_id\nwhere\n  w.line_id = :line!"};
+const overLimitLineIR: any = {"usedParamSet":{"reach":true,"asker":true,"line":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":369,"b":375}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":378,"b":384}]},{"name":"line","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":603}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.invoice_id as \"invoiceId!\",\n  w.project_id as \"projectId!\",\n  w.currency as \"currency!\",\n  w.waiting_minor as \"waiting!\",\n  l.agreement_id as \"agreementId!\",\n  l.category as \"category!\",\n  p.client_id as \"clientId?\",\n  p.name as \"projectName!\",\n  i.number_text as \"number!\"\nfrom\n  over_limit_waiting () w\n  join invoices_to_act_on (:reach!, :asker!) i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\n  join invoice_line l on l.firm_id = w.firm_id\n  and l.id = w.line_id\n  join project p on p.firm_id = w.firm_id\n  and p.id = w.project_id\nwhere\n  w.line_id = :line!                                                                                                      "};
 
 /**
  * Query generated from SQL:
@@ -55,45 +55,60 @@ const overLimitLineIR: any = {"usedParamSet":{"reach":true,"asker":true,"line":t
  *   join project p on p.firm_id = w.firm_id
  *   and p.id = w.project_id
  * where
- *   w.line_id = :line!
+ *   w.line_id = :line!                                                                                                      
  * ```
  */
 export const overLimitLine = new PreparedQuery<IOverLimitLineParams,IOverLimitLineResult>(overLimitLineIR);
 
 
-/** 'LimitOf' parameters type */
-export interface ILimitOfParams {
-  currency: string;
+/** 'RoomUnder' parameters type */
+export interface IRoomUnderParams {
   day: string;
-  project: string;
+  projects: stringArray;
 }
 
-/** 'LimitOf' return type */
-export interface ILimitOfResult {
-  left: number;
+/** 'RoomUnder' return type */
+export interface IRoomUnderResult {
+  currency: string;
+  projectId: string;
+  room: number;
 }
 
-/** 'LimitOf' query type */
-export interface ILimitOfQuery {
-  params: ILimitOfParams;
-  result: ILimitOfResult;
+/** 'RoomUnder' query type */
+export interface IRoomUnderQuery {
+  params: IRoomUnderParams;
+  result: IRoomUnderResult;
 }
 
-const limitOfIR: any = {"usedParamSet":{"day":true,"project":true,"currency":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":56,"b":60}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":94,"b":102}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":132}]}],"statement":"select\n  m.left_minor as \"left!\"\nfrom\n  project_limits (:day!, null) m\nwhere\n  m.project_id = :project!\n  and m.currency = :currency!"};
+const roomUnderIR: any = {"usedParamSet":{"day":true,"projects":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":202,"b":206},{"a":370,"b":374}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":422}]}],"statement":"select\n  m.project_id as \"projectId!\",\n  m.currency as \"currency!\",\n  (\n    m.left_minor - coalesce(\n      (\n        select\n          sum(b.ready_minor)\n        from\n          to_bill_rows ('infinity', :day!) b\n        where\n          b.project_id = m.project_id\n          and b.currency = m.currency\n      ),\n      0\n    )\n  )::bigint as \"room!\"\nfrom\n  project_limits (:day!, null) m\nwhere\n  m.project_id = any (:projects!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   m.left_minor as "left!"
+ *   m.project_id as "projectId!",
+ *   m.currency as "currency!",
+ *   (
+ *     m.left_minor - coalesce(
+ *       (
+ *         select
+ *           sum(b.ready_minor)
+ *         from
+ *           to_bill_rows ('infinity', :day!) b
+ *         where
+ *           b.project_id = m.project_id
+ *           and b.currency = m.currency
+ *       ),
+ *       0
+ *     )
+ *   )::bigint as "room!"
  * from
  *   project_limits (:day!, null) m
  * where
- *   m.project_id = :project!
- *   and m.currency = :currency!
+ *   m.project_id = any (:projects!)
  * ```
  */
-export const limitOf = new PreparedQuery<ILimitOfParams,ILimitOfResult>(limitOfIR);
+export const roomUnder = new PreparedQuery<IRoomUnderParams,IRoomUnderResult>(roomUnderIR);
 
 
 /** 'DecidedOfInvoice' parameters type */

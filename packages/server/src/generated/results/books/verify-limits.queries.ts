@@ -19,12 +19,21 @@ export interface IBookAgreementsQuery {
   result: IBookAgreementsResult;
 }
 
-const bookAgreementsIR: any = {"usedParamSet":{},"params":[],"statement":"select a.id as \"id!\", a.project_id as \"projectId!\", a.currency as \"currency!\", a.limit_minor as \"limit?\", a.valid_from as \"validFrom!\" from agreement a order by a.valid_from"};
+const bookAgreementsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.valid_from as \"validFrom!\"\nfrom\n  agreement a\norder by\n  a.valid_from"};
 
 /**
  * Query generated from SQL:
  * ```
- * select a.id as "id!", a.project_id as "projectId!", a.currency as "currency!", a.limit_minor as "limit?", a.valid_from as "validFrom!" from agreement a order by a.valid_from
+ * select
+ *   a.id as "id!",
+ *   a.project_id as "projectId!",
+ *   a.currency as "currency!",
+ *   a.limit_minor as "limit?",
+ *   a.valid_from as "validFrom!"
+ * from
+ *   agreement a
+ * order by
+ *   a.valid_from
  * ```
  */
 export const bookAgreements = new PreparedQuery<IBookAgreementsParams,IBookAgreementsResult>(bookAgreementsIR);
@@ -45,12 +54,16 @@ export interface IBookWriteDownsQuery {
   result: IBookWriteDownsResult;
 }
 
-const bookWriteDownsIR: any = {"usedParamSet":{},"params":[],"statement":"select w.over_limit_line_id as \"lineId!\", w.amount_minor as \"amount!\" from limit_write_down w"};
+const bookWriteDownsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  w.over_limit_line_id as \"lineId!\",\n  w.amount_minor as \"amount!\"\nfrom\n  limit_write_down w"};
 
 /**
  * Query generated from SQL:
  * ```
- * select w.over_limit_line_id as "lineId!", w.amount_minor as "amount!" from limit_write_down w
+ * select
+ *   w.over_limit_line_id as "lineId!",
+ *   w.amount_minor as "amount!"
+ * from
+ *   limit_write_down w
  * ```
  */
 export const bookWriteDowns = new PreparedQuery<IBookWriteDownsParams,IBookWriteDownsResult>(bookWriteDownsIR);
@@ -71,12 +84,16 @@ export interface IBookWaitingQuery {
   result: IBookWaitingResult;
 }
 
-const bookWaitingIR: any = {"usedParamSet":{},"params":[],"statement":"select w.line_id as \"lineId!\", w.waiting_minor as \"waiting!\" from over_limit_waiting() w"};
+const bookWaitingIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  w.line_id as \"lineId!\",\n  w.waiting_minor as \"waiting!\"\nfrom\n  over_limit_waiting () w"};
 
 /**
  * Query generated from SQL:
  * ```
- * select w.line_id as "lineId!", w.waiting_minor as "waiting!" from over_limit_waiting() w
+ * select
+ *   w.line_id as "lineId!",
+ *   w.waiting_minor as "waiting!"
+ * from
+ *   over_limit_waiting () w
  * ```
  */
 export const bookWaiting = new PreparedQuery<IBookWaitingParams,IBookWaitingResult>(bookWaitingIR);
@@ -100,12 +117,17 @@ export interface IBookToBillQuery {
   result: IBookToBillResult;
 }
 
-const bookToBillIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":91,"b":95},{"a":98,"b":102}]}],"statement":"select b.id as \"id!\", b.ready_minor as \"ready!\", b.over_minor as \"over!\" from to_bill_rows(:day!, :day!) b"};
+const bookToBillIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":104},{"a":107,"b":111}]}],"statement":"select\n  b.id as \"id!\",\n  b.ready_minor as \"ready!\",\n  b.over_minor as \"over!\"\nfrom\n  to_bill_rows (:day!, :day!) b"};
 
 /**
  * Query generated from SQL:
  * ```
- * select b.id as "id!", b.ready_minor as "ready!", b.over_minor as "over!" from to_bill_rows(:day!, :day!) b
+ * select
+ *   b.id as "id!",
+ *   b.ready_minor as "ready!",
+ *   b.over_minor as "over!"
+ * from
+ *   to_bill_rows (:day!, :day!) b
  * ```
  */
 export const bookToBill = new PreparedQuery<IBookToBillParams,IBookToBillResult>(bookToBillIR);

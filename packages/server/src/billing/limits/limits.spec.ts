@@ -1,0 +1,196 @@
+import { v7 as newId } from 'uuid';
+import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../../testing';
+
+/**
+ * A limit of 5,000.00 used by 3,898.96 and asked for 1,707.33 more, worked by hand:
+ *   5,000.00 − 3,898.96 = 1,101.04 may be billed; 1,707.33 − 1,101.04 = 606.29 stand over the limit.
+ *   Raised to 5,450.00: 450.00 more may be billed; 606.29 − 450.00 = 156.29 are written down.
+ *   Realisation 5,450.00 / 5,606.29 = 97.21 %.
+ */
+describe('an agreed limit', () => {
+  let world: World;
+  let first: string;
+  let second: string;
+  let line: string;
+
+  beforeAll(async () => {
+    world = await makeWorld({ limit: 500_000 });
+    first = (await record(world, 'staff', '2026-06-08', 1)).id;
+    second = (await record(world, 'mate', '2026-06-09', 1)).id;
+    await submitAndApprove(world, 'staff');
+    await submitAndApprove(world, 'mate');
+    await price(first, 38_989_600);
+    await price(second, 17_073_300);
+  });
+  afterAll(() => world.close());
+
+  const desk = () =>
+    world.as('bookkeeper').done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
+  const listed = async () =>
+    (await world.as('bookkeeper').done('listToBill', { query: { scope: 'all', upTo: '2026-06-14' } })).projects.find(
+      (row) => row.projectId === world.ids.project,
+    );
+  const results = () => world.as('owner').done('readResults', { query: { scope: `project:${world.ids.project}` } });
+  async function price(id: string, rate: number) {
+    const [row] = await world.sql<{ version: number }>('select version from entry where id = $1', [id]);
+    await world.as('owner').done('priceEntry', { params: { id }, version: row!.version, body: { rate, reason: 'Agreed sum' } });
+  }
+  const version = async (id: string) =>
+    (await world.sql<{ version: number }>('select version from entry where id = $1', [id]))[0]!.version;
+
+  it('leaves to bill what it has room for, and shows the rest over it, in every place alike', async () => {
+    expect((await bill(world, [first])).row.net).toBe(389_896);
+    expect(await listed()).toEqual(jasmine.objectContaining({ ready: 110_104, over: 60_629 }));
+    const shown = await desk();
+    expect(shown.entries.map((entry) => [entry.minor, entry.ready])).toEqual([[170_733, 110_104]]);
+    expect(shown.projects.map((project) => [project.limit, project.used])).toEqual([[500_000, 389_896]]);
+
+    const issued = await bill(world, [second]);
+    expect(issued.row.net).toBe(110_104);
+    expect(await listed()).toEqual(jasmine.objectContaining({ ready: 0, over: 60_629 }));
+    const after = await desk();
+    expect(after.entries).toEqual([]);
+    expect(after.overLimit.map((one) => [one.number, one.total, one.waiting, one.mayRelease])).toEqual([
+      [issued.row.number!, 60_629, 60_629, 0],
+    ]);
+    line = after.overLimit[0]!.lineId;
+  });
+
+  it('releases nothing while the limit has no room', async () => {
+    const refused = await world
+      .as('bookkeeper')
+      .call('releaseOverLimit', { params: { id: line }, body: { id: newId(), minor: 1, note: '' } });
+    expect(refused.problem.code).toBe('limit-has-no-room');
+  });
+
+  it('is raised by a later agreement; the older one ends the day before', async () => {
+    const change = (who: 'owner' | 'bookkeeper' | 'staff', validFrom: string) =>
+      world.as(who).call('changeLimit', {
+        params: { id: world.ids.project },
+        body: { id: newId(), validFrom, limit: 545_000, reason: 'Agreed with the client' },
+      });
+    expect((await change('staff', '2026-06-11')).status).toBe(403);
+    expect((await change('owner', '2026-01-01')).problem.code).toBe('agreement-begins-then');
+    expect((await change('owner', '2026-06-11')).body).toEqual(jasmine.objectContaining({ limit: 545_000, used: 500_000 }));
+    expect(
+      await world.sql('select valid_to::text, limit_minor from agreement where project_id = $1 order by valid_from', [
+        world.ids.project,
+      ]),
+    ).toEqual([
+      { valid_to: '2026-06-10', limit_minor: 500_000 },
+      { valid_to: null, limit_minor: 545_000 },
+    ]);
+    expect((await desk()).overLimit[0]).toEqual(jasmine.objectContaining({ waiting: 60_629, mayRelease: 45_000 }));
+  });
+
+  it('lets exactly the room be released, as a fee that is billed like work and counts no value twice', async () => {
+    const release = (minor: number) =>
+      world.as('bookkeeper').call('releaseOverLimit', { params: { id: line }, body: { id: newId(), minor, note: 'As agreed' } });
+    expect((await release(45_001)).problem.code).toBe('limit-has-no-room');
+    expect((await release(70_000)).problem.code).toBe('over-limit-too-much');
+    const fee = (await release(45_000)).body;
+    expect([fee.kind, fee.stage]).toEqual(['fee', 'approved']);
+    const shown = await desk();
+    expect(shown.entries.map((entry) => [entry.kind, entry.minor, entry.ready])).toEqual([['fee', 45_000, 45_000]]);
+    expect(shown.overLimit[0]).toEqual(jasmine.objectContaining({ waiting: 15_629, mayRelease: 0 }));
+    const issued = await bill(world, [fee.id]);
+    expect([issued.row.net, issued.document.lines.length]).toEqual([45_000, 1]);
+    const why = await world.as('owner').done('readEntryWhy', { params: { id: fee.id } });
+    expect(why.billed.map((share) => share.minor)).toEqual([45_000]);
+  });
+
+  it('has the rest written down with who and why; nothing is left, and the recorded time is as it was', async () => {
+    const down = (minor: number) =>
+      world
+        .as('bookkeeper')
+        .call('writeDownOverLimit', { params: { id: line }, body: { minor, reason: 'Not agreed by the client' } });
+    expect((await down(15_630)).problem.code).toBe('over-limit-too-much');
+    expect((await down(15_629)).body).toEqual({ waiting: 0 });
+    expect(await listed()).toBeUndefined();
+    const { money, hours } = await results();
+    expect(money).toEqual([
+      jasmine.objectContaining({
+        standardValue: 560_629,
+        billed: 545_000,
+        unbilled: 0,
+        over: 0,
+        revenue: 545_000,
+        realisation: 972_122,
+      }),
+    ]);
+    expect(hours.total).toBe(7200);
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
+  it('lets no document be kept or issued on which nothing is to pay, and leaves no draft behind', async () => {
+    const third = await record(world, 'owner', '2026-06-10', 1);
+    await submitAndApprove(world, 'owner');
+    const wish = {
+      clientId: world.ids.client,
+      upTo: '2026-06-14',
+      grouping: 'task' as const,
+      entries: [{ id: third.id }],
+      texts: [],
+    };
+    const keeper = world.as('bookkeeper');
+    expect((await keeper.call('createDraft', { body: { id: newId(), wish } })).problem.code).toBe('limit-used-up');
+    expect((await keeper.call('issueNewInvoice', { body: { id: newId(), wish, gross: 0 } })).problem.code).toBe('limit-used-up');
+    expect(await world.sql("select 1 from invoice where status = 'draft'")).toEqual([]);
+    const shown = await desk();
+    expect(shown.entries.map((entry) => [entry.minor, entry.ready])).toEqual([[9600, 0]]);
+    expect(await listed()).toEqual(jasmine.objectContaining({ ready: 0, over: 9600 }));
+  });
+
+  it('has work beyond it written off with a reason, and taken back', async () => {
+    const keeper = world.as('bookkeeper');
+    const { id } = (await desk()).entries[0]!;
+    const one = async () => [{ id, version: await version(id) }];
+    expect((await world.as('staff').call('writeOffEntries', { body: { entries: await one(), reason: 'No' } })).status).toBe(403);
+    await keeper.done('writeOffEntries', { body: { entries: await one(), reason: 'Beyond what was agreed' } });
+    const off = await desk();
+    expect(off.entries).toEqual([]);
+    expect(off.writtenOff.map((entry) => [entry.id, entry.recorded, entry.reason])).toEqual([
+      [id, 3600, 'Beyond what was agreed'],
+    ]);
+    expect(await listed()).toBeUndefined();
+    // Its value counts against realisation: 5,450.00 of 5,606.29 + 96.00.
+    expect((await results()).money![0]).toEqual(
+      jasmine.objectContaining({
+        unbilled: 0,
+        over: 0,
+        revenue: 545_000,
+        realisation: Math.round((545_000 / 570_229) * 1_000_000),
+      }),
+    );
+    const history = await keeper.done('readHistory', { params: { id } });
+    expect(history.events.at(-1)).toEqual(
+      jasmine.objectContaining({
+        action: 'entries written off',
+        by: 'Bookkeeper Person',
+        after: jasmine.objectContaining({ writeOffReason: 'Beyond what was agreed' }),
+      }),
+    );
+    // What is said about money is for those who may see money.
+    expect(JSON.stringify(await world.as('owner').done('readHistory', { params: { id } }))).toContain('Beyond what');
+    await expectAsync(world.as('staff').call('readHistory', { params: { id } })).toBeResolvedTo(
+      jasmine.objectContaining({ status: 404 }),
+    );
+    expect(await differencesOf(world)).toEqual([]);
+    await keeper.done('reinstateEntries', { body: { entries: await one() } });
+    expect((await desk()).entries.map((entry) => entry.minor)).toEqual([9600]);
+  });
+
+  it('loses nothing by a credit note: the fee is to bill again, and its line still knows it', async () => {
+    const keeper = world.as('bookkeeper');
+    const list = await keeper.done('listInvoices', { query: { show: 'all' } });
+    const feeInvoice = list.invoices.find((row) => row.net === 45_000)!;
+    await keeper.done('creditInvoice', { params: { id: feeInvoice.id }, body: { id: newId(), reason: 'Wrong date' } });
+    const again = await desk();
+    // The hour of 10 June is older and uses the limit up first: 450.00 − 96.00.
+    expect(again.entries.map((entry) => [entry.kind, entry.minor, entry.ready])).toEqual([
+      ['time', 9600, 9600],
+      ['fee', 45_000, 35_400],
+    ]);
+    expect(await differencesOf(world)).toEqual([]);
+  });
+});
