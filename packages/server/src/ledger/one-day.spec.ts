@@ -1,0 +1,159 @@
+import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
+
+/**
+ * An agreement that rounds a person's day on a task as a whole (calculations: rounding, unit day), to the
+ * nearest quarter hour: 0:16 and 0:16 are 0:32, which is billed as 0:30, never as 0:15 twice or 0:32.
+ */
+describe('a day that is rounded as a whole', () => {
+  let world: World;
+  let first: string;
+  let second: string;
+
+  beforeAll(async () => {
+    world = await makeWorld();
+    await world.sql("update agreement set rounding_unit = 'day' where project_id = $1", [world.ids.project]);
+    first = (await record(world, 'staff', '2026-06-08', 16 / 60)).id;
+    second = (await record(world, 'staff', '2026-06-08', 16 / 60)).id;
+    await submitAndApprove(world, 'staff');
+  });
+  afterAll(() => world.close());
+
+  const stored = async (id: string) =>
+    (
+      await world.sql<{ version: number; value_version: number; billable: number; rate: number | null; source: string | null }>(
+        'select version, value_version, billable_quantity as billable, rate, rate_source as source from entry where id = $1',
+        [id],
+      )
+    )[0]!;
+  const billable = async () => [Number((await stored(first)).billable), Number((await stored(second)).billable)];
+  const total = async () => (await billable()).reduce((sum, part) => sum + part, 0);
+
+  it('shares the rounded day among its entries', async () => {
+    expect(await total()).toBe(1800);
+    const why = await world.as('owner').done('readEntryWhy', { params: { id: second } });
+    expect(why.rounding?.day).toEqual({ recorded: 1920, rounded: 1800, part: (await billable())[1]! });
+  });
+
+  it('rounds the neighbour anew, with its value’s version and an event, when one of them is opened and changed', async () => {
+    const before = await stored(first);
+    const { version } = await stored(second);
+    await world
+      .as('owner')
+      .done('reopenEntries', { body: { entries: [{ id: second, version }], reason: 'Was it not longer?' } });
+    await world.as('staff').done('changeEntry', {
+      params: { id: second },
+      version: (await stored(second)).version,
+      body: { quantity: 17 * 60 },
+    });
+    // 0:33 of the day are 0:30 still.
+    expect(await total()).toBe(1800);
+    const changed = (await stored(second)).version;
+    await world.as('staff').done('changeEntry', { params: { id: second }, version: changed, body: { quantity: 25 * 60 } });
+    // 0:41 are 0:45.
+    expect(await total()).toBe(2700);
+    expect((await stored(first)).value_version).toBeGreaterThan(before.value_version);
+    const history = await world.as('owner').done('readHistory', { params: { id: first } });
+    expect(history.events.map((event) => event.action)).toContain('rounded anew with its day');
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
+  it('keeps a rate that was typed on the neighbour meanwhile', async () => {
+    await world.as('owner').done('priceEntry', {
+      params: { id: first },
+      version: (await stored(first)).version,
+      body: { rate: 1_230_000, reason: 'Agreed by telephone' },
+    });
+    const { version } = await stored(second);
+    await world.as('staff').done('changeEntry', { params: { id: second }, version, body: { quantity: 16 * 60 } });
+    expect(await stored(first)).toEqual(jasmine.objectContaining({ rate: 1_230_000, source: 'typed' }));
+    expect(await total()).toBe(1800);
+  });
+
+  it('keeps the part that is billed, and gives the rest of the day to the others', async () => {
+    const [billed] = await billable();
+    await bill(world, [first]);
+    const { version } = await stored(second);
+    await world.as('staff').done('changeEntry', { params: { id: second }, version, body: { quantity: 35 * 60 } });
+    // 0:51 are 0:45, of which the billed part stays.
+    expect(await billable()).toEqual([billed!, 2700 - billed!]);
+    expect(await differencesOf(world)).toEqual([]);
+  });
+});
+
+describe('an entry', () => {
+  let world: World;
+
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  it('tells the rule that priced it, and beside it what today’s rules would take', async () => {
+    const entry = await record(world, 'staff', '2026-06-08', 2);
+    const before = await world.as('owner').done('readEntryWhy', { params: { id: entry.id } });
+    expect([before.winner?.rate, before.today]).toEqual([900_000, null]);
+    await world.sql(
+      `insert into rate_rule (firm_id, id, project_id, person_id, currency, rate, valid_from, reason)
+       values ($1, gen_random_uuid(), $2, $3, 'GBP', 954000, '2026-01-01', '')`,
+      [world.firmId, world.ids.project, world.ids.staff],
+    );
+    const why = await world.as('owner').done('readEntryWhy', { params: { id: entry.id } });
+    expect([why.rate?.rate, why.winner?.rate, why.today?.rate]).toEqual([900_000, 900_000, 954_000]);
+    await world.sql('delete from rate_rule where project_id = $1 and person_id = $2', [world.ids.project, world.ids.staff]);
+  });
+
+  it('never goes back to a version that was there before, deleted and restored or not', async () => {
+    const entry = await record(world, 'staff', '2026-06-09', 2);
+    const seen = [entry.version];
+    for (const hours of [3, 4]) {
+      const now = await world
+        .as('staff')
+        .done('changeEntry', { params: { id: entry.id }, version: seen.at(-1)!, body: { quantity: hours * 3600 } });
+      seen.push(now.version);
+    }
+    await world.as('staff').done('deleteEntry', { params: { id: entry.id }, version: seen.at(-1)! });
+    const back = await world.as('staff').done('restoreEntry', { params: { id: entry.id } });
+    expect(back.version).toBeGreaterThan(seen.at(-1)!);
+    // What was seen before the deletion decides nothing any more.
+    await world.as('staff').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+    const stale = await world.as('owner').call('approveEntries', { body: { entries: [{ id: entry.id, version: seen.at(-1)! }] } });
+    expect(stale.problem.code).toBe('entries-stale');
+    await world.as('staff').done('withdrawPeriod', { params: { from: MONDAY } });
+  });
+
+  it('of somebody else is deleted with a reason only, and its history is read as before', async () => {
+    const entry = await record(world, 'staff', '2026-06-10', 1);
+    const owner = world.as('owner');
+    const bare = await owner.call('deleteEntry', { params: { id: entry.id }, version: entry.version });
+    expect(bare.problem.code).toBe('reason-missing');
+    const many = await owner.call('changeEntries', {
+      body: { create: [], change: [], remove: [{ id: entry.id, version: entry.version }] },
+    });
+    expect(many.problem.code).toBe('reason-missing');
+    await owner.done('deleteEntry', { params: { id: entry.id }, version: entry.version, query: { reason: 'Recorded twice' } });
+    for (const who of ['owner', 'staff', 'manager'] as const) {
+      const { events } = await world.as(who).done('readHistory', { params: { id: entry.id } });
+      expect(events.at(-1)).toEqual(
+        jasmine.objectContaining({ action: 'entry deleted', by: 'Owner Person', reason: 'Recorded twice' }),
+      );
+    }
+    expect((await world.as('mate').call('readHistory', { params: { id: entry.id } })).status).toBe(404);
+    // Its own person needs none.
+    const own = await record(world, 'staff', '2026-06-10', 1);
+    await world.as('staff').done('deleteEntry', { params: { id: own.id }, version: own.version });
+  });
+
+  it('that is corrected into a week without a sheet is decided on there', async () => {
+    const entry = await record(world, 'mate', '2026-06-11', 3);
+    await world.as('mate').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+    const [sent] = await world.sql<{ version: number }>('select version from entry where id = $1', [entry.id]);
+    const owner = world.as('owner');
+    const moved = await owner.done('changeEntry', {
+      params: { id: entry.id },
+      version: sent!.version,
+      body: { date: '2026-06-01', reason: 'It was the week before' },
+    });
+    expect(moved.stage).toBe('submitted');
+    await owner.done('approveEntries', { body: { entries: [{ id: entry.id, version: moved.version }] } });
+    const sheets = await world.sql('select period_from::text from timesheet where person_id = $1 order by 1', [world.ids.mate]);
+    expect(sheets).toEqual([{ period_from: '2026-06-01' }, { period_from: MONDAY }]);
+  });
+});
