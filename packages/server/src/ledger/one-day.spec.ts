@@ -37,9 +37,7 @@ describe('a day that is rounded as a whole', () => {
   it('rounds the neighbour anew, with its value’s version and an event, when one of them is opened and changed', async () => {
     const before = await stored(first);
     const { version } = await stored(second);
-    await world
-      .as('owner')
-      .done('reopenEntries', { body: { entries: [{ id: second, version }], reason: 'Was it not longer?' } });
+    await world.as('owner').done('reopenEntries', { body: { entries: [{ id: second, version }], reason: 'Was it not longer?' } });
     await world.as('staff').done('changeEntry', {
       params: { id: second },
       version: (await stored(second)).version,
@@ -114,7 +112,9 @@ describe('an entry', () => {
     expect(back.version).toBeGreaterThan(seen.at(-1)!);
     // What was seen before the deletion decides nothing any more.
     await world.as('staff').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
-    const stale = await world.as('owner').call('approveEntries', { body: { entries: [{ id: entry.id, version: seen.at(-1)! }] } });
+    const stale = await world
+      .as('owner')
+      .call('approveEntries', { body: { entries: [{ id: entry.id, version: seen.at(-1)! }] } });
     expect(stale.problem.code).toBe('entries-stale');
     await world.as('staff').done('withdrawPeriod', { params: { from: MONDAY } });
   });

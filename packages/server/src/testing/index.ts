@@ -3,6 +3,8 @@ export { differencesOf, ownerContext } from './books';
 export { Client, PASSWORD } from './client';
 export { PEOPLE } from './found-firm';
 export { FRIDAY_EVENING, MONDAY } from './moments';
+export { serve } from './serve';
+export type { Served } from './serve';
 export { makeWorld } from './world';
 export type { Who } from './found-firm';
 export type { World } from './world';

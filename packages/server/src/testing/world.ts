@@ -1,13 +1,12 @@
-import { AddressInfo } from 'node:net';
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { buildApp } from '../app';
 import { ServerClock } from '../platform/clock';
 import { Database, openDatabase } from '../platform/database';
 import { Client } from './client';
 import { Ids, PEOPLE, Who, foundFirm } from './found-firm';
 import { haveNeighbour, refuseChangedNeighbour } from './neighbour';
 import { ofFirm } from './of-firm';
+import { serve } from './serve';
 
 import { FRIDAY_EVENING } from './moments';
 
@@ -37,25 +36,8 @@ export async function makeWorld(options: { limit?: number | null; now?: string }
   const database = openDatabase(needed('DATABASE_URL'), 24);
   const clock = new ServerClock(options.now ?? FRIDAY_EVENING);
   const slug = `test-${randomUUID().slice(0, 8)}`;
-  const app = buildApp(
-    {
-      port: 0,
-      databaseUrl: '',
-      sessionSecret: 'tests only',
-      demo: false,
-      webRoot: null,
-      clockStart: null,
-      logLevel: process.env['TEST_LOG'] ?? 'silent',
-      signInTries: 1000,
-      secureCookies: false,
-      trustProxy: null,
-    },
-    database,
-    clock,
-  );
-  const server = app.listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const server = await serve(database, clock);
+  const { base } = server;
   const { firmId, ids } = await foundFirm(admin, slug, options.limit ?? null);
   await haveNeighbour(admin);
   const clients = new Map<Who, Client>();
@@ -77,8 +59,7 @@ export async function makeWorld(options: { limit?: number | null; now?: string }
     sql: (text, values = []) => ofFirm(admin, firmId, async (tx) => (await tx.query(text, values)).rows as never),
     async close() {
       await refuseChangedNeighbour(admin);
-      server.closeAllConnections();
-      await new Promise((resolve) => server.close(resolve));
+      await server.close();
       await database.end();
       await admin.end();
     },

@@ -238,16 +238,19 @@ set
   version = e.version + 1
 where
   e.stage = :from!
-  and e.id in (
-    select
-      s.entry_id
-    from
-      line_share s
-      join invoice_line l on l.firm_id = s.firm_id
-      and l.id = s.line_id
-    where
-      l.invoice_id = :invoice!
-      and l.kind in ('time', 'fee')
+  -- As an array: found by key, whatever the planner believes of a table that has just been filled.
+  and e.id = any (
+    array(
+      select
+        s.entry_id
+      from
+        line_share s
+        join invoice_line l on l.firm_id = s.firm_id
+        and l.id = s.line_id
+      where
+        l.invoice_id = :invoice!
+        and l.kind in ('time', 'fee')
+    )
   )
   and (
     :to! <> 'billed'

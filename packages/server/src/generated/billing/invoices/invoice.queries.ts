@@ -534,7 +534,7 @@ export interface IMoveInvoiceEntriesQuery {
   result: IMoveInvoiceEntriesResult;
 }
 
-const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":329,"b":332}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":353,"b":358}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":267,"b":275}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  and e.id in (\n    select\n      s.entry_id\n    from\n      line_share s\n      join invoice_line l on l.firm_id = s.firm_id\n      and l.id = s.line_id\n    where\n      l.invoice_id = :invoice!\n      and l.kind in ('time', 'fee')\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
+const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":467,"b":470}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":491,"b":496}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":405}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  -- As an array: found by key, whatever the planner believes of a table that has just been filled.\n  and e.id = any (\n    array(\n      select\n        s.entry_id\n      from\n        line_share s\n        join invoice_line l on l.firm_id = s.firm_id\n        and l.id = s.line_id\n      where\n        l.invoice_id = :invoice!\n        and l.kind in ('time', 'fee')\n    )\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
 
 /**
  * Query generated from SQL:
@@ -545,16 +545,19 @@ const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoic
  *   version = e.version + 1
  * where
  *   e.stage = :from!
- *   and e.id in (
- *     select
- *       s.entry_id
- *     from
- *       line_share s
- *       join invoice_line l on l.firm_id = s.firm_id
- *       and l.id = s.line_id
- *     where
- *       l.invoice_id = :invoice!
- *       and l.kind in ('time', 'fee')
+ *   -- As an array: found by key, whatever the planner believes of a table that has just been filled.
+ *   and e.id = any (
+ *     array(
+ *       select
+ *         s.entry_id
+ *       from
+ *         line_share s
+ *         join invoice_line l on l.firm_id = s.firm_id
+ *         and l.id = s.line_id
+ *       where
+ *         l.invoice_id = :invoice!
+ *         and l.kind in ('time', 'fee')
+ *     )
  *   )
  *   and (
  *     :to! <> 'billed'
