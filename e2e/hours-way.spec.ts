@@ -40,7 +40,7 @@ async function askEach(owner: Page, figures: Figures): Promise<void> {
     if (shown !== '£0.00') await expect(why.locator('.entries li').first(), name).toBeVisible();
     const terms = await why.locator('dl dt').allTextContents();
     const amounts = await why.locator('dl dd').allTextContents();
-    asked[name] = Object.fromEntries(terms.map((term, index) => [term.trim(), amounts[index]!.trim()]));
+    asked[name] = Object.fromEntries(terms.map((term, index) => [term.trim().toLowerCase(), amounts[index]!.trim()]));
   }
   const sum = (name: string, ...parts: string[]) =>
     parts.reduce((total, part) => total + money(asked[name]![part]?.replace('−', '-') ?? '0'), 0);

@@ -766,6 +766,19 @@ select
   insert,
   delete on limit_write_down to yellowwood_app;
 
+-- What was priced or paid by a rate stays explained by it: rates end, they are not altered.
+revoke
+update on rate_rule,
+pay_rate,
+overhead
+from
+  yellowwood_app;
+
+grant
+update (valid_to) on rate_rule,
+pay_rate,
+overhead to yellowwood_app;
+
 revoke
 update on entry,
 invoice,
