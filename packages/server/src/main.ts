@@ -2,12 +2,17 @@ import { buildApp } from './app';
 import { ServerClock } from './platform/clock';
 import { readConfiguration } from './platform/configuration';
 import { openDatabase } from './platform/database';
+import { keepPruned } from './platform/prune';
 
 const configuration = readConfiguration();
 
 const database = openDatabase(configuration.databaseUrl);
 
-const app = buildApp(configuration, database, new ServerClock(configuration.clockStart));
+const clock = new ServerClock(configuration.clockStart);
+
+const app = buildApp(configuration, database, clock);
+
+keepPruned(database, clock);
 
 const server = app.listen(configuration.port, '127.0.0.1', () => process.send?.({ listening: configuration.port }));
 

@@ -1,3 +1,4 @@
+import { v7 as newId } from 'uuid';
 import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
 
 /**
@@ -8,6 +9,7 @@ describe('a day that is rounded as a whole', () => {
   let world: World;
   let first: string;
   let second: string;
+  let invoice: string;
 
   beforeAll(async () => {
     world = await makeWorld();
@@ -69,12 +71,25 @@ describe('a day that is rounded as a whole', () => {
 
   it('keeps the part that is billed, and gives the rest of the day to the others', async () => {
     const [billed] = await billable();
-    await bill(world, [first]);
+    invoice = (await bill(world, [first])).row.id;
     const { version } = await stored(second);
     await world.as('staff').done('changeEntry', { params: { id: second }, version, body: { quantity: 35 * 60 } });
     // 0:51 are 0:45, of which the billed part stays.
     expect(await billable()).toEqual([billed!, 2700 - billed!]);
     expect(await differencesOf(world)).toEqual([]);
+  });
+
+  it('after a credit note leaves each entry at what it was billed, and the sum of the day as it was', async () => {
+    const parts = await billable();
+    await world.as('bookkeeper').done('creditInvoice', { params: { id: invoice }, body: { id: newId(), reason: 'Wrong order' } });
+    expect(await billable()).toEqual(parts);
+    expect(await differencesOf(world)).toEqual([]);
+    // A minute more on one of them is found, although nothing stands on a document.
+    const add = (by: number) =>
+      world.sql('update entry set billable_quantity = billable_quantity + $2 where id = $1', [second, by]);
+    await add(60);
+    expect((await differencesOf(world)).map((one) => one.what)).toContain('billable time of a day');
+    await add(-60);
   });
 });
 

@@ -6,6 +6,7 @@ import path from 'node:path';
 import { World, makeWorld, serve } from '../testing';
 import { ServerClock } from './clock';
 import { READ, WRITE, transaction } from './database';
+import { prune } from './prune';
 
 describe('the platform', () => {
   let world: World;
@@ -106,6 +107,23 @@ describe('the platform', () => {
           .withContext(statement)
           .toMatch(/permission denied/);
     }
+  });
+
+  it('keeps the answer of a command for thirty days, for whoever sends it again', async () => {
+    const staff = world.as('staff');
+    const body = { create: [], change: [], remove: [] };
+    const key = '0197a000-0000-7000-8000-0000000000aa';
+    await staff.call('changeEntries', { body, key });
+    const kept = async () => (await world.sql<{ key: string }>('select key::text from replay')).map((row) => row.key);
+    const later = (days: number) => {
+      const clock = new ServerClock();
+      clock.hold(new Date(Date.parse(world.clock.now()) + days * 86_400_000).toISOString());
+      return clock;
+    };
+    await prune(world.database, later(29));
+    expect(await kept()).toEqual([key]);
+    expect(await prune(world.database, later(31))).toBeGreaterThan(0);
+    expect(await kept()).toEqual([]);
   });
 
   it('tries again when the database gives a transaction up, three times and no more', async () => {

@@ -8,3 +8,5 @@ export type { Served } from './serve';
 export { makeWorld } from './world';
 export type { Who } from './found-firm';
 export type { World } from './world';
+export { COMMANDS } from './commands';
+export type { Command, Dice } from './commands';

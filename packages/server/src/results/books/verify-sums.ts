@@ -28,7 +28,9 @@ class Sums {
   compareWith(stored: Sums, what: string, compare: Compare): void {
     for (const key of new Set([...this.byKey.keys(), ...stored.byKey.keys()])) {
       const [own, other] = [this.byKey.get(key), stored.byKey.get(key)];
-      if (own?.every((figure) => figure === 0) && !other) continue;
+      // Rows of writers at the same moment may cancel out and stay until the next writer folds them.
+      const none = (figures: number[] | undefined) => !figures || figures.every((figure) => figure === 0);
+      if (none(own) && none(other)) continue;
       compare(what, key, other ?? [], own ?? []);
     }
   }

@@ -1,0 +1,266 @@
+import { BodyOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { Answer, Options } from './testing/client';
+import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing';
+
+const ROLES = ['owner', 'manager', 'bookkeeper', 'staff'] as const;
+
+/** Ids of one set of things: of somebody in the manager's team, or of somebody beyond it. */
+interface Things {
+  readonly person: string;
+  readonly entry: string;
+  readonly other: string;
+  readonly invoice: string;
+  readonly payment: string;
+  readonly line: string;
+  readonly project: string;
+  readonly client: string;
+  readonly timer: string;
+}
+
+type Request<N extends EndpointName> = (things: Things, world: World) => Options<N>;
+
+const seen = (things: Things) => ({ entries: [{ id: things.entry, version: 99 }] });
+const reason = 'Because of the test';
+const wish = (things: Things): BodyOf<Endpoints['previewInvoice']> => ({
+  clientId: things.client,
+  upTo: '2026-06-14',
+  grouping: 'task',
+  entries: [{ id: things.other }],
+  texts: [],
+});
+const rowOf = ({ project }: Things, world: World) => ({
+  ...{ projectId: project, taskId: null, serviceId: world.ids.survey, billable: true },
+});
+const newTime = (things: Things, world: World) => ({
+  id: newId(),
+  personId: things.person,
+  date: '2026-06-12',
+  projectId: things.project,
+  taskId: null,
+  serviceId: world.ids.survey,
+  quantity: 60,
+  note: '',
+  origin: 'grid' as const,
+});
+
+/**
+ * What each endpoint is asked. Nothing that is written takes hold where it can be helped: versions are ones
+ * that nobody has seen, amounts are more than there is.
+ */
+const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
+  readMe: () => ({}),
+  readOverview: ({ project }) => ({ query: { scope: `project:${project}` } }),
+  readWork: () => ({}),
+  listPeople: () => ({}),
+  listPay: () => ({}),
+  readTimesheet: ({ person }) => ({ params: { from: MONDAY }, query: { person } }),
+  submitPeriod: () => ({ params: { from: '2026-03-02' }, body: { note: '' } }),
+  withdrawPeriod: () => ({ params: { from: '2026-03-02' } }),
+  bringRows: () => ({ params: { from: '2026-03-02' }, body: { withHours: false } }),
+  addRow: (things, world) => ({ params: { from: '2026-03-02' }, body: rowOf(things, world) }),
+  removeRow: (things, world) => ({ params: { from: '2026-03-02' }, body: rowOf(things, world) }),
+  createEntry: (things, world) => ({ body: newTime(things, world) }),
+  changeEntry: ({ entry }) => ({ params: { id: entry }, version: 99, body: { note: 'x', reason } }),
+  changeEntries: ({ entry }) => ({ body: { create: [], change: [], remove: [{ id: entry, version: 99, reason }] } }),
+  deleteEntry: ({ entry }) => ({ params: { id: entry }, version: 99, query: { reason } }),
+  restoreEntry: ({ entry }) => ({ params: { id: entry } }),
+  readTimers: () => ({}),
+  startTimer: ({ project }) => ({
+    body: {
+      id: newId(),
+      projectId: project,
+      taskId: null,
+      serviceId: null,
+      note: '',
+      startedAt: '2026-07-01T00:00:00Z',
+      others: 'pause',
+    },
+  }),
+  changeTimer: ({ timer }) => ({ params: { id: timer }, version: 99, body: { note: 'x' } }),
+  pauseTimer: ({ timer }) => ({ params: { id: timer } }),
+  resumeTimer: ({ timer }) => ({ params: { id: timer }, body: { others: 'pause' } }),
+  stopTimer: ({ timer }) => ({ params: { id: timer } }),
+  discardTimer: ({ timer }) => ({ params: { id: timer } }),
+  readReview: () => ({ query: { from: MONDAY } }),
+  readReviewPerson: ({ person }) => ({ params: { id: person }, query: { from: MONDAY } }),
+  approveEntries: (things) => ({ body: seen(things) }),
+  returnEntries: (things) => ({ body: { ...seen(things), reason } }),
+  reopenEntries: (things) => ({ body: { ...seen(things), reason } }),
+  returnPeriod: ({ person }) => ({ params: { id: person }, body: { from: '2026-03-02', reason } }),
+  readEntryWhy: ({ entry }) => ({ params: { id: entry } }),
+  readHistory: ({ entry }) => ({ params: { id: entry } }),
+  priceEntry: ({ entry }) => ({ params: { id: entry }, version: 99, body: { rate: 1, reason } }),
+  listUnpriced: () => ({}),
+  listToBill: () => ({ query: { upTo: '2026-06-14' } }),
+  readBillDesk: ({ project }) => ({ query: { scope: `project:${project}`, upTo: '2026-06-14' } }),
+  holdEntries: (things) => ({ body: { ...seen(things), reason } }),
+  releaseEntries: (things) => ({ body: seen(things) }),
+  writeOffEntries: (things) => ({ body: { ...seen(things), reason } }),
+  reinstateEntries: (things) => ({ body: seen(things) }),
+  previewInvoice: (things) => ({ body: wish(things) }),
+  createDraft: (things) => ({ body: { id: newId(), wish: { ...wish(things), entries: [{ id: things.entry }] } } }),
+  discardDraft: ({ invoice }) => ({ params: { id: invoice }, version: 99 }),
+  issueInvoice: ({ invoice }) => ({ params: { id: invoice }, body: { gross: 1, version: 99 } }),
+  issueNewInvoice: (things) => ({ body: { id: newId(), wish: wish(things), gross: 1 } }),
+  listInvoices: () => ({ query: { show: 'all' } }),
+  readInvoice: ({ invoice }) => ({ params: { id: invoice } }),
+  readInvoicePdf: ({ invoice }) => ({ params: { id: invoice } }),
+  markSent: ({ invoice }) => ({ params: { id: invoice } }),
+  voidInvoice: ({ invoice }) => ({ params: { id: invoice }, body: { reason } }),
+  creditInvoice: ({ invoice }) => ({ params: { id: invoice }, body: { id: newId(), reason } }),
+  recordPayment: ({ invoice }) => ({
+    body: { id: newId(), invoiceId: invoice, minor: 1, receivedOn: '2026-06-12', reference: '' },
+  }),
+  reversePayment: ({ payment }) => ({ params: { id: payment }, body: { reason } }),
+  changeLimit: ({ project }) => ({ params: { id: project }, body: { id: newId(), validFrom: '2026-01-01', limit: 1, reason } }),
+  releaseOverLimit: ({ line }) => ({ params: { id: line }, body: { id: newId(), minor: 900_000, note: '' } }),
+  writeDownOverLimit: ({ line }) => ({ params: { id: line }, body: { minor: 900_000, reason } }),
+  readResults: ({ project }) => ({ query: { scope: `project:${project}` } }),
+  readBehind: ({ project }) => ({ query: { scope: `project:${project}`, figure: 'hours' } }),
+};
+
+/**
+ * What owner, manager, bookkeeper and staff may: first with what belongs to somebody in the manager's team, then
+ * with what belongs to somebody beyond it. `y` may, `n` has not the right, `?` knows of no such thing. The staff
+ * member who asks is the one in the team; nobody manages a project but the owner.
+ */
+const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
+  readMe: 'yyyy yyyy',
+  readWork: 'yyyy yyyy',
+  readOverview: 'yyyy yyyy',
+  readResults: 'yyyy yyyy',
+  readBehind: 'yyyy yyyy',
+  listPeople: 'yyyy yyyy',
+  listPay: 'ynyn ynyn',
+  // Recording: for oneself; for others who may correct their time, and with a reason.
+  createEntry: 'yyny y?yn',
+  changeEntry: 'yyny y?y?',
+  changeEntries: 'yyny y?y?',
+  deleteEntry: 'yyny y?y?',
+  restoreEntry: '???? ????',
+  readTimesheet: 'yyyy y?y?',
+  submitPeriod: 'yyyy yyyy',
+  withdrawPeriod: 'yyyy yyyy',
+  addRow: 'yyyy yyyy',
+  removeRow: 'yyyy yyyy',
+  bringRows: 'yyyy yyyy',
+  // Timers are everybody's own.
+  readTimers: 'yyyy yyyy',
+  startTimer: 'yyyy yyyy',
+  changeTimer: '???y ??y?',
+  pauseTimer: '???y ??y?',
+  resumeTimer: '???y ??y?',
+  stopTimer: '???y ??y?',
+  discardTimer: '???y ??y?',
+  // Deciding on time: of the team.
+  readReview: 'yynn yynn',
+  readReviewPerson: 'yynn y?nn',
+  approveEntries: 'yynn y?nn',
+  returnEntries: 'yynn y?nn',
+  reopenEntries: 'yynn y?nn',
+  returnPeriod: 'yynn y?nn',
+  readEntryWhy: 'yyyy y?y?',
+  readHistory: 'yyyy y?y?',
+  // Money.
+  priceEntry: 'yyyn y?yn',
+  listUnpriced: 'yyyn yyyn',
+  listToBill: 'yyyn yyyn',
+  readBillDesk: 'yyyn yyyn',
+  listInvoices: 'yyyn yyyn',
+  readInvoice: 'y?yn y?yn',
+  readInvoicePdf: 'y?yn y?yn',
+  holdEntries: 'ynyn ynyn',
+  releaseEntries: 'ynyn ynyn',
+  writeOffEntries: 'ynyn ynyn',
+  reinstateEntries: 'ynyn ynyn',
+  previewInvoice: 'ynyn ynyn',
+  createDraft: 'ynyn ynyn',
+  discardDraft: 'ynyn ynyn',
+  issueInvoice: 'ynyn ynyn',
+  issueNewInvoice: 'ynyn ynyn',
+  markSent: 'ynyn ynyn',
+  voidInvoice: 'ynyn ynyn',
+  creditInvoice: 'ynyn ynyn',
+  recordPayment: 'ynyn ynyn',
+  reversePayment: 'ynyn ynyn',
+  changeLimit: 'ynnn ynnn',
+  releaseOverLimit: 'ynyn ynyn',
+  writeDownOverLimit: 'ynyn ynyn',
+};
+
+/** What an answer says about rights. */
+function told(answer: Answer<unknown>): string {
+  const code = answer.problem?.code ?? '';
+  // A request that is not even read says nothing.
+  if (answer.status === 400) return code;
+  if (answer.status === 403) return 'n';
+  return answer.status === 404 || code === 'entry-missing' ? '?' : 'y';
+}
+
+describe('every endpoint, asked by every role', () => {
+  let world: World;
+  let inside: Things;
+  let beyond: Things;
+
+  beforeAll(async () => {
+    world = await makeWorld({ limit: 20_000 });
+    await world.sql("update agreement set limit_minor = 20000 where limit_minor is null and method <> 'internal'");
+    inside = await things('staff', world.ids.project, world.ids.client);
+    beyond = await things('bookkeeper', world.ids.euroProject, world.ids.euroClient);
+  });
+  afterAll(() => world.close());
+
+  async function things(who: Who, projectId: string, clientId: string): Promise<Things> {
+    const made = [];
+    for (const hours of [4, 1, 2]) made.push((await record(world, who, '2026-06-08', hours, { projectId })).id);
+    await submitAndApprove(world, who);
+    const invoice = await bill(world, [made[0]!], 'task', clientId);
+    const payment = newId();
+    await world.as('bookkeeper').done('recordPayment', {
+      body: { id: payment, invoiceId: invoice.row.id, minor: 1, receivedOn: '2026-06-12', reference: '' },
+    });
+    const [line] = await world.sql<{ id: string }>("select id from invoice_line where kind = 'over-limit' and invoice_id = $1", [
+      invoice.row.id,
+    ]);
+    return {
+      ...{ person: world.ids[who], entry: made[1]!, other: made[2]!, invoice: invoice.row.id, payment, line: line!.id },
+      ...{ project: projectId, client: clientId, timer: '' },
+    };
+  }
+
+  async function freshTimer(who: Who, project: string): Promise<string> {
+    const id = newId();
+    await world.as(who).done('startTimer', {
+      body: { id, projectId: project, taskId: null, serviceId: null, note: '', others: 'pause' },
+    });
+    return id;
+  }
+
+  // Crediting last: what was credited has nothing over the limit any more.
+  const asked = (Object.values(endpoints) as unknown as Endpoint[])
+    .filter((endpoint) => endpoint.path.startsWith('/f/'))
+    .sort((a, b) => Number(a.name === 'creditInvoice') - Number(b.name === 'creditInvoice'));
+
+  it('has its expectations, also when it is new', () => {
+    expect(Object.keys(EXPECTED).sort()).toEqual(asked.map((endpoint) => endpoint.name).sort());
+    expect(Object.keys(REQUESTS).sort()).toEqual(asked.map((endpoint) => endpoint.name).sort());
+  });
+
+  for (const { name, path } of asked)
+    it(`answers ${name} as the right and its reach say`, async () => {
+      const request = REQUESTS[name as EndpointName] as Request<EndpointName>;
+      const rows = [];
+      for (const [who, set] of [
+        ['staff', inside],
+        ['bookkeeper', beyond],
+      ] as const) {
+        const timer = path.includes('/timers/:id') ? await freshTimer(who, set.project) : '';
+        let row = '';
+        for (const role of ROLES)
+          row += told(await world.as(role).call(name as EndpointName, request({ ...set, timer }, world) as never));
+        rows.push(row);
+      }
+      expect(rows.join(' ')).toBe(EXPECTED[name as EndpointName]!);
+    });
+});

@@ -1,0 +1,3 @@
+/* @name pruneReplays */
+select
+  prune_replays (:before!) as "gone!";
