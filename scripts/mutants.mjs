@@ -1,0 +1,140 @@
+// npm run mutants: takes things out of the code one at a time and says which of them no test misses.
+// `npm run mutants core [files]` has Stryker do it to the core; `npm run mutants server [count] [seed]` takes
+// conditions, calls and clauses of queries out of the server, the database and the page, and runs the specs of
+// their domain.
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { filesBelow } from './lib/build.mjs';
+import { clusterHome, startCluster } from './lib/cluster.mjs';
+import { command } from './lib/command.mjs';
+import { ensureChromium, ensurePostgres } from './lib/install.mjs';
+import { at } from './lib/paths.mjs';
+import { Sentence, run, say } from './lib/say.mjs';
+import { generateQueries } from './generate.mjs';
+import { migrate } from './lib/server.mjs';
+
+const [what = 'server', ...rest] = process.argv.slice(2);
+
+/** Numbers that are the same for the same seed. */
+function dice(seed) {
+  let state = seed;
+  return (sides) => (state = (state * 48_271) % 2_147_483_647) % sides;
+}
+
+/** Lines that can be taken out by themselves: a refusal, a call that is waited for, a condition of a query. */
+const TAKEN_OUT = {
+  ts: (line) => /^\s+(if \(.*\) (throw|return|continue)\b.*;|await \w[\w.]*\(.*\);|locking\(.*\);)$/.test(line),
+  sql: (line) => /^\s+and [^()]*(\([^()]*\))?[^()]*;?$/.test(line) && !/ between /.test(line),
+  html: (line) => /^\s*@if \(.*\) \{$/.test(line),
+};
+
+function withOut(kind, line) {
+  if (kind === 'html') return line.replace(/@if \(.*\) \{/, '@if (true) {');
+  return kind === 'sql' && line.trimEnd().endsWith(';') ? '  ;' : '';
+}
+
+/** Every place at which something can be taken out. */
+function places() {
+  const files = [
+    ...filesBelow(at('packages/server/src')).filter(
+      (file) => /\.(ts|sql)$/.test(file) && !/\.spec\.ts$|\/(testing|generated)\/|\/main\.ts$|\/migrate\.ts$/.test(file),
+    ),
+    ...filesBelow(at('packages/server/migrations')),
+    ...filesBelow(at('packages/web/src/app')).filter((file) => file.endsWith('.html')),
+  ];
+  return files.flatMap((file) => {
+    const kind = path.extname(file).slice(1);
+    return readFileSync(file, 'utf8')
+      .split('\n')
+      .flatMap((line, index) => (TAKEN_OUT[kind]?.(line) ? [{ file, kind, index, line: line.trim() }] : []));
+  });
+}
+
+/** The specs that must notice: those of the domain, and those that go through all of it. */
+function specsFor({ file, kind }) {
+  if (kind === 'html') return null;
+  const domain = /packages\/server\/src\/(\w+)\//.exec(path.relative(at(), file).replaceAll('\\', '/'))?.[1];
+  const specs = filesBelow(at('packages/server/src')).filter(
+    (one) => one.endsWith('.spec.ts') && !one.endsWith('killed.spec.ts'),
+  );
+  const through = specs.filter((one) => path.dirname(one) === at('packages/server/src'));
+  const own = domain ? specs.filter((one) => one.includes(`/src/${domain}/`)) : specs.filter((one) => !through.includes(one));
+  // Its own first: most of what is taken out is missed at once.
+  return [...own, ...through];
+}
+
+/** A database of its own, thrown away afterwards. */
+async function withDatabase(programs, work) {
+  const home = await clusterHome(`mutants-${process.pid}`);
+  const database = await startCluster({ home, programs, throwaway: true });
+  try {
+    await migrate(database.adminUrl);
+    return await work(database);
+  } finally {
+    await database.stop();
+    rmSync(home, { recursive: true, force: true });
+  }
+}
+
+/** Runs the tests that must fail. @throws what they say */
+async function tests(place, { programs, chromium }) {
+  if (place.kind === 'html') {
+    const ng = at('node_modules/@angular/cli/bin/ng.js');
+    await command(process.execPath, [ng, 'test', 'web'], { env: { CHROME_BIN: chromium, NG_CLI_ANALYTICS: 'false' } });
+    return;
+  }
+  await withDatabase(programs, async ({ url, adminUrl }) => {
+    if (place.kind === 'sql' && !place.file.includes('/migrations/')) await generateQueries(adminUrl);
+    const jasmine = ['node_modules/jasmine/bin/jasmine.js', '--config=packages/server/jasmine.json', '--fail-fast=true'];
+    await command(process.execPath, ['--import', 'tsx', ...jasmine, ...specsFor(place)], {
+      env: { DATABASE_URL: url, DATABASE_ADMIN_URL: adminUrl, STEPS: '100' },
+    });
+  });
+}
+
+/** The file without one line, until the work is done, whatever happens to it. */
+async function without(place, work) {
+  const before = readFileSync(place.file, 'utf8');
+  const restore = () => writeFileSync(place.file, before);
+  const interrupted = () => (restore(), process.exit(1));
+  for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, interrupted);
+  const lines = before.split('\n');
+  lines[place.index] = withOut(place.kind, lines[place.index]);
+  writeFileSync(place.file, lines.join('\n'));
+  try {
+    return await work();
+  } finally {
+    restore();
+    for (const signal of ['SIGINT', 'SIGTERM']) process.off(signal, interrupted);
+  }
+}
+
+await run(async () => {
+  if (what === 'core') {
+    await command(at('node_modules/.bin/stryker'), ['run', ...(rest.length > 0 ? ['--mutate', rest.join(',')] : [])], {
+      quiet: false,
+    });
+    return;
+  }
+  if (what !== 'server') throw new Sentence('Say `npm run mutants core` or `npm run mutants server [count] [seed]`.');
+  const [count = 24, seed = 1] = rest.map(Number);
+  const roll = dice(seed);
+  const all = places();
+  const tools = { programs: await ensurePostgres(), chromium: await ensureChromium() };
+  const survivors = [];
+  for (let index = 0; index < count; index += 1) {
+    const place = all[roll(all.length)];
+    const where = `${path.relative(at(), place.file)}:${place.index + 1}  ${place.line}`;
+    const missed = await without(place, () =>
+      tests(place, tools).then(
+        () => false,
+        () => true,
+      ),
+    );
+    if (!missed) survivors.push(where);
+    say(`${missed ? 'missed  ' : 'SURVIVED'}  ${where}`);
+  }
+  await withDatabase(tools.programs, ({ adminUrl }) => generateQueries(adminUrl));
+  say(`${count - survivors.length} of ${count} were missed; there are ${all.length} places in all.`);
+  if (survivors.length > 0) throw new Sentence(`Nothing misses:\n${survivors.join('\n')}`);
+});
