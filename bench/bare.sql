@@ -8,7 +8,7 @@ select
   s.zone
 from
   entry e
-  left join entry_span s on s.firm_id = e.firm_id
+  left join entry_time s on s.firm_id = e.firm_id
   and s.entry_id = e.id
 where
   e.person_id = :person
@@ -44,8 +44,11 @@ select
   s.note
 from
   person p
-  left join position po on po.firm_id = p.firm_id
-  and po.id = p.position_id
+  left join person_position pp on pp.firm_id = p.firm_id
+  and pp.person_id = p.id
+  and pp.valid_to is null
+  left join position po on po.firm_id = pp.firm_id
+  and po.id = pp.position_id
   left join timesheet t on t.firm_id = p.firm_id
   and t.person_id = p.id
   and t.period_from = :from

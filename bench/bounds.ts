@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { Context, Database, READ, Tx, enterFirm } from '@yellowwood/server';
-import { SLUG } from './firm';
+import { SLUG, TODAY } from './firm';
 
 /** A statement as it was sent to the database. */
 export interface Statement {
@@ -59,7 +59,11 @@ export class BareConnection {
   /** Sends the statements one after the other in a transaction of the asker's firm. */
   async send(asker: Asker, statements: readonly (Statement & { name?: string })[], begin = 'begin'): Promise<void> {
     await this.connection.query(begin);
-    await this.connection.query({ name: 'enter', text: 'select * from enter_firm($1, $2)', values: [SLUG, asker.account] });
+    await this.connection.query({
+      name: 'enter',
+      text: 'select * from enter_firm($1, $2, $3)',
+      values: [SLUG, asker.account, TODAY],
+    });
     for (const statement of statements) await this.connection.query(statement);
     await this.connection.query('commit');
   }

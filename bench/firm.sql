@@ -67,18 +67,7 @@ values
   (pg_temp.id ('firm'), pg_temp.id ('department'), 'Practice');
 
 insert into
-  person (
-    firm_id,
-    id,
-    name,
-    email,
-    staff_number,
-    kind,
-    position_id,
-    department_id,
-    zone,
-    started_on
-  )
+  person (firm_id, id, name, email, staff_number, kind, department_id, zone, started_on)
 select
   pg_temp.id ('firm'),
   pg_temp.id ('person' || p),
@@ -86,12 +75,27 @@ select
   'person' || p || '@measured.example',
   'M' || p,
   'employee',
-  pg_temp.id ('position'),
   pg_temp.id ('department'),
   'Europe/London',
   '2000-01-01'
 from
   generate_series(0, 149) p;
+
+insert into
+  person_position (firm_id, person_id, position_id, valid_from, valid_to)
+select
+  pg_temp.id ('firm'),
+  pg_temp.id ('person' || p),
+  pg_temp.id ('position'),
+  '2000-01-01',
+  null
+from
+  generate_series(0, 149) p;
+
+insert into
+  standard_cost_rate (firm_id, position_id, rate, valid_from, valid_to)
+values
+  (pg_temp.id ('firm'), pg_temp.id ('position'), 300000, '2000-01-01', null);
 
 insert into
   team
@@ -340,6 +344,7 @@ insert into
     own_rate,
     own_value_minor,
     cost_minor,
+    standard_cost_minor,
     cost_currency,
     tax_category,
     note,
@@ -403,6 +408,7 @@ select
     else 13500
   end,
   4200,
+  4500,
   'GBP',
   case
     when w.internal then null
@@ -431,7 +437,7 @@ order by
   i desc;
 
 insert into
-  entry_span
+  entry_time
 select
   pg_temp.id ('firm'),
   id,
@@ -775,7 +781,9 @@ select
   sum(e.quantity),
   sum(e.value_minor),
   sum(e.own_value_minor),
-  sum(e.cost_minor)
+  sum(e.cost_minor),
+  sum(e.standard_cost_minor),
+  0
 from
   (
     select

@@ -169,8 +169,8 @@ function barest(entry: {
 }): Statement {
   return {
     text: `insert into entry (firm_id, id, kind, person_id, work_date, posted_on, project_id, task_id, service_id, quantity, payable_quantity, billable, billable_quantity,
-      rate, rate_source, value_minor, value_currency, cost_minor, cost_currency, tax_category, billing_state, origin, entered_by, entered_at)
-      values ($1, $2, 'time', $3, $4, $4, $5, $6, $7, 5400, 5400, true, 5400, 900000, 'rule', 13500, 'GBP', 4200, 'GBP', 'S', 'to bill', 'grid', $3, now())`,
+      rate, rate_source, value_minor, value_currency, cost_minor, standard_cost_minor, cost_currency, tax_category, billing_state, origin, entered_by, entered_at)
+      values ($1, $2, 'time', $3, $4, $4, $5, $6, $7, 5400, 5400, true, 5400, 900000, 'rule', 13500, 'GBP', 4200, 4500, 'GBP', 'S', 'to bill', 'grid', $3, now())`,
     values: [idOf('firm'), entry.id, entry.personId, entry.date, entry.projectId, entry.taskId, entry.serviceId],
   };
 }

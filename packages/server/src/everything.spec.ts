@@ -102,11 +102,11 @@ describe('everything that people do, in any order and at once', () => {
         { numRuns: Math.ceil(STEPS / LENGTH), seed: SEED, unbiased: true },
       );
       if (process.env['TELL'])
-        console.log(
+        process.stdout.write(
           [...counts]
             .sort()
             .map(([key, count]) => `${key}: ${count}`)
-            .join('\n'),
+            .join('\n') + '\n',
         );
       // Each command has done its work at least once; else the test says less than it seems to.
       const idle = Object.keys(COMMANDS).filter((name) => !counts.has(`${name} done`));

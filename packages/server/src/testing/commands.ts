@@ -167,12 +167,10 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       world.as('manager').call('returnEntries', { body: { entries, reason: REASON } }),
     ),
   returnPeriod: (world, dice) =>
-    world
-      .as('owner')
-      .call('returnPeriod', {
-        params: { id: world.ids[pick(RECORDERS, dice)!] },
-        body: { from: pick(WEEKS, dice)!, reason: REASON },
-      }),
+    world.as('owner').call('returnPeriod', {
+      params: { id: world.ids[pick(RECORDERS, dice)!] },
+      body: { from: pick(WEEKS, dice)!, reason: REASON },
+    }),
   reopen: (world, dice) =>
     onEntries(world, dice, "stage = 'approved'", (entries) =>
       world.as('owner').call('reopenEntries', { body: { entries, reason: REASON } }),

@@ -72,6 +72,31 @@ describe('the bill desk', () => {
     expect(page.server.to('readBillDesk')[0]!.query).toEqual({ scope: `project:${id(20)}`, upTo: TODAY });
   });
 
+  it('chooses only what a limit has room for', async () => {
+    await desk({ entries: [billEntry(50), billEntry(51, { date: '2026-06-09', ready: 0 })] });
+    expect(wish().entries).toEqual([{ id: id(50) }]);
+    await page.press(/Survey of piles/);
+    expect(ticked()).toEqual([true, false, true, false]);
+    // Whoever wants it on the document all the same ticks it.
+    page.element.querySelectorAll<HTMLInputElement>('.sub mat-checkbox input')[1]!.click();
+    await page.settle(180);
+    expect(wish().entries).toEqual([{ id: id(50) }, { id: id(51) }]);
+  });
+
+  it('makes no document of what is all over a used-up limit', async () => {
+    await desk({ entries: [billEntry(51, { ready: 0 })] });
+    expect(page.server.to('previewInvoice').length).toBe(0);
+    expect(page.text('.nothing')).toContain('The agreed limit is used up');
+    expect(page.button(/^Issue invoice/).disabled).toBeTrue();
+  });
+
+  it('neither keeps nor issues a document on which nothing is to pay', async () => {
+    const nothing = { ...PREVIEW, document: { ...PREVIEW.document, net: 0, tax: 0, gross: 0 } };
+    await desk({}, (server) => server.on('previewInvoice', () => nothing));
+    for (const name of [/^Issue invoice/, /^Keep draft/]) expect(page.button(name).disabled).toBeTrue();
+    expect(page.text('[role=status]')).toContain('Nothing is to pay');
+  });
+
   it('asks for one preview when several ticks follow each other', async () => {
     await desk();
     const before = page.server.to('previewInvoice').length;
