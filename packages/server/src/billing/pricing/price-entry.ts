@@ -37,6 +37,8 @@ export async function priceEntry(
   const problems: EntryProblem[] = valuation.rate === null ? [...others, 'no-rate'] : others;
   const after: LedgerEntry = { ...row, ...derived(valuation, reason), problems, version: row.version + 1 };
   await updateRows(context, new Map([[id, row]]), [after]);
-  await audit(context, 'entry priced', [rowSubject(row, after)], reason);
+  // Why a price is what it is, is told with the price: to those who may know it.
+  const subject = rowSubject(row, after);
+  await audit(context, 'entry priced', [{ ...subject, moneyAfter: { ...subject.moneyAfter, rateReason: reason } }]);
   return (await entriesById(context, [id]))[0]!;
 }
