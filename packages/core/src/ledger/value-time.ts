@@ -22,8 +22,8 @@ export function valueTime(facts: ValuationFacts): Valuation {
   return {
     payableQuantity: recorded,
     billableQuantity,
-    // What rounds to nothing is not offered for billing.
-    billingState: billableQuantity === 0 ? 'nothing to bill' : facts.writtenOff ? 'written off' : 'to bill',
+    // What is written off stays so until somebody takes it back. What rounds to nothing is not offered for billing.
+    billingState: facts.writtenOff ? 'written off' : billableQuantity === 0 ? 'nothing to bill' : 'to bill',
     rate,
     rateSource: rate === null ? null : facts.typedRate !== null ? 'typed' : 'rule',
     rateRuleId: rate === null || facts.typedRate !== null ? null : resolution.winner!.id,

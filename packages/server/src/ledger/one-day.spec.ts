@@ -91,6 +91,29 @@ describe('a day that is rounded as a whole', () => {
     expect((await differencesOf(world)).map((one) => one.what)).toContain('billable time of a day');
     await add(-60);
   });
+
+  it('leaves written off what was written off, also where its part of the day becomes nothing', async () => {
+    const short = (await record(world, 'mate', '2026-06-10', 1 / 60)).id;
+    const long = (await record(world, 'mate', '2026-06-10', 14 / 60)).id;
+    const week = await world.as('mate').done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+    const of = (id: string) => week.entries.filter((entry) => entry.id === id).map(({ version }) => ({ id, version }));
+    await world.as('owner').done('approveEntries', { body: { entries: of(short) } });
+    await world.as('owner').done('returnEntries', { body: { entries: of(long), reason: 'Not that day' } });
+    await world.as('bookkeeper').done('writeOffEntries', {
+      body: { entries: [{ id: short, version: (await stored(short)).version }], reason: 'Too little to bill' },
+    });
+    // A minute by itself is rounded to nothing.
+    await world.as('mate').done('deleteEntry', { params: { id: long }, version: (await stored(long)).version });
+    const state = async () =>
+      (await world.sql('select billing_state as state, billable_quantity as billable from entry where id = $1', [short]))[0];
+    expect(await state()).toEqual({ state: 'written off', billable: 0 });
+    expect(await differencesOf(world)).toEqual([]);
+    await world
+      .as('bookkeeper')
+      .done('reinstateEntries', { body: { entries: [{ id: short, version: (await stored(short)).version }] } });
+    expect(await state()).toEqual({ state: 'nothing to bill', billable: 0 });
+    expect(await differencesOf(world)).toEqual([]);
+  });
 });
 
 describe('an entry', () => {

@@ -11,7 +11,11 @@ where
 /* @name setToBillAgain */
 update entry
 set
-  billing_state = 'to bill',
+  -- As the core says: what is billed as nothing is not offered for billing.
+  billing_state = case
+    when billable_quantity = 0 then 'nothing to bill'
+    else 'to bill'
+  end,
   write_off_reason = null,
   version = version + 1
 where

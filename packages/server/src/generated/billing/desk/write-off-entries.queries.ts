@@ -50,14 +50,18 @@ export interface ISetToBillAgainQuery {
   result: ISetToBillAgainResult;
 }
 
-const setToBillAgainIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":119}]}],"statement":"update entry\nset\n  billing_state = 'to bill',\n  write_off_reason = null,\n  version = version + 1\nwhere\n  id = any (:ids!)"};
+const setToBillAgainIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":266,"b":270}]}],"statement":"update entry\nset\n  -- As the core says: what is billed as nothing is not offered for billing.\n  billing_state = case\n    when billable_quantity = 0 then 'nothing to bill'\n    else 'to bill'\n  end,\n  write_off_reason = null,\n  version = version + 1\nwhere\n  id = any (:ids!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * update entry
  * set
- *   billing_state = 'to bill',
+ *   -- As the core says: what is billed as nothing is not offered for billing.
+ *   billing_state = case
+ *     when billable_quantity = 0 then 'nothing to bill'
+ *     else 'to bill'
+ *   end,
  *   write_off_reason = null,
  *   version = version + 1
  * where
