@@ -2,16 +2,15 @@
 // `npm run mutants core [files]` has Stryker do it to the core; `npm run mutants server [count] [seed]` takes
 // conditions, calls and clauses of queries out of the server, the database and the page, and runs the specs of
 // their domain.
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { filesBelow } from './lib/build.mjs';
-import { clusterHome, startCluster } from './lib/cluster.mjs';
+import { withDatabase } from './lib/cluster.mjs';
 import { command } from './lib/command.mjs';
 import { ensureChromium, ensurePostgres } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
 import { Sentence, run, say } from './lib/say.mjs';
 import { generateQueries } from './generate.mjs';
-import { migrate } from './lib/server.mjs';
 
 const [what = 'server', ...rest] = process.argv.slice(2);
 
@@ -63,19 +62,6 @@ function specsFor({ file, kind }) {
   return [...own, ...through];
 }
 
-/** A database of its own, thrown away afterwards. */
-async function withDatabase(programs, work) {
-  const home = await clusterHome(`mutants-${process.pid}`);
-  const database = await startCluster({ home, programs, throwaway: true });
-  try {
-    await migrate(database.adminUrl);
-    return await work(database);
-  } finally {
-    await database.stop();
-    rmSync(home, { recursive: true, force: true });
-  }
-}
-
 /** Runs the tests that must fail. @throws what they say */
 async function tests(place, { programs, chromium }) {
   if (place.kind === 'html') {
@@ -83,7 +69,7 @@ async function tests(place, { programs, chromium }) {
     await command(process.execPath, [ng, 'test', 'web'], { env: { CHROME_BIN: chromium, NG_CLI_ANALYTICS: 'false' } });
     return;
   }
-  await withDatabase(programs, async ({ url, adminUrl }) => {
+  await withDatabase(programs, `mutants-${process.pid}`, async ({ url, adminUrl }) => {
     if (place.kind === 'sql' && !place.file.includes('/migrations/')) await generateQueries(adminUrl);
     const jasmine = ['node_modules/jasmine/bin/jasmine.js', '--config=packages/server/jasmine.json', '--fail-fast=true'];
     await command(process.execPath, ['--import', 'tsx', ...jasmine, ...specsFor(place)], {
@@ -134,7 +120,7 @@ await run(async () => {
     if (!missed) survivors.push(where);
     say(`${missed ? 'missed  ' : 'SURVIVED'}  ${where}`);
   }
-  await withDatabase(tools.programs, ({ adminUrl }) => generateQueries(adminUrl));
+  await withDatabase(tools.programs, `mutants-${process.pid}`, ({ adminUrl }) => generateQueries(adminUrl));
   say(`${count - survivors.length} of ${count} were missed; there are ${all.length} places in all.`);
   if (survivors.length > 0) throw new Sentence(`Nothing misses:\n${survivors.join('\n')}`);
 });
