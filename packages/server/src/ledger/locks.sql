@@ -45,7 +45,7 @@ from
 order by
   s."personId",
   s."from"
-on conflict (firm_id, person_id, period_from) do nothing;
+on conflict do nothing;
 
 /* @name lockInvoiceRows */
 select

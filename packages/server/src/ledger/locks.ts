@@ -3,6 +3,7 @@ import { v7 as newId } from 'uuid';
 import { lockInvoiceRows, lockProjectRows, lockSheets, makeSheets } from '../generated/ledger/locks.queries';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
+import { problem } from '../platform/problem';
 
 /**
  * The one order in which everything is locked. Whoever locks two kinds of things locks them in this order,
@@ -85,6 +86,8 @@ export async function lockTimesheets(
     if (found.length < missing.length) {
       await makeSheets.run({ firm: context.firm.id, sheets }, context.tx);
       found = await lockSheets.run({ sheets }, context.tx);
+      // A sheet of another length lies across: the firm's periods were changed.
+      if (found.length < missing.length) throw problem('request-conflicts');
     }
     for (const sheet of found)
       mine.set(`${sheet.personId} ${sheet.from}`, { ...sheet, state: sheet.state as HeldSheet['state'] });

@@ -106,7 +106,7 @@ export interface IMakeSheetsQuery {
   result: IMakeSheetsResult;
 }
 
-const makeSheetsIR: any = {"usedParamSet":{"firm":true,"sheets":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":82,"b":87}]},{"name":"sheets","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":168}]}],"statement":"insert into\n  timesheet (firm_id, id, person_id, period_from, period_to)\nselect\n  :firm!,\n  s.id,\n  s.\"personId\",\n  s.\"from\",\n  s.\"to\"\nfrom\n  jsonb_to_recordset(:sheets!) as s (id uuid, \"personId\" uuid, \"from\" date, \"to\" date)\norder by\n  s.\"personId\",\n  s.\"from\"\non conflict (firm_id, person_id, period_from) do nothing"};
+const makeSheetsIR: any = {"usedParamSet":{"firm":true,"sheets":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":82,"b":87}]},{"name":"sheets","required":true,"transform":{"type":"scalar"},"locs":[{"a":161,"b":168}]}],"statement":"insert into\n  timesheet (firm_id, id, person_id, period_from, period_to)\nselect\n  :firm!,\n  s.id,\n  s.\"personId\",\n  s.\"from\",\n  s.\"to\"\nfrom\n  jsonb_to_recordset(:sheets!) as s (id uuid, \"personId\" uuid, \"from\" date, \"to\" date)\norder by\n  s.\"personId\",\n  s.\"from\"\non conflict do nothing"};
 
 /**
  * Query generated from SQL:
@@ -124,7 +124,7 @@ const makeSheetsIR: any = {"usedParamSet":{"firm":true,"sheets":true},"params":[
  * order by
  *   s."personId",
  *   s."from"
- * on conflict (firm_id, person_id, period_from) do nothing
+ * on conflict do nothing
  * ```
  */
 export const makeSheets = new PreparedQuery<IMakeSheetsParams,IMakeSheetsResult>(makeSheetsIR);
