@@ -1,16 +1,8 @@
 import { minor, rate, seconds } from '../firm/units';
-import { timeValue } from '../ledger/time-value';
 import { lineAmount, printedHours } from './amount';
 import { printedLine } from './document-text';
 
 describe('amounts of lines', () => {
-  it('multiplies minutes by the rate and divides last: 1:20 at 90.00 is 120.00', () => {
-    expect(timeValue(seconds(4800), rate(900_000), 'GBP')).toBe(minor(12_000));
-    expect(timeValue(seconds(65 * 60), rate(671_400), 'GBP')).toBe(minor(7274));
-    expect(timeValue(seconds(3600), rate(900_000), 'JPY')).toBe(minor(90));
-    expect(timeValue(seconds(3600), rate(15_000), 'KWD')).toBe(minor(1500));
-  });
-
   it('computes decimal hours from the printed quantity: 1.33 × 90.00 = 119.70', () => {
     expect(printedHours(seconds(4800), 2)).toBe(133);
     expect(lineAmount(seconds(4800), rate(900_000), 'GBP', { kind: 'decimal', places: 2 })).toBe(minor(11_970));

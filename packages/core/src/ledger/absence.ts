@@ -12,7 +12,6 @@ export const absence: EntryKind<'absence', AbsenceFacts> = {
   name: 'absence',
   side: ['absenceCode', 'absencePaid'],
   noSide: { absenceCode: null, absencePaid: null },
-  unit: 'seconds',
   byHand: false,
   isTime: false,
   problems: ({ absenceCode }) => (absenceCode ? [] : ['no-absence-code']),

@@ -16,7 +16,6 @@ export const fee: EntryKind<'fee', FeeFacts> = {
   name: 'fee',
   side: ['overLimitLineId'],
   noSide: { overLimitLineId: null },
-  unit: 'minor units',
   byHand: false,
   isTime: false,
   problems: () => [],

@@ -8,8 +8,6 @@ export interface EntryKind<Name extends string = string, Side extends object = o
   readonly side: readonly (keyof Side & string)[];
   /** An entry of another kind, or one without them. */
   readonly noSide: Side;
-  /** What its quantity counts. */
-  readonly unit: 'seconds' | 'minor units';
   /** Whether people record and change it by hand; otherwise only a use case of its own does. */
   readonly byHand: boolean;
   /** Whether its quantity is working time: hours, overlaps, the most of a day, gaps. */

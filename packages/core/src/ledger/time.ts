@@ -16,7 +16,6 @@ export const time: EntryKind<'time', TimeFacts> = {
   name: 'time',
   side: ['startAt', 'endAt', 'breakSeconds', 'zone'],
   noSide: { startAt: null, endAt: null, breakSeconds: 0, zone: '' },
-  unit: 'seconds',
   byHand: true,
   isTime: true,
   problems: problemsOfTime,

@@ -1,4 +1,4 @@
-import { PERMISSIONS, covers, rightsOf } from './rights';
+import { PERMISSIONS, ROLES, covers, rightsOf } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -7,6 +7,10 @@ describe('rights', () => {
     expect([manager['values.read'], manager['cost.read'], manager['pay.read']]).toEqual(['team', 'team', undefined]);
     expect(rightsOf(['bookkeeper'])['time.review']).toBeUndefined();
     expect(Object.keys(rightsOf(['owner'])).length).toBe(PERMISSIONS.length);
+  });
+
+  it('leave the terms of a project to the owner alone', () => {
+    expect(ROLES.filter((role) => rightsOf([role])['agreements.change'])).toEqual(['owner']);
   });
 
   it('give somebody with two roles the wider reach of each right', () => {

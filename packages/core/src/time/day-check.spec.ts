@@ -1,5 +1,4 @@
 import { seconds } from '../firm/units';
-import { recordingLag } from '../ledger/recording-lag';
 import { checkDay } from './day-check';
 
 const day = { date: '2026-06-09', zone: 'Europe/London', start: '08:00', end: '17:00', planned: seconds(7.5 * 3600) };
@@ -34,14 +33,5 @@ describe('checkDay', () => {
     const check = checkDay([{ id: 'a', worked: seconds(25 * 3600) }], day, seconds(0));
     expect(check.over24).toBeTrue();
     expect(check.difference).toBe(seconds(17.5 * 3600));
-  });
-});
-
-describe('recordingLag', () => {
-  it('does not call a night shift late that is stopped at its end', () => {
-    expect(recordingLag('2026-06-09', '2026-06-10T05:00:00.000Z', 'Europe/London', '2026-06-10T05:00:01.000Z')).toBe(0);
-    expect(recordingLag('2026-06-09', null, 'Europe/London', '2026-06-11T09:00:00.000Z')).toBe(2);
-    // 23:30 in London is still the day itself, though the date in UTC is another in summer.
-    expect(recordingLag('2026-06-09', null, 'Europe/London', '2026-06-09T22:30:00.000Z')).toBe(0);
   });
 });

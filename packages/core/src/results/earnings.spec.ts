@@ -1,0 +1,129 @@
+import { millionths, minor } from '../firm/units';
+import { EarningRows, Earned, WorkSum, chartOf, earningsOf, limitKey, moneyOf, revenueInFirm } from './earnings';
+
+const work = (names: Partial<WorkSum>): WorkSum => ({
+  ...{ projectId: 'p', currency: 'GBP', value: 0, unbilled: 0, billedStandard: 0, billedOwn: 0 },
+  ...names,
+});
+const bill = (amount: number, names: Partial<EarningRows['billed'][number]> = {}) => ({
+  ...{ projectId: 'p', currency: 'GBP', amount, issuedOn: '2026-06-30' },
+  ...names,
+});
+const rows = (names: Partial<EarningRows>): EarningRows => ({ sums: [], billed: [], waiting: [], ...names });
+// A euro is 0.80 before July and 0.90 from then on.
+const toFirm: Earned['toFirm'] = (amount, currency, on) =>
+  currency === 'GBP' ? amount : minor(Math.round(amount * (on !== null && on >= '2026-07-01' ? 0.9 : 0.8)));
+const earned = (names: Partial<EarningRows>, more: Partial<Earned> = {}): Earned => ({
+  ...{ rows: rows(names), before: null, limits: new Map(), toFirm },
+  ...more,
+});
+
+describe('money of some work', () => {
+  it('counts what waits over a limit on a document as unbilled, and realises against what is billed or written off', () => {
+    // 5,000.00 billed of 5,606.29; 606.29 wait. Limit 5,000.00.
+    const money = moneyOf(
+      earned(
+        {
+          sums: [work({ value: 560_629, billedStandard: 560_629, billedOwn: 700_000 })],
+          billed: [bill(500_000)],
+          waiting: [{ projectId: 'p', currency: 'GBP', minor: 60_629 }],
+        },
+        { limits: new Map([[limitKey('p', 'GBP'), minor(500_000)]]) },
+      ),
+    );
+    expect(money).toEqual([
+      {
+        currency: 'GBP',
+        standardValue: minor(560_629),
+        billed: minor(500_000),
+        unbilled: minor(60_629),
+        over: minor(60_629),
+        revenue: minor(500_000),
+        realisation: millionths(891_855),
+        ownRealisation: millionths(714_286),
+      },
+    ]);
+  });
+
+  it('caps each project and currency by itself, and never adds currencies up', () => {
+    const money = moneyOf(
+      earned(
+        {
+          sums: [
+            work({ value: 900, unbilled: 900 }),
+            work({ projectId: 'q', value: 400, unbilled: 400 }),
+            work({ currency: 'EUR', value: 700, unbilled: 700 }),
+            work({ currency: null, value: 0 }),
+          ],
+        },
+        { limits: new Map([[limitKey('p', 'GBP'), minor(500)]]) },
+      ),
+    );
+    expect(money.map(({ currency, revenue, over }) => [currency, revenue, over])).toEqual([
+      ['EUR', minor(700), minor(0)],
+      ['GBP', minor(900), minor(400)],
+    ]);
+  });
+
+  it('takes off again what was earned before the span, so that spans add up to the whole', () => {
+    const limits = new Map([[limitKey('p', 'GBP'), minor(1000)]]);
+    const first = rows({ sums: [work({ value: 800, unbilled: 800 })] });
+    const second = rows({ sums: [work({ value: 500, unbilled: 500 })] });
+    expect(moneyOf({ rows: first, before: null, limits, toFirm })[0]!.revenue).toBe(minor(800));
+    expect(moneyOf({ rows: second, before: first, limits, toFirm })[0]!.revenue).toBe(minor(200));
+  });
+
+  it('leaves out a currency in which there is nothing', () => {
+    expect(moneyOf(earned({ sums: [work({}), work({ currency: 'EUR', value: 1 })] })).map((one) => one.currency)).toEqual([
+      'EUR',
+    ]);
+  });
+});
+
+describe('revenue in the firm’s currency', () => {
+  it('takes documents at the rate of their date, and the rest at the rate of the day', () => {
+    const billed = [bill(10_000, { currency: 'EUR' })];
+    const sums = [work({ currency: 'EUR', unbilled: 1000 })];
+    // 100.00 at 0.80 and 10.00 at 0.90.
+    expect(revenueInFirm(earned({ billed, sums }), '2026-07-02')).toBe(minor(8900));
+  });
+
+  it('makes margin of revenue and mark-up of cost', () => {
+    expect(earningsOf(minor(12_000), minor(9000))).toEqual({
+      revenue: minor(12_000),
+      cost: minor(9000),
+      margin: millionths(250_000),
+      markUp: millionths(333_333),
+    });
+  });
+});
+
+describe('the chart', () => {
+  const month = (text: string, value: number, cost: number) => ({
+    ...{ month: `${text}-01`, projectId: 'p', currency: 'GBP', value, cost },
+  });
+  const draw = (limits: Earned['limits'], before: EarningRows | null = null) =>
+    chartOf(
+      [month('2026-05', 800, 300), month('2026-06', 500, 200)],
+      [{ month: '2026-06-01', projectId: 'p', currency: 'GBP', issuedOn: '2026-06-30', amount: 700, standard: 800 }],
+      [{ month: '2026-06-01', projectId: 'p', currency: 'GBP', minor: 50 }],
+      { before, limits, toFirm },
+      '2026-06-30',
+      'GBP',
+    );
+
+  it('adds up by month; what a document bills less than its time is earned less from its date on', () => {
+    expect(draw(new Map())).toEqual([
+      { month: '2026-05', cost: 300, earned: 800, billed: 0 },
+      // 1,300 of value, less 100 that were not billed, of which 50 wait.
+      { month: '2026-06', cost: 500, earned: 1250, billed: 700 },
+    ]);
+  });
+
+  it('stops at the limit, less what was earned before', () => {
+    const limits = new Map([[limitKey('p', 'GBP'), minor(1000)]]);
+    expect(draw(limits).map((point) => point.earned)).toEqual([800, 1000]);
+    const before = rows({ sums: [work({ value: 300, unbilled: 300 })] });
+    expect(draw(limits, before).map((point) => point.earned)).toEqual([700, 700]);
+  });
+});
