@@ -282,8 +282,22 @@ create function standard_value(kind text, value bigint) returns bigint language 
 $$;
 
 -- The agreement of each project on a date.
+-- Whether something dated holds on a day.
+create function holds_on(valid_from date, valid_to date, day date) returns boolean
+  language sql immutable parallel safe as $$
+  select valid_from <= day and (valid_to is null or valid_to >= day)
+$$;
+
 create function agreements_on(day date) returns setof agreement language sql stable as $$
-  select a.* from agreement a where a.valid_from <= day and (a.valid_to is null or a.valid_to >= day)
+  select a.* from agreement a where holds_on(a.valid_from, a.valid_to, day)
+$$;
+
+-- What people are on a day.
+create function positions_on(day date) returns table (firm_id uuid, person_id uuid, position_id uuid, name text)
+  language sql stable as $$
+  select h.firm_id, h.person_id, h.position_id, p.name from person_position h
+  join position p on p.firm_id = h.firm_id and p.id = h.position_id
+  where holds_on(h.valid_from, h.valid_to, day)
 $$;
 
 -- Limits that hold on a date, and what has used them, by project and currency. The newest agreement of the
@@ -688,9 +702,7 @@ begin
            p.id, p.name, p.zone, po.name, m.roles
       from firm f
       join person p on p.firm_id = f.firm_id and p.id = m.person_id
-      left join person_position pp on pp.firm_id = p.firm_id and pp.person_id = p.id and pp.valid_from <= day
-        and (pp.valid_to is null or pp.valid_to >= day)
-      left join position po on po.firm_id = pp.firm_id and po.id = pp.position_id
+      left join positions_on(day) po on po.firm_id = p.firm_id and po.person_id = p.id
      where f.firm_id = m.firm_id;
 end $$;
 

@@ -1,5 +1,6 @@
 import { FirmPath, SeenList, endpoint, strict } from '../platform/fields';
 import { Decided } from './decided';
+import { decidingProblems } from './deciding-problems';
 
 /** Approve entries: all of them or none. */
 export const approveEntries = endpoint({
@@ -11,13 +12,5 @@ export const approveEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList }),
   answer: Decided,
-  problems: [
-    'own-time',
-    'entries-stale',
-    'stage-not-possible',
-    'entry-missing',
-    'entry-billed',
-    'entry-in-draft',
-    'reason-missing',
-  ],
+  problems: decidingProblems,
 });

@@ -1,5 +1,6 @@
 import { FirmPath, Reason, SeenList, endpoint, strict } from '../platform/fields';
 import { Decided } from './decided';
+import { decidingProblems } from './deciding-problems';
 
 /** Re-open what is approved and not billed, with a reason. */
 export const reopenEntries = endpoint({
@@ -11,13 +12,5 @@ export const reopenEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Decided,
-  problems: [
-    'own-time',
-    'entry-billed',
-    'entry-in-draft',
-    'entries-stale',
-    'entry-missing',
-    'stage-not-possible',
-    'reason-missing',
-  ],
+  problems: decidingProblems,
 });

@@ -1,5 +1,6 @@
 import { FirmPath, Reason, SeenList, endpoint, strict } from '../platform/fields';
 import { Decided } from './decided';
+import { decidingProblems } from './deciding-problems';
 
 /** Return entries with a reason. */
 export const returnEntries = endpoint({
@@ -11,13 +12,5 @@ export const returnEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Decided,
-  problems: [
-    'own-time',
-    'entries-stale',
-    'stage-not-possible',
-    'entry-missing',
-    'entry-billed',
-    'entry-in-draft',
-    'reason-missing',
-  ],
+  problems: decidingProblems,
 });

@@ -18,4 +18,5 @@ export const writingProblems: readonly ProblemCode[] = [
   'nothing-to-change',
   'reason-missing',
   'already-there',
+  'request-conflicts',
 ];

@@ -73,6 +73,24 @@ describe('money of some work', () => {
     expect(moneyOf({ rows: second, before: first, limits, toFirm })[0]!.revenue).toBe(minor(200));
   });
 
+  it('counts what was billed before the span against the limit, too', () => {
+    const limits = new Map([[limitKey('p', 'GBP'), minor(1000)]]);
+    const before = rows({ billed: [bill(900)] });
+    // 900 billed before and 600 now are 1,500: billed is earned, above the limit or not.
+    expect(moneyOf({ rows: rows({ billed: [bill(600)] }), before, limits, toFirm })[0]!.revenue).toBe(minor(600));
+    expect(moneyOf({ rows: rows({ sums: [work({ value: 600, unbilled: 600 })] }), before, limits, toFirm })[0]!.revenue).toBe(
+      minor(100),
+    );
+  });
+
+  it('has a row for a currency as soon as there is value, a document or something unbilled in it', () => {
+    const of = (names: Partial<EarningRows>) => moneyOf(earned(names)).map((one) => one.currency);
+    expect(of({ billed: [bill(1)] })).toEqual(['GBP']);
+    expect(of({ waiting: [{ projectId: 'p', currency: 'GBP', minor: 1 }] })).toEqual(['GBP']);
+    // Work that is worth nothing in any currency has none.
+    expect(of({ sums: [work({ currency: null, value: 5, unbilled: 5 })] })).toEqual([]);
+  });
+
   it('leaves out a currency in which there is nothing', () => {
     expect(moneyOf(earned({ sums: [work({}), work({ currency: 'EUR', value: 1 })] })).map((one) => one.currency)).toEqual([
       'EUR',
@@ -117,6 +135,25 @@ describe('the chart', () => {
       { month: '2026-05', cost: 300, earned: 800, billed: 0 },
       // 1,300 of value, less 100 that were not billed, of which 50 wait.
       { month: '2026-06', cost: 500, earned: 1250, billed: 700 },
+    ]);
+  });
+
+  it('goes from month to month, also where only a document or a sum over the limit falls into one', () => {
+    const document = { projectId: null, currency: 'GBP', issuedOn: '2026-04-30', amount: 70, standard: 0 };
+    const points = chartOf(
+      [month('2026-05', 800, 300), { ...month('2026-06', 99, 40), currency: null }],
+      [{ ...document, month: '2026-04-01' }],
+      [{ month: '2026-03-01', projectId: null, currency: 'GBP', minor: 5 }],
+      { before: null, limits: new Map(), toFirm },
+      '2026-06-30',
+      'GBP',
+    );
+    expect(points).toEqual([
+      { month: '2026-03', cost: 0, earned: 5, billed: 0 },
+      { month: '2026-04', cost: 0, earned: 75, billed: 70 },
+      { month: '2026-05', cost: 300, earned: 875, billed: 70 },
+      // Worth nothing in any currency, but it costs.
+      { month: '2026-06', cost: 340, earned: 875, billed: 70 },
     ]);
   });
 

@@ -121,7 +121,6 @@ export interface Earned {
  */
 function revenueOf(part: Part, before: Part | undefined, limits: Limits): Minor {
   const limit = limits.get(limitKey(part.projectId, part.currency)) ?? null;
-  if (limit === null) return revenueEarned(minor(part.billed), minor(part.unbilled), null);
   const earlier = before ?? { billed: 0, unbilled: 0 };
   const toEnd = revenueEarned(minor(part.billed + earlier.billed), minor(part.unbilled + earlier.unbilled), limit);
   return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
@@ -260,7 +259,7 @@ export function chartOf(
       const inDocuments = billed.get(project) ?? 0;
       const key = project === null ? '' : limitKey(project, firmCurrency);
       const limit = limits.get(key) ?? null;
-      const past = (limit !== null && earlier.get(key)) || { billed: 0, unbilled: 0 };
+      const past = earlier.get(key) ?? { billed: 0, unbilled: 0 };
       const toEnd = revenueEarned(minor(past.billed + inDocuments), minor(past.unbilled + so - inDocuments), limit);
       return toEnd - revenueEarned(minor(past.billed), minor(past.unbilled), limit);
     });

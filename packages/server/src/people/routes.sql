@@ -52,14 +52,7 @@ select
   ) as "teams!"
 from
   people_in_reach (:reach!, :asker!) p
-  left join person_position pp on pp.firm_id = p.firm_id
-  and pp.person_id = p.id
-  and pp.valid_from <= :on!
-  and (
-    pp.valid_to is null
-    or pp.valid_to >= :on!
-  )
-  left join position po on po.firm_id = pp.firm_id
-  and po.id = pp.position_id
+  left join positions_on (:on!) po on po.firm_id = p.firm_id
+  and po.person_id = p.id
 order by
   p.name;

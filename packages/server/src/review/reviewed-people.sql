@@ -34,15 +34,8 @@ select
   ) as "note!"
 from
   people_in_reach (:reach!, :asker!) p
-  left join person_position pp on pp.firm_id = p.firm_id
-  and pp.person_id = p.id
-  and pp.valid_from <= :to!
-  and (
-    pp.valid_to is null
-    or pp.valid_to >= :to!
-  )
-  left join position po on po.firm_id = pp.firm_id
-  and po.id = pp.position_id
+  left join positions_on (:to!) po on po.firm_id = p.firm_id
+  and po.person_id = p.id
   left join timesheet t on t.firm_id = p.firm_id
   and t.person_id = p.id
   and t.period_from = :from!

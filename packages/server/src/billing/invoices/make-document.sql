@@ -99,11 +99,7 @@ select
 from
   tax_rate
 where
-  valid_from <= :on!
-  and (
-    valid_to is null
-    or valid_to >= :on!
-  );
+  holds_on (valid_from, valid_to, :on!);
 
 /* @name partiesOf */
 select

@@ -184,7 +184,7 @@ export interface IPeopleInReachQuery {
   result: IPeopleInReachResult;
 }
 
-const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":398}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":401,"b":407}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":518,"b":521},{"a":577,"b":580}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  coalesce(\n    (\n      select\n        array_agg(\n          t.name\n          order by\n            t.name\n        )\n      from\n        team_person tp\n        join team t on t.firm_id = tp.firm_id\n        and t.id = tp.team_id\n      where\n        tp.person_id = p.id\n    ),\n    '{}'\n  ) as \"teams!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join person_position pp on pp.firm_id = p.firm_id\n  and pp.person_id = p.id\n  and pp.valid_from <= :on!\n  and (\n    pp.valid_to is null\n    or pp.valid_to >= :on!\n  )\n  left join position po on po.firm_id = pp.firm_id\n  and po.id = pp.position_id\norder by\n  p.name"};
+const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":398}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":401,"b":407}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":438,"b":441}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  coalesce(\n    (\n      select\n        array_agg(\n          t.name\n          order by\n            t.name\n        )\n      from\n        team_person tp\n        join team t on t.firm_id = tp.firm_id\n        and t.id = tp.team_id\n      where\n        tp.person_id = p.id\n    ),\n    '{}'\n  ) as \"teams!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -212,15 +212,8 @@ const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":tru
  *   ) as "teams!"
  * from
  *   people_in_reach (:reach!, :asker!) p
- *   left join person_position pp on pp.firm_id = p.firm_id
- *   and pp.person_id = p.id
- *   and pp.valid_from <= :on!
- *   and (
- *     pp.valid_to is null
- *     or pp.valid_to >= :on!
- *   )
- *   left join position po on po.firm_id = pp.firm_id
- *   and po.id = pp.position_id
+ *   left join positions_on (:on!) po on po.firm_id = p.firm_id
+ *   and po.person_id = p.id
  * order by
  *   p.name
  * ```

@@ -28,7 +28,7 @@ export interface IReviewPeopleQuery {
   result: IReviewPeopleResult;
 }
 
-const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":724,"b":727},{"a":783,"b":786},{"a":999,"b":1002}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":968,"b":973}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join person_position pp on pp.firm_id = p.firm_id\n  and pp.person_id = p.id\n  and pp.valid_from <= :to!\n  and (\n    pp.valid_to is null\n    or pp.valid_to >= :to!\n  )\n  left join position po on po.firm_id = pp.firm_id\n  and po.id = pp.position_id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\norder by\n  p.name"};
+const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":644,"b":647},{"a":832,"b":835}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:to!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -68,15 +68,8 @@ const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true
  *   ) as "note!"
  * from
  *   people_in_reach (:reach!, :asker!) p
- *   left join person_position pp on pp.firm_id = p.firm_id
- *   and pp.person_id = p.id
- *   and pp.valid_from <= :to!
- *   and (
- *     pp.valid_to is null
- *     or pp.valid_to >= :to!
- *   )
- *   left join position po on po.firm_id = pp.firm_id
- *   and po.id = pp.position_id
+ *   left join positions_on (:to!) po on po.firm_id = p.firm_id
+ *   and po.person_id = p.id
  *   left join timesheet t on t.firm_id = p.firm_id
  *   and t.person_id = p.id
  *   and t.period_from = :from!

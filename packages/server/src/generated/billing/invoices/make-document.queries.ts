@@ -245,7 +245,7 @@ export interface ITaxRatesOnQuery {
   result: ITaxRatesOnResult;
 }
 
-const taxRatesOnIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":132,"b":135},{"a":185,"b":188}]}],"statement":"select\n  category as \"category!\",\n  name as \"name!\",\n  rate as \"rate!\",\n  reason as \"reason!\"\nfrom\n  tax_rate\nwhere\n  valid_from <= :on!\n  and (\n    valid_to is null\n    or valid_to >= :on!\n  )"};
+const taxRatesOnIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":153}]}],"statement":"select\n  category as \"category!\",\n  name as \"name!\",\n  rate as \"rate!\",\n  reason as \"reason!\"\nfrom\n  tax_rate\nwhere\n  holds_on (valid_from, valid_to, :on!)"};
 
 /**
  * Query generated from SQL:
@@ -258,11 +258,7 @@ const taxRatesOnIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","re
  * from
  *   tax_rate
  * where
- *   valid_from <= :on!
- *   and (
- *     valid_to is null
- *     or valid_to >= :on!
- *   )
+ *   holds_on (valid_from, valid_to, :on!)
  * ```
  */
 export const taxRatesOn = new PreparedQuery<ITaxRatesOnParams,ITaxRatesOnResult>(taxRatesOnIR);
