@@ -71,7 +71,7 @@ async function tests(place, { programs, chromium }) {
   }
   await withDatabase(programs, `mutants-${process.pid}`, async ({ url, adminUrl }) => {
     if (place.kind === 'sql' && !place.file.includes('/migrations/')) await generateQueries(adminUrl);
-    const jasmine = ['node_modules/jasmine/bin/jasmine.js', '--config=packages/server/jasmine.json', '--fail-fast=true'];
+    const jasmine = ['node_modules/jasmine/bin/jasmine.js', '--config=packages/server/jasmine.json', '--fail-fast'];
     await command(process.execPath, ['--import', 'tsx', ...jasmine, ...specsFor(place)], {
       env: { DATABASE_URL: url, DATABASE_ADMIN_URL: adminUrl, STEPS: '100' },
     });
@@ -107,20 +107,24 @@ await run(async () => {
   const roll = dice(seed);
   const all = places();
   const tools = { programs: await ensurePostgres(), chromium: await ensureChromium() };
-  const survivors = [];
+  const outcomes = [];
   for (let index = 0; index < count; index += 1) {
     const place = all[roll(all.length)];
     const where = `${path.relative(at(), place.file)}:${place.index + 1}  ${place.line}`;
-    const missed = await without(place, () =>
+    const outcome = await without(place, () =>
       tests(place, tools).then(
-        () => false,
-        () => true,
+        () => 'SURVIVED',
+        // Only a test that fails has missed it: what cannot even be run says nothing.
+        (error) => (/[1-9]\d* failures?\b|\(\d+ FAILED\)/.test(error.message) ? 'missed' : 'broken'),
       ),
     );
-    if (!missed) survivors.push(where);
-    say(`${missed ? 'missed  ' : 'SURVIVED'}  ${where}`);
+    outcomes.push({ outcome, where });
+    say(`${outcome.padEnd(8)}  ${where}`);
   }
   await withDatabase(tools.programs, `mutants-${process.pid}`, ({ adminUrl }) => generateQueries(adminUrl));
-  say(`${count - survivors.length} of ${count} were missed; there are ${all.length} places in all.`);
-  if (survivors.length > 0) throw new Sentence(`Nothing misses:\n${survivors.join('\n')}`);
+  const of = (outcome) => outcomes.filter((one) => one.outcome === outcome);
+  const [missed, survived] = [of('missed'), of('SURVIVED')];
+  say(`${missed.length} of ${missed.length + survived.length} were missed, ${of('broken').length} could not be run.`);
+  say(`There are ${all.length} places in all.`);
+  if (survived.length > 0) throw new Sentence(`Nothing misses:\n${survived.map((one) => one.where).join('\n')}`);
 });

@@ -16,6 +16,7 @@ interface Things {
   readonly project: string;
   readonly client: string;
   readonly timer: string;
+  readonly gone: string;
 }
 
 type Request<N extends EndpointName> = (things: Things, world: World) => Options<N>;
@@ -64,7 +65,7 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeEntry: ({ entry }) => ({ params: { id: entry }, version: 99, body: { note: 'x', reason } }),
   changeEntries: ({ entry }) => ({ body: { create: [], change: [], remove: [{ id: entry, version: 99, reason }] } }),
   deleteEntry: ({ entry }) => ({ params: { id: entry }, version: 99, query: { reason } }),
-  restoreEntry: ({ entry }) => ({ params: { id: entry } }),
+  restoreEntry: ({ gone }) => ({ params: { id: gone } }),
   readTimers: () => ({}),
   startTimer: ({ project }) => ({
     body: {
@@ -138,7 +139,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeEntry: 'yyny y?y?',
   changeEntries: 'yyny y?y?',
   deleteEntry: 'yyny y?y?',
-  restoreEntry: '???? ????',
+  // Brought back by the person whose entry it is.
+  restoreEntry: '???y ??y?',
   readTimesheet: 'yyyy y?y?',
   submitPeriod: 'yyyy yyyy',
   withdrawPeriod: 'yyyy yyyy',
@@ -225,7 +227,7 @@ describe('every endpoint, asked by every role', () => {
     ]);
     return {
       ...{ person: world.ids[who], entry: made[1]!, other: made[2]!, invoice: invoice.row.id, payment, line: line!.id },
-      ...{ project: projectId, client: clientId, timer: '' },
+      ...{ project: projectId, client: clientId, timer: '', gone: '' },
     };
   }
 
@@ -235,6 +237,13 @@ describe('every endpoint, asked by every role', () => {
       body: { id, projectId: project, taskId: null, serviceId: null, note: '', others: 'pause' },
     });
     return id;
+  }
+
+  /** An entry that its person has just deleted. */
+  async function freshlyGone(who: Who, projectId: string): Promise<string> {
+    const entry = await record(world, who, '2026-04-01', 1, { projectId });
+    await world.as(who).done('deleteEntry', { params: { id: entry.id }, version: entry.version });
+    return entry.id;
   }
 
   // Crediting last: what was credited has nothing over the limit any more.
@@ -257,8 +266,10 @@ describe('every endpoint, asked by every role', () => {
       ] as const) {
         const timer = path.includes('/timers/:id') ? await freshTimer(who, set.project) : '';
         let row = '';
-        for (const role of ROLES)
-          row += told(await world.as(role).call(name as EndpointName, request({ ...set, timer }, world) as never));
+        for (const role of ROLES) {
+          const gone = name === 'restoreEntry' ? await freshlyGone(who, set.project) : '';
+          row += told(await world.as(role).call(name as EndpointName, request({ ...set, timer, gone }, world) as never));
+        }
         rows.push(row);
       }
       expect(rows.join(' ')).toBe(EXPECTED[name as EndpointName]!);

@@ -1,0 +1,48 @@
+import { MONDAY, World, makeWorld, record } from '../testing';
+
+describe('rows of a period', () => {
+  let world: World;
+  const row = () => ({ projectId: world.ids.project, taskId: world.ids.task, serviceId: world.ids.survey, billable: true });
+
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  const params = { from: MONDAY };
+
+  it('are there without hours, once each, until they are taken out', async () => {
+    const staff = world.as('staff');
+    expect((await staff.done('addRow', { params, body: row() })).rows).toEqual([row()]);
+    expect((await staff.done('addRow', { params, body: row() })).rows).toEqual([row()]);
+    const other = { ...row(), billable: false };
+    expect((await staff.done('addRow', { params, body: other })).rows.length).toBe(2);
+    expect((await staff.done('removeRow', { params, body: row() })).rows).toEqual([other]);
+    expect((await staff.done('readTimesheet', { params })).rows).toEqual([other]);
+    // Nobody else has them.
+    expect((await world.as('mate').done('readTimesheet', { params })).rows).toEqual([]);
+  });
+
+  it('with hours are kept by their hours: taking one out deletes nothing', async () => {
+    const staff = world.as('staff');
+    await record(world, 'staff', '2026-06-08', 2, { taskId: world.ids.task });
+    await staff.done('removeRow', { params, body: row() });
+    expect((await staff.done('readTimesheet', { params })).entries.length).toBe(1);
+  });
+
+  it('are for projects that are open and that one may record on', async () => {
+    await world.sql("update project set state = 'closed' where id = $1", [world.ids.euroProject]);
+    const closed = await world
+      .as('staff')
+      .call('addRow', { params, body: { ...row(), projectId: world.ids.euroProject, taskId: null } });
+    expect(closed.problem.code).toBe('project-unknown');
+    await world.sql('update project set restricted = true where id = $1', [world.ids.internal]);
+    const hidden = await world
+      .as('staff')
+      .call('addRow', { params, body: { ...row(), projectId: world.ids.internal, taskId: null } });
+    expect(hidden.problem.code).toBe('project-unknown');
+  });
+
+  it('are not added to a period that is submitted', async () => {
+    await world.as('staff').done('submitPeriod', { params, body: { note: '' } });
+    expect((await world.as('staff').call('addRow', { params, body: row() })).problem.code).toBe('period-submitted');
+  });
+});

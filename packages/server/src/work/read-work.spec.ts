@@ -1,0 +1,51 @@
+import { World, makeWorld, record } from '../testing';
+
+describe('the tree of work', () => {
+  let world: World;
+
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  const seen = async (who: 'owner' | 'manager' | 'staff' | 'mate') => world.as(who).done('readWork');
+  const names = async (who: 'owner' | 'manager' | 'staff' | 'mate') => (await seen(who)).projects.map((one) => one.name).sort();
+
+  it('has what one may record on, with its tasks and clients', async () => {
+    const work = await seen('staff');
+    expect(work.projects.map((one) => one.name).sort()).toEqual(['Altar frames', 'Lantern room', 'Office work']);
+    expect(work.tasks.map((task) => [task.name, task.parentId])).toEqual(
+      jasmine.arrayWithExactContents([
+        ['Glazing', null],
+        ['Upper tier', world.ids.task],
+      ]),
+    );
+    expect(work.clients.length).toBe(2);
+    expect(work.services.find((service) => service.code === 'OFF')).toEqual(
+      jasmine.objectContaining({ kind: 'indirect', billable: false }),
+    );
+  });
+
+  it('shows a restricted project to those whom it lets in, and to those who see the firm', async () => {
+    await world.sql('update project set restricted = true where id = $1', [world.ids.euroProject]);
+    expect(await names('staff')).toEqual(['Lantern room', 'Office work']);
+    expect(await names('owner')).toContain('Altar frames');
+    await world.sql('insert into project_person (firm_id, project_id, person_id) values ($1, $2, $3)', [
+      world.firmId,
+      world.ids.euroProject,
+      world.ids.staff,
+    ]);
+    expect(await names('staff')).toContain('Altar frames');
+    expect(await names('mate')).not.toContain('Altar frames');
+    // Nor can it be recorded on, whatever id is sent.
+    await expectAsync(record(world, 'mate', '2026-06-08', 1, { projectId: world.ids.euroProject })).toBeRejectedWithError(
+      /project-unknown/,
+    );
+    expect((await record(world, 'staff', '2026-06-08', 1, { projectId: world.ids.euroProject })).projectId).toBe(
+      world.ids.euroProject,
+    );
+  });
+
+  it('says which projects are closed', async () => {
+    await world.sql("update project set state = 'closed' where id = $1", [world.ids.project]);
+    expect((await seen('owner')).projects.find((one) => one.id === world.ids.project)!.open).toBeFalse();
+  });
+});
