@@ -46,5 +46,27 @@ export default tseslint.config(
       '@angular-eslint/template/interactive-supports-focus': 'off',
     },
   },
+  {
+    // These run before the packages are installed: nothing but Node and what stands beside them.
+    files: ['scripts/**/*.mjs'],
+    ignores: ['scripts/lib/format-sql.mjs'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [{ regex: '^(?!node:|\\.)', message: 'Installed only later: use a dynamic import after installPackages().' }],
+        },
+      ],
+    },
+  },
+  {
+    files: ['scripts/**/*.mjs'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ImportDeclaration[source.value=/format-sql/]', message: 'It needs a package: import it dynamically.' },
+      ],
+    },
+  },
   prettier,
 );

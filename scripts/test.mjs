@@ -6,7 +6,6 @@ import path from 'node:path';
 import { buildWeb, filesBelow, generateFromContracts } from './lib/build.mjs';
 import { clusterHome, freePort, startCluster, withDatabase } from './lib/cluster.mjs';
 import { command } from './lib/command.mjs';
-import { formatSql } from './lib/format-sql.mjs';
 import { generateQueries } from './generate.mjs';
 import { checkNode, ensureChromium, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
@@ -131,11 +130,7 @@ await run(async () => {
   try {
     await migrate(database.adminUrl);
     await check('generated', () => generatedUpToDate(database.adminUrl));
-    await check('format', () => command(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
-    await check('format-sql', () => {
-      const wrong = formatSql(false);
-      if (wrong.length > 0) throw new Sentence(`Run \`npm run format\`:\n${wrong.slice(0, 20).join('\n')}`);
-    });
+    await check('format', () => command(process.execPath, [at('scripts/format.mjs'), '--check']));
     await check('api-lint', () =>
       command(bin('spectral'), ['lint', 'docs/api/openapi.json', '--ruleset', '.spectral.yaml', '--fail-severity', 'warn']),
     );

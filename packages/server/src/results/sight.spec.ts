@@ -70,6 +70,19 @@ describe('cost and money, by who asks', () => {
     const { limit, used, billedNet, paidNet, submittedMinor } = desk.projects[0]!;
     expect([limit, used, billedNet, paidNet, submittedMinor]).toEqual([null, null, null, null, null]);
     expect(desk.entries).toEqual([]);
+    const { projects } = await world.as('manager').done('listToBill', { query: { upTo: '2026-06-14' } });
+    expect(projects.map((row) => [row.projectId, row.limit, row.billedNet])).toEqual([[world.ids.project, 200_000, 0]]);
+    const all = await world.as('owner').done('listToBill', { query: { upTo: '2026-06-14' } });
+    expect(all.projects.map((row) => row.billedNet)).toEqual([0, 0]);
+    // Work of the manager’s team on a project of somebody else: its value, and nothing of the project.
+    await world.sql(
+      'insert into team_person (firm_id, team_id, person_id) select firm_id, team_id, $1 from team_person limit 1',
+      [world.ids.bookkeeper],
+    );
+    const team = await world.as('manager').done('listToBill', { query: { upTo: '2026-06-14' } });
+    const beyond = team.projects.find((row) => row.projectId === world.ids.euroProject)!;
+    expect([beyond.ready, beyond.limit, beyond.billedNet]).toEqual([30_000, null, null]);
+    await world.sql('delete from team_person where person_id = $1', [world.ids.bookkeeper]);
     const seen = await results('manager', other);
     expect([seen.limit, seen.money]).toEqual([null, []]);
     expect(seen.rows.filter((row) => row.money && row.money.length > 0)).toEqual([]);

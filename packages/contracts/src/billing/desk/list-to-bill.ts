@@ -31,7 +31,8 @@ export const ToBillProject = strict({
   unpriced: Count,
   /** Null for none, and for projects whose terms the reader may not know. */
   limit: nullable(Amount),
-  billedNet: Amount,
+  /** Null for projects whose money the reader may not know. */
+  billedNet: nullable(Amount),
 });
 export type ToBillProject = Static<typeof ToBillProject>;
 

@@ -74,21 +74,28 @@ where
 
 /* @name billedOfProjects */
 select
-  l.project_id as "projectId!",
-  i.currency as "currency!",
-  sum(l.net_minor)::bigint as "net!"
+  p.id as "projectId!",
+  b.currency as "currency?",
+  coalesce(b.net, 0) as "net!"
 from
-  invoice_line l
-  join invoice i on i.firm_id = l.firm_id
-  and i.id = l.invoice_id
-  join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id
-  and p.id = l.project_id
+  projects_with_money (:reach!, :asker!) p
+  left join lateral (
+    select
+      i.currency,
+      sum(l.net_minor)::bigint as net
+    from
+      invoice_line l
+      join invoice i on i.firm_id = l.firm_id
+      and i.id = l.invoice_id
+    where
+      l.firm_id = p.firm_id
+      and l.project_id = p.id
+      and i.status = 'issued'
+    group by
+      i.currency
+  ) b on true
 where
-  i.status = 'issued'
-  and l.project_id = any (:projects!)
-group by
-  1,
-  2;
+  p.id = any (:projects!);
 
 /* @name overLimitInSight */
 select

@@ -29,11 +29,18 @@ export async function listToBill(context: Context, scopeText: string | undefined
     list: readonly T[],
     row: { projectId: string; currency: string },
   ) => list.filter((one) => one.projectId === row.projectId && one.currency === row.currency);
+  // A project whose money one may know is there without a currency when it has no document.
+  const known = new Set(billed.map((row) => row.projectId));
+  const billedNet = ({ projectId, currency }: { projectId: string; currency: string }) =>
+    sum(
+      billed.filter((one) => one.projectId === projectId && one.currency === currency),
+      (one) => one.net,
+    );
   const toRow = (row: Omit<ToBillProject, 'limit' | 'billedNet'>): ToBillProject => ({
     ...row,
     over: row.over + sum(ofProject(waiting, row), (one) => one.waiting),
     limit: ofProject(limits, row)[0]?.limit ?? null,
-    billedNet: sum(ofProject(billed, row), (one) => one.net),
+    billedNet: known.has(row.projectId) ? billedNet(row) : null,
   });
   const listed = rows.map(toRow);
   const only = [...group(waiting, (one) => `${one.projectId} ${one.currency}`).values()]

@@ -50,7 +50,7 @@ import { WorkNames } from '../ui/work-names';
               </td>
               <td class="wrong">{{ one.over > 0 ? (one.over | money: one.currency) : '' }}</td>
               <td>
-                {{ one.billedNet | money: one.currency }}
+                {{ one.billedNet === null ? '' : (one.billedNet | money: one.currency) }}
                 @if (one.limit !== null) {
                   <small>up to {{ one.limit | money: one.currency }}</small>
                 }

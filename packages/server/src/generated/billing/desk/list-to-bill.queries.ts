@@ -159,7 +159,7 @@ export interface IBilledOfProjectsParams {
 
 /** 'BilledOfProjects' return type */
 export interface IBilledOfProjectsResult {
-  currency: string;
+  currency: string | null;
   net: number;
   projectId: string;
 }
@@ -170,27 +170,34 @@ export interface IBilledOfProjectsQuery {
   result: IBilledOfProjectsResult;
 }
 
-const billedOfProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":223,"b":229}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":232,"b":238}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":357}]}],"statement":"select\n  l.project_id as \"projectId!\",\n  i.currency as \"currency!\",\n  sum(l.net_minor)::bigint as \"net!\"\nfrom\n  invoice_line l\n  join invoice i on i.firm_id = l.firm_id\n  and i.id = l.invoice_id\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id\n  and p.id = l.project_id\nwhere\n  i.status = 'issued'\n  and l.project_id = any (:projects!)\ngroup by\n  1,\n  2"};
+const billedOfProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":119,"b":125}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":134}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":496,"b":505}]}],"statement":"select\n  p.id as \"projectId!\",\n  b.currency as \"currency?\",\n  coalesce(b.net, 0) as \"net!\"\nfrom\n  projects_with_money (:reach!, :asker!) p\n  left join lateral (\n    select\n      i.currency,\n      sum(l.net_minor)::bigint as net\n    from\n      invoice_line l\n      join invoice i on i.firm_id = l.firm_id\n      and i.id = l.invoice_id\n    where\n      l.firm_id = p.firm_id\n      and l.project_id = p.id\n      and i.status = 'issued'\n    group by\n      i.currency\n  ) b on true\nwhere\n  p.id = any (:projects!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   l.project_id as "projectId!",
- *   i.currency as "currency!",
- *   sum(l.net_minor)::bigint as "net!"
+ *   p.id as "projectId!",
+ *   b.currency as "currency?",
+ *   coalesce(b.net, 0) as "net!"
  * from
- *   invoice_line l
- *   join invoice i on i.firm_id = l.firm_id
- *   and i.id = l.invoice_id
- *   join projects_with_money (:reach!, :asker!) p on p.firm_id = l.firm_id
- *   and p.id = l.project_id
+ *   projects_with_money (:reach!, :asker!) p
+ *   left join lateral (
+ *     select
+ *       i.currency,
+ *       sum(l.net_minor)::bigint as net
+ *     from
+ *       invoice_line l
+ *       join invoice i on i.firm_id = l.firm_id
+ *       and i.id = l.invoice_id
+ *     where
+ *       l.firm_id = p.firm_id
+ *       and l.project_id = p.id
+ *       and i.status = 'issued'
+ *     group by
+ *       i.currency
+ *   ) b on true
  * where
- *   i.status = 'issued'
- *   and l.project_id = any (:projects!)
- * group by
- *   1,
- *   2
+ *   p.id = any (:projects!)
  * ```
  */
 export const billedOfProjects = new PreparedQuery<IBilledOfProjectsParams,IBilledOfProjectsResult>(billedOfProjectsIR);
