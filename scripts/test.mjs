@@ -7,7 +7,7 @@ import { buildWeb, filesBelow, generateFromContracts } from './lib/build.mjs';
 import { clusterHome, freePort, startCluster, withDatabase } from './lib/cluster.mjs';
 import { command } from './lib/command.mjs';
 import { generateQueries } from './generate.mjs';
-import { checkNode, ensureChromium, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
+import { checkNode, ensureChromium, ensurePgbouncer, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
 import { Sentence, run, say } from './lib/say.mjs';
 import { loadDemo, migrate } from './lib/server.mjs';
@@ -117,6 +117,7 @@ await run(async () => {
   const programs = await ensurePostgres();
   const chromium = await ensureChromium();
   await ensurePoppler();
+  const pgbouncer = await ensurePgbouncer();
   const home = await clusterHome(`test-${process.pid}`);
   const database = await startCluster({ home, programs, throwaway: true });
   const env = {
@@ -124,6 +125,7 @@ await run(async () => {
     DATABASE_ADMIN_URL: database.adminUrl,
     CHROME_BIN: chromium,
     CHROMIUM_BIN: chromium,
+    PGBOUNCER_BIN: pgbouncer,
     NG_CLI_ANALYTICS: 'false',
   };
   const ng = (...args) => command(process.execPath, [at('node_modules/@angular/cli/bin/ng.js'), ...args], { env });

@@ -75,3 +75,10 @@ export async function ensureChromium() {
 export async function ensurePoppler() {
   if (!onPath('pdftotext')) await installDebian('poppler-utils', 'the PDF reader of the tests');
 }
+
+/** The connection pooler that the tests put between several processes and one database. */
+export async function ensurePgbouncer() {
+  const find = () => onPath('pgbouncer') ?? (existsSync('/usr/sbin/pgbouncer') ? '/usr/sbin/pgbouncer' : undefined);
+  if (!find()) await installDebian('pgbouncer', 'the connection pooler of the tests');
+  return find();
+}

@@ -30,7 +30,7 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
       cwd: root,
       env: {
         ...process.env,
-        SESSION_SECRET: randomBytes(24).toString('hex'),
+        SESSION_SECRET: process.env.SESSION_SECRET ?? randomBytes(24).toString('hex'),
         ...env,
         PORT: String(port),
         DATABASE_URL: url,

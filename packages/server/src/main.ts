@@ -1,3 +1,4 @@
+import type { AddressInfo } from 'node:net';
 import { buildApp } from './app';
 import { ServerClock } from './platform/clock';
 import { readConfiguration } from './platform/configuration';
@@ -14,7 +15,9 @@ const app = buildApp(configuration, database, clock);
 
 keepPruned(database, clock);
 
-const server = app.listen(configuration.port, '127.0.0.1', () => process.send?.({ listening: configuration.port }));
+const server = app.listen(configuration.port, '127.0.0.1', () =>
+  process.send?.({ listening: (server.address() as AddressInfo).port }),
+);
 
 function stop(): void {
   server.close(() => void database.end().then(() => process.exit(0)));

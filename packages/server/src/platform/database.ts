@@ -76,13 +76,17 @@ const AWAY = new Set([
   ...['08000', '08001', '08003', '08006', '53000', '53100', '53200', '53300', '53400'],
   ...['57P01', '57P02', '57P03', '57014', '55P03', '25P03', '25006', '58000', '58030', '40001', '40P01'],
 ]);
-const AWAY_WORDS =
-  /timeout exceeded when trying to connect|Connection terminated|connection error and is not queryable|Query read timeout|server closed the connection/i;
+// A pooler in front of the database says with one code for all (08P01) and in words what it lacks.
+const AWAY_WORDS = [
+  ...['query_wait_timeout', 'pgbouncer cannot connect', 'server login has been failing', 'no more connections allowed'],
+  ...['timeout exceeded when trying to connect', 'Connection terminated', 'connection error and is not queryable'],
+  ...['Query read timeout', 'server closed the connection'],
+];
 
 /** Whether an error means that the database cannot do this now, and may be able to in a moment. */
 export function isAway(error: unknown): boolean {
   const { code, message } = error as { code?: string; message?: string };
-  return AWAY.has(code ?? '') || AWAY_WORDS.test(message ?? '');
+  return AWAY.has(code ?? '') || AWAY_WORDS.some((words) => message?.includes(words));
 }
 
 // Local to the transaction, so that connections may be shared by a pooler between transactions.

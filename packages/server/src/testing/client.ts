@@ -26,8 +26,9 @@ export interface Options<N extends EndpointName> {
 export class Client {
   private cookies = new Map<string, string>();
 
+  /** @param base where the server is, or which of several is asked next */
   constructor(
-    private readonly base: string,
+    private readonly base: string | (() => string),
     private readonly slug: string,
   ) {}
 
@@ -64,7 +65,7 @@ export class Client {
 
   async request(method: string, url: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<unknown>> {
     const xsrf = this.cookies.get('XSRF-TOKEN');
-    const answer = await fetch(this.base + url, {
+    const answer = await fetch((typeof this.base === 'string' ? this.base : this.base()) + url, {
       method,
       headers: {
         ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),

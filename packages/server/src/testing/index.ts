@@ -10,3 +10,5 @@ export type { Who } from './found-firm';
 export type { World } from './world';
 export { COMMANDS } from './commands';
 export type { Command, Dice } from './commands';
+export { migrate, startPooler, startProcess } from './processes';
+export type { Pooler, ServerProcess } from './processes';
