@@ -1,4 +1,4 @@
-import { Day, Duration, FirmAndId, Id, Instant, Name, Scope, endpoint, nullable, optional, strict } from '../platform/fields';
+import { Day, Duration, FirmAndId, Id, Instant, Name, Scope, endpoint, optional, strict } from '../platform/fields';
 import { ReviewPerson } from './review-person';
 import { Static, Type } from 'typebox';
 import { Entry } from '../ledger/entry';
@@ -6,8 +6,8 @@ import { Entry } from '../ledger/entry';
 export const ReviewDetail = strict({
   person: ReviewPerson,
   entries: Type.Array(Entry),
-  /** Earlier decisions on this period. */
-  decisions: Type.Array(strict({ at: Instant, by: Name, outcome: Type.String(), reason: Type.String(), entryId: nullable(Id) })),
+  /** When the period was returned as a whole before, the last first. */
+  returns: Type.Array(strict({ at: Instant, by: Name, reason: Type.String() })),
   /** Hours of the tasks in this period against their estimates, everybody's work on them. */
   estimates: Type.Array(strict({ id: Id, name: Name, recorded: Duration, estimate: Duration })),
 });

@@ -1,20 +1,18 @@
-/* @name decisionsOfSheet */
+/* @name returnsOfSheet */
 select
   d.at as "at!",
   p.name as "by!",
-  d.outcome as "outcome!",
-  d.reason as "reason!",
-  d.entry_id as "entryId?"
+  d.reason as "reason!"
 from
   decision d
   join person p on p.firm_id = d.firm_id
   and p.id = d.by_id
 where
   d.timesheet_id = :sheet!
+  and d.entry_id is null
+  and d.outcome = 'return'
 order by
-  d.at desc
-limit
-  100;
+  d.at desc;
 
 /* @name taskEstimates */
 select

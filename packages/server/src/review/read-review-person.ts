@@ -1,6 +1,6 @@
 import { ReviewDetail } from '@yellowwood/contracts';
 import { Dates } from '@yellowwood/core';
-import { decisionsOfSheet, taskEstimates } from '../generated/review/read-review-person.queries';
+import { returnsOfSheet, taskEstimates } from '../generated/review/read-review-person.queries';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
@@ -27,7 +27,7 @@ export async function readReviewPerson(
   return {
     person,
     entries,
-    decisions: sheet ? await decisionsOfSheet.run({ sheet }, context.tx) : [],
+    returns: sheet ? await returnsOfSheet.run({ sheet }, context.tx) : [],
     estimates: await taskEstimates.run(
       { tasks: [...new Set(entries.map((entry) => entry.taskId).filter((id): id is string => id !== null))] },
       context.tx,

@@ -1,5 +1,6 @@
 import {
   Amount,
+  Count,
   Currency,
   Day,
   Duration,
@@ -77,18 +78,21 @@ export const BillDesk = strict({
   entries: Type.Array(BillEntry),
   /** Sums over the limit that stand on issued invoices and wait to be decided on. */
   overLimit: Type.Array(OverLimitLine),
-  /** Work that was written off; it can be taken back. */
-  writtenOff: Type.Array(
-    strict({
-      id: Id,
-      version: Version,
-      date: Day,
-      personName: Type.String(),
-      recorded: Duration,
-      minor: nullable(Amount),
-      reason: Type.String(),
-    }),
-  ),
+  /** Work that was written off and can be taken back: the oldest two hundred, and how many there are. */
+  writtenOff: strict({
+    count: Count,
+    entries: Type.Array(
+      strict({
+        id: Id,
+        version: Version,
+        date: Day,
+        personName: Type.String(),
+        recorded: Duration,
+        minor: nullable(Amount),
+        reason: Type.String(),
+      }),
+    ),
+  }),
   /** What is not here, and why. */
   notHere: strict({
     recorded: Duration,

@@ -112,6 +112,7 @@ where
 
 /* @name deskWrittenOff */
 select
+  count(*) over ()::int as "count!",
   e.id as "id!",
   e.version as "version!",
   e.work_date as "date!",

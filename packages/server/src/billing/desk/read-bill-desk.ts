@@ -36,6 +36,7 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
   const waiting = isWhole(scope) ? await overLimitInSight.run({ ...reader, all: false, projects }, context.tx) : [];
   const room = waiting.length === 0 ? [] : await roomUnder.run({ day, projects }, context.tx);
   const roomFor = new Map(room.map((row) => [`${row.projectId} ${row.currency}`, row.room]));
+  const off = await deskWrittenOff.run(work, context.tx);
   return {
     clientId: client.clientId!,
     clientName: client.clientName!,
@@ -69,7 +70,7 @@ export async function readBillDesk(context: Context, scopeText: string, upTo: st
       waiting: open,
       mayRelease: mayRelease(minor(open), minor(roomFor.get(`${projectId} ${currency}`) ?? open)),
     })),
-    writtenOff: await deskWrittenOff.run(work, context.tx),
+    writtenOff: { count: off[0]?.count ?? 0, entries: off.map(({ count: _, ...entry }) => entry) },
     notHere: rest!,
     drafts: await draftsOf.run({ ...reader, client: client.clientId!, projects }, context.tx),
   };

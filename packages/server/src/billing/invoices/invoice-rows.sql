@@ -69,13 +69,16 @@ where
     )
   )
   and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose)
-  and (
-    :show! = 'open'
-    or (i.created_at, i.id) < (:beforeAt!::timestamptz, :beforeId!::uuid)
-  )
+  and case
+    when :show! = 'open' then (i.due_on, i.id) > (:afterDay!::date, :afterId!::uuid)
+    else (i.created_at, i.id) < (:beforeAt!::timestamptz, :beforeId!::uuid)
+  end
 order by
   case
     when :show! = 'open' then i.due_on
+  end,
+  case
+    when :show! = 'open' then i.id
   end,
   i.created_at desc,
   i.id desc

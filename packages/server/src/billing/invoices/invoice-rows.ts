@@ -13,6 +13,8 @@ export const ANY = {
   projects: [],
   beforeAt: 'infinity',
   beforeId: 'ffffffff-ffff-ffff-ffff-ffffffffffff',
+  afterDay: '-infinity',
+  afterId: '00000000-0000-0000-0000-000000000000',
   limit: PAGE + 1,
 };
 

@@ -1,3 +1,14 @@
+/* @name openDocuments */
+select
+  i.currency as "currency!",
+  i.due_on as "due!",
+  i.gross_minor - i.settled_minor as "open!"
+from
+  invoices_in_reach (:reach!, :asker!) i
+where
+  is_open (i.status, i.kind, i.settled_minor, i.gross_minor)
+  and invoice_in_scope (i.firm_id, i.id, :all!, :projects!, :whose);
+
 /* @name clientCredit */
 select
   p.client_id as "clientId!",

@@ -149,7 +149,7 @@ describe('an agreed limit', () => {
     await keeper.done('writeOffEntries', { body: { entries: await one(), reason: 'Beyond what was agreed' } });
     const off = await desk();
     expect(off.entries).toEqual([]);
-    expect(off.writtenOff.map((entry) => [entry.id, entry.recorded, entry.reason])).toEqual([
+    expect(off.writtenOff.entries.map((entry) => [entry.id, entry.recorded, entry.reason])).toEqual([
       [id, 3600, 'Beyond what was agreed'],
     ]);
     expect(await listed()).toBeUndefined();

@@ -3,27 +3,25 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type stringArray = (string)[];
 
-/** 'DecisionsOfSheet' parameters type */
-export interface IDecisionsOfSheetParams {
+/** 'ReturnsOfSheet' parameters type */
+export interface IReturnsOfSheetParams {
   sheet: string;
 }
 
-/** 'DecisionsOfSheet' return type */
-export interface IDecisionsOfSheetResult {
+/** 'ReturnsOfSheet' return type */
+export interface IReturnsOfSheetResult {
   at: string;
   by: string;
-  entryId: string | null;
-  outcome: string;
   reason: string;
 }
 
-/** 'DecisionsOfSheet' query type */
-export interface IDecisionsOfSheetQuery {
-  params: IDecisionsOfSheetParams;
-  result: IDecisionsOfSheetResult;
+/** 'ReturnsOfSheet' query type */
+export interface IReturnsOfSheetQuery {
+  params: IReturnsOfSheetParams;
+  result: IReturnsOfSheetResult;
 }
 
-const decisionsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":227,"b":233}]}],"statement":"select\n  d.at as \"at!\",\n  p.name as \"by!\",\n  d.outcome as \"outcome!\",\n  d.reason as \"reason!\",\n  d.entry_id as \"entryId?\"\nfrom\n  decision d\n  join person p on p.firm_id = d.firm_id\n  and p.id = d.by_id\nwhere\n  d.timesheet_id = :sheet!\norder by\n  d.at desc\nlimit\n  100"};
+const returnsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":172,"b":178}]}],"statement":"select\n  d.at as \"at!\",\n  p.name as \"by!\",\n  d.reason as \"reason!\"\nfrom\n  decision d\n  join person p on p.firm_id = d.firm_id\n  and p.id = d.by_id\nwhere\n  d.timesheet_id = :sheet!\n  and d.entry_id is null\n  and d.outcome = 'return'\norder by\n  d.at desc"};
 
 /**
  * Query generated from SQL:
@@ -31,22 +29,20 @@ const decisionsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name"
  * select
  *   d.at as "at!",
  *   p.name as "by!",
- *   d.outcome as "outcome!",
- *   d.reason as "reason!",
- *   d.entry_id as "entryId?"
+ *   d.reason as "reason!"
  * from
  *   decision d
  *   join person p on p.firm_id = d.firm_id
  *   and p.id = d.by_id
  * where
  *   d.timesheet_id = :sheet!
+ *   and d.entry_id is null
+ *   and d.outcome = 'return'
  * order by
  *   d.at desc
- * limit
- *   100
  * ```
  */
-export const decisionsOfSheet = new PreparedQuery<IDecisionsOfSheetParams,IDecisionsOfSheetResult>(decisionsOfSheetIR);
+export const returnsOfSheet = new PreparedQuery<IReturnsOfSheetParams,IReturnsOfSheetResult>(returnsOfSheetIR);
 
 
 /** 'TaskEstimates' parameters type */

@@ -26,7 +26,7 @@ function deskOf(names: Partial<BillDesk> = {}): BillDesk {
     entries: [billEntry(50), billEntry(51, { date: '2026-06-09' })],
     notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, writtenOff: 0, inDrafts: 0 },
     overLimit: [],
-    writtenOff: [],
+    writtenOff: { count: 0, entries: [] },
     drafts: [],
     ...names,
   };
@@ -233,9 +233,11 @@ describe('the bill desk', () => {
       minor: 9000,
       reason: 'Goodwill',
     };
-    await desk({ entries: [billEntry(50, { ready: 0 })], writtenOff: [gone] }, (server) =>
+    await desk({ entries: [billEntry(50, { ready: 0 })], writtenOff: { count: 3, entries: [gone] } }, (server) =>
       server.on('writeOffEntries', () => ({ changed: 1 })).on('reinstateEntries', () => ({ changed: 1 })),
     );
+    expect(page.text('.off-list summary')).toContain('3 written off');
+    expect(page.text('.off-list')).toContain('The oldest 1 of 3 stand here.');
     await page.press('Write off 1 entry beyond it');
     await page.answer('Write off', 'Goodwill');
     expect(page.server.to('writeOffEntries')[0]!.body).toEqual({ entries: [{ id: id(50), version: 1 }], reason: 'Goodwill' });

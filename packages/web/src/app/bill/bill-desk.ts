@@ -283,7 +283,7 @@ export class BillDeskScreen {
       );
   }
 
-  protected reinstate(entry: BillDesk['writtenOff'][number]): Promise<void> {
+  protected reinstate(entry: BillDesk['writtenOff']['entries'][number]): Promise<void> {
     return this.send(
       () => this.api.call('reinstateEntries', { body: { entries: [{ id: entry.id, version: entry.version }] } }),
       'To bill again',

@@ -81,7 +81,7 @@ describe('what is to bill in the firm', () => {
       entries: [],
       notHere: { recorded: 0, submitted: 0, notBillable: 0, later: 0, writtenOff: 0, inDrafts: 0 },
       overLimit: [],
-      writtenOff: [],
+      writtenOff: { count: 0, entries: [] },
       drafts: [],
     }));
     await page.press('Pier');

@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import type { InvoiceList } from '@yellowwood/contracts';
+import { Refresh } from '../state/refresh';
 import { FakeServer, Page, id, open } from '../testing/fake-server';
 import { invoiceDetail, invoiceRow } from '../testing/fixtures';
 import { CollectScreen } from './collect';
@@ -68,7 +69,7 @@ describe('the list of invoices', () => {
     expect(page.element.querySelector('.age')).toBeNull();
   });
 
-  it('reads page after page', async () => {
+  it('says that there is more, and reads on when asked; a refresh keeps what is shown', async () => {
     await list('/f/f/collect?show=all', (server) =>
       server.on('listInvoices', ({ query }) => ({
         ...LIST,
@@ -76,8 +77,20 @@ describe('the list of invoices', () => {
         nextCursor: query.cursor ? null : 'after 1',
       })),
     );
-    expect(page.server.to('listInvoices').map((sent) => sent.query.cursor ?? null)).toEqual([null, 'after 1']);
+    const cursors = () => page.server.to('listInvoices').map((sent) => sent.query.cursor ?? null);
+    expect([cursors(), rows().length]).toEqual([[null], 1]);
+    expect(page.text('.more')).toContain('These are the first 1, the newest first.');
+    await page.press('Show more');
+    await page.settle();
+    expect([cursors(), rows().length]).toEqual([[null, null, 'after 1'], 2]);
+    expect(document.activeElement).toBe(page.element.querySelectorAll('tbody tr')[1]!);
+    expect(page.element.querySelector('.more')).toBeNull();
+    TestBed.inject(Refresh).written();
+    await page.settle();
     expect(rows().length).toBe(2);
+    await page.press('Drafts');
+    await page.settle();
+    expect(rows().length).toBe(1);
   });
 
   it('opens an invoice by click or by keys, with its document below', async () => {

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, ElementRef, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, Injector, afterNextRender, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { AGE_BUCKETS } from '@yellowwood/core';
 import type { InvoiceRow } from '@yellowwood/contracts';
@@ -27,6 +27,7 @@ const SHOWS = [
 })
 export class CollectScreen {
   private readonly api = inject(Api);
+  private readonly injector = inject(Injector);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly address = inject(Address);
   private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
@@ -44,16 +45,31 @@ export class CollectScreen {
   );
   protected readonly title = computed(() => ({ open: 'Open invoices', all: 'All invoices', drafts: 'Drafts' })[this.show()]);
 
-  /** Reads page after page, up to a few hundred documents. */
+  /** How many pages of what question are shown; a refresh reads as many again. */
+  private shown = { of: '', pages: 1 };
+
   private async everything(query: { scope: string; show: 'open' | 'all' | 'drafts' }) {
+    const of = JSON.stringify(query);
+    if (this.shown.of !== of) this.shown = { of, pages: 1 };
     const first = await this.api.call('listInvoices', { query });
     const invoices = [...first.invoices];
-    for (let cursor = first.nextCursor; cursor && invoices.length < 400;) {
-      const page = await this.api.call('listInvoices', { query: { ...query, cursor } });
-      invoices.push(...page.invoices);
-      cursor = page.nextCursor;
+    let { nextCursor } = first;
+    for (let page = 1; nextCursor && page < this.shown.pages; page += 1) {
+      const next = await this.api.call('listInvoices', { query: { ...query, cursor: nextCursor } });
+      invoices.push(...next.invoices);
+      ({ nextCursor } = next);
     }
-    return { ...first, invoices };
+    return { ...first, invoices, nextCursor };
+  }
+
+  protected async more(): Promise<void> {
+    this.shown.pages += 1;
+    const before = this.list.value()!.invoices.length;
+    await this.list.reload();
+    // Where the list goes on.
+    afterNextRender(() => this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[before]?.focus(), {
+      injector: this.injector,
+    });
   }
 
   protected stateText(invoice: InvoiceRow): string {

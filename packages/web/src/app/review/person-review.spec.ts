@@ -26,7 +26,7 @@ describe("one person's week in review", () => {
       inputs: { personId: id(3) },
       prepare: (server) => {
         server
-          .on('readReviewPerson', () => ({ person: reviewed(3, 'Rosa Vane'), entries, decisions: [], estimates: [], ...names }))
+          .on('readReviewPerson', () => ({ person: reviewed(3, 'Rosa Vane'), entries, returns: [], estimates: [], ...names }))
           .on('readHistory', () => ({ events: [] }));
         prepare(server);
       },
@@ -127,7 +127,7 @@ describe("one person's week in review", () => {
           { reason: 'late', date: MONDAY, entryId: id(50) },
         ],
       }),
-      decisions: [{ at: '2026-06-09T10:00:00.000Z', by: 'Maud', outcome: 'return', reason: 'Friday is missing', entryId: null }],
+      returns: [{ at: '2026-06-09T10:00:00.000Z', by: 'Maud', reason: 'Friday is missing' }],
       estimates: [{ id: id(30), name: 'Survey of piles', recorded: 36_000, estimate: 28_800 }],
     });
     expect(page.texts('.back')).toEqual(['Wednesday: missing', 'over the week']);

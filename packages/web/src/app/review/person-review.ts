@@ -120,9 +120,9 @@ import { WorkNames } from '../ui/work-names';
           </p>
         }
       }
-      @if (returns().length > 0) {
+      @if (d.returns.length > 0) {
         <h3 class="gap">Returned before</h3>
-        @for (one of returns(); track one.at) {
+        @for (one of d.returns; track one.at) {
           <p>
             <span class="quiet">{{ one.at | moment }}, {{ one.by }}:</span> “{{ one.reason }}”
           </p>
@@ -160,9 +160,6 @@ export class PersonReview {
   );
   protected readonly waiting = computed(() =>
     (this.detail.value()?.entries ?? []).filter((entry) => entry.stage === 'submitted'),
-  );
-  protected readonly returns = computed(() =>
-    (this.detail.value()?.decisions ?? []).filter((decision) => decision.outcome === 'return' && decision.entryId === null),
   );
   /** What concerns the week as a whole or a day of it, not one entry. */
   protected readonly wholeLooks = computed(() =>

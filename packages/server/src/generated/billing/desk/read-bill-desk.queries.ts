@@ -208,6 +208,7 @@ export interface IDeskWrittenOffParams {
 
 /** 'DeskWrittenOff' return type */
 export interface IDeskWrittenOffResult {
+  count: number;
   date: string;
   id: string;
   minor: number | null;
@@ -223,12 +224,13 @@ export interface IDeskWrittenOffQuery {
   result: IDeskWrittenOffResult;
 }
 
-const deskWrittenOffIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":236,"b":242}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":245,"b":251}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":391,"b":396}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":480,"b":489}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":496,"b":504}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":511,"b":517}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.work_date as \"date!\",\n  coalesce(pe.name, '') as \"personName!\",\n  e.quantity as \"recorded!\",\n  e.value_minor as \"minor?\",\n  e.write_off_reason as \"reason!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\nwhere\n  e.billing_state = 'written off'\n  and e.work_date <= :upTo!\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    false,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    null\n  )\norder by\n  e.work_date,\n  e.id\nlimit\n  200"};
+const deskWrittenOffIR: any = {"usedParamSet":{"reach":true,"asker":true,"upTo":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":273,"b":279}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":282,"b":288}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":428,"b":433}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":517,"b":526}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":533,"b":541}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":548,"b":554}]}],"statement":"select\n  count(*) over ()::int as \"count!\",\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.work_date as \"date!\",\n  coalesce(pe.name, '') as \"personName!\",\n  e.quantity as \"recorded!\",\n  e.value_minor as \"minor?\",\n  e.write_off_reason as \"reason!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\n  left join person pe on pe.firm_id = e.firm_id\n  and pe.id = e.person_id\nwhere\n  e.billing_state = 'written off'\n  and e.work_date <= :upTo!\n  and in_scope (\n    e.project_id,\n    e.task_id,\n    e.person_id,\n    false,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    null\n  )\norder by\n  e.work_date,\n  e.id\nlimit\n  200"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
+ *   count(*) over ()::int as "count!",
  *   e.id as "id!",
  *   e.version as "version!",
  *   e.work_date as "date!",
