@@ -15,6 +15,7 @@ export * from './invoices/invoice-document';
 export * from './invoices/invoice-row';
 export * from './invoices/issue-invoice';
 export * from './invoices/issue-new-invoice';
+export * from './invoices/line-rounding';
 export * from './invoices/list-invoices';
 export * from './invoices/mark-sent';
 export * from './invoices/preview-invoice';

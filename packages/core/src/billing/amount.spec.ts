@@ -1,5 +1,5 @@
 import { minor, rate, seconds } from '../firm/units';
-import { lineAmount, printedHours } from './amount';
+import { lineAmount, lineRounding, printedHours } from './amount';
 import { printedLine } from './document-text';
 
 describe('amounts of lines', () => {
@@ -18,5 +18,20 @@ describe('amounts of lines', () => {
     });
     expect(printedLine({ ...line, kind: 'over-limit', net: -7500 }, 'GBP')).toEqual({ quantity: '−1', price: '75.00' });
     expect(printedLine({ ...line, kind: 'write-down', net: 7500 }, 'GBP')).toEqual({ quantity: '1', price: '75.00' });
+  });
+});
+
+describe('lineRounding', () => {
+  const hour = (minutes: number) => seconds(minutes * 60);
+
+  it('is what a line is more or less than its entries one by one', () => {
+    // Worked by hand: 3 × 33.33 = 99.99 against 100.00; 3 × 25.01 = 75.03 against 75.02.
+    expect(Number(lineRounding([hour(20), hour(20), hour(20)], rate(1_000_000), 'GBP', { kind: 'minutes' }))).toBe(1);
+    expect(Number(lineRounding([hour(15), hour(15), hour(15)], rate(1_000_300), 'GBP', { kind: 'minutes' }))).toBe(-1);
+    expect(Number(lineRounding([hour(60)], rate(900_000), 'GBP', { kind: 'minutes' }))).toBe(0);
+  });
+
+  it('holds what printed decimal hours do as well: 1.33 hours for 1:20 are 30 pence less', () => {
+    expect(Number(lineRounding([hour(80)], rate(900_000), 'GBP', { kind: 'decimal', places: 2 }))).toBe(-30);
   });
 });

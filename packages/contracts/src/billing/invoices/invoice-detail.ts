@@ -1,6 +1,7 @@
 import { Amount, Day, Id, nullable, strict } from '../../platform/fields';
 import { InvoiceRow } from './invoice-row';
 import { InvoiceDocument } from './invoice-document';
+import { LineRounding } from './line-rounding';
 import { Static, Type } from 'typebox';
 import { DraftWish } from './draft-wish';
 
@@ -22,6 +23,7 @@ export const InvoiceDetail = strict({
   ),
   /** What may be done with it now. */
   may: strict({ pay: Type.Boolean(), send: Type.Boolean(), void: Type.Boolean(), credit: Type.Boolean() }),
+  rounding: Type.Array(LineRounding),
   /** What a draft was asked to hold, so that it can be taken up again; null for what is issued. */
   wish: nullable(DraftWish),
 });

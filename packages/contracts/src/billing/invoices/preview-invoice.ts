@@ -1,5 +1,6 @@
 import { Amount, FirmPath, Id, endpoint, strict } from '../../platform/fields';
 import { InvoiceDocument } from './invoice-document';
+import { LineRounding } from './line-rounding';
 import { Static, Type } from 'typebox';
 import { DraftWish } from './draft-wish';
 
@@ -7,8 +8,7 @@ export const DraftPreview = strict({
   document: InvoiceDocument,
   nextNumber: Type.String(),
   limits: Type.Array(strict({ projectId: Id, limit: Amount, usedBefore: Amount, net: Amount, over: Amount })),
-  /** Document net less the entries' own values. */
-  rounding: Amount,
+  rounding: Type.Array(LineRounding),
 });
 export type DraftPreview = Static<typeof DraftPreview>;
 

@@ -17,7 +17,6 @@ import {
   printedLine,
   rate,
   seconds,
-  sumMinor,
 } from '@yellowwood/core';
 import {
   IBillableEntriesResult,
@@ -45,8 +44,6 @@ export interface MadeDocument {
   readonly supplyTo: string;
   readonly clientId: string;
   readonly currency: string;
-  /** Document net of time lines less the entries' own values. */
-  readonly rounding: Minor;
 }
 
 type Agreement = Awaited<ReturnType<typeof agreementsOfProjects.run>>[number];
@@ -103,8 +100,6 @@ export async function makeDocument(
     const { name, reason } = taxRates.get(row.category)!;
     return { category: row.category, name, rate: row.rate, base: row.base, minor: row.tax, reason };
   });
-  const own = sumMinor(rows.map((row) => minor(row.valueMinor!)));
-  const timeNet = sumMinor(lines.filter((line) => line.kind === 'time' || line.kind === 'fee').map((line) => line.net));
   const currency = parties.currency;
   const document: InvoiceDocument = {
     kind: 'invoice',
@@ -150,7 +145,6 @@ export async function makeDocument(
     supplyTo,
     clientId: wish.clientId,
     currency,
-    rounding: minor(timeNet - own),
   };
 }
 

@@ -1,6 +1,7 @@
 import { DraftPreview, DraftWish } from '@yellowwood/contracts';
 import { nextNumber } from '../../generated/billing/invoices/preview-invoice.queries';
 import { Context } from '../../platform/context';
+import { roundingOf } from './line-rounding';
 import { makeDocument } from './make-document';
 import { numberText } from './number-text';
 
@@ -12,6 +13,9 @@ export async function previewInvoice(context: Context, wish: DraftWish): Promise
     document: made.document,
     nextNumber: numberText(series!.prefix, series!.next),
     limits: made.limits.map(({ projectId, limit, usedBefore, net, over }) => ({ projectId, limit, usedBefore, net, over })),
-    rounding: made.rounding,
+    rounding: roundingOf(
+      made.lines.map((line) => ({ ...line, quantities: line.shares.map((share) => share.quantity) })),
+      made.currency,
+    ),
   };
 }

@@ -21,3 +21,27 @@ where
   a.invoice_id = :invoice!
 order by
   a.at;
+
+/* @name timeLinesOf */
+select
+  l.key as "key!",
+  l.kind as "kind!",
+  l.rate as "rate!",
+  l.decimal_places as "places?",
+  array_agg(s.quantity) as "quantities!"
+from
+  invoice_line l
+  join line_share s on s.firm_id = l.firm_id
+  and s.line_id = l.id
+where
+  l.invoice_id = :invoice!
+  and l.kind = 'time'
+group by
+  l.id,
+  l.key,
+  l.kind,
+  l.rate,
+  l.decimal_places,
+  l.place
+order by
+  l.place;

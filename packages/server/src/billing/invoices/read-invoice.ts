@@ -1,10 +1,11 @@
-import { DraftWish, InvoiceDetail, InvoiceDocument } from '@yellowwood/contracts';
+import { DraftWish, InvoiceDetail, InvoiceDocument, LineRounding } from '@yellowwood/contracts';
 import { invoiceRows } from '../../generated/billing/invoices/invoice-rows.queries';
 import { invoiceSnapshot } from '../../generated/billing/invoices/invoice.queries';
-import { allocationsOf } from '../../generated/billing/invoices/read-invoice.queries';
+import { allocationsOf, timeLinesOf } from '../../generated/billing/invoices/read-invoice.queries';
 import { Context, may } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { ANY, toRow, who } from './invoice-rows';
+import { roundingOf } from './line-rounding';
 import { makeDocument } from './make-document';
 
 /**
@@ -35,6 +36,19 @@ export async function readInvoice(context: Context, id: string, made?: InvoiceDo
       void: issued && !row.sentAt && row.settled === 0 && may(context, 'invoices.issue'),
       credit: issued && !found.hasCredit && may(context, 'invoices.issue'),
     },
+    rounding: await storedRounding(context, id, row.currency),
     wish: found.status === 'draft' ? (kept!.wish as unknown as DraftWish) : null,
   };
+}
+
+async function storedRounding(context: Context, invoice: string, currency: string): Promise<LineRounding[]> {
+  const lines = await timeLinesOf.run({ invoice }, context.tx);
+  return roundingOf(
+    lines.map(({ places, quantities, ...line }) => ({
+      ...line,
+      display: places === null ? { kind: 'minutes' } : { kind: 'decimal', places },
+      quantities: quantities.map(Number),
+    })),
+    currency,
+  );
 }

@@ -3,7 +3,7 @@ import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-serv
 import { billEntry, documentOf, entryOf, invoiceDetail, invoiceRow } from '../testing/fixtures';
 import { BillDeskScreen } from './bill-desk';
 
-const PREVIEW: DraftPreview = { document: documentOf(), nextNumber: 'T-0007', limits: [], rounding: 0 };
+const PREVIEW: DraftPreview = { document: documentOf(), nextNumber: 'T-0007', limits: [], rounding: [] };
 
 function deskOf(names: Partial<BillDesk> = {}): BillDesk {
   return {

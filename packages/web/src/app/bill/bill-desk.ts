@@ -4,6 +4,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
 import { moneyText, minor, readAmount, shortDate } from '@yellowwood/core';
 import type { BillDesk, BillEntry, DraftPreview, DraftWish } from '@yellowwood/contracts';
+import { sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
@@ -93,6 +94,7 @@ export class BillDeskScreen {
   });
   /** A document on which nothing is to pay is neither kept nor issued. */
   protected readonly nothingToPay = computed(() => (this.preview()?.document.gross ?? 0) <= 0);
+  protected readonly rounding = computed(() => sum(this.preview()?.rounding ?? [], (line) => line.minor));
   protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
 
   constructor() {

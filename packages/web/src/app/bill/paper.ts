@@ -55,7 +55,7 @@ import { AmountPipe, DayPipe, MoneyPipe, PercentPipe } from '../ui/formats';
       </thead>
       <tbody>
         @for (line of d.lines; track line.key) {
-          <tr [class.reduction]="line.kind !== 'time'">
+          <tr [class.reduction]="line.kind === 'write-down' || line.kind === 'over-limit'">
             <td>
               @if (editable()) {
                 <textarea

@@ -33,6 +33,18 @@ describe('one invoice', () => {
     expect(page.text(`${form} button`)).toBe('Record £332.00');
   });
 
+  it('says which line is not the sum of its entries to the cent, and why', async () => {
+    await panel(invoiceDetail(invoiceRow(1), { rounding: [{ key: 'task', minor: -1 }] }));
+    expect(page.text('.rounding')).toContain('Survey of piles');
+    expect(page.text('.rounding b')).toMatch(/^[-−]£0\.01$/);
+    expect(page.text()).toContain('A line is rounded as a whole');
+  });
+
+  it('says nothing of rounding where there is none', async () => {
+    await panel(invoiceDetail(invoiceRow(1)));
+    expect(page.text()).not.toContain('rounded');
+  });
+
   it('records a part payment once, and says so', async () => {
     const after = invoiceDetail(invoiceRow(1, { settled: 10_000, open: 33_200, state: 'part paid' }));
     await panel(invoiceDetail(invoiceRow(1)), (server) =>

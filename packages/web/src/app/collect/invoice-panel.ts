@@ -62,6 +62,15 @@ import { Notices } from '../ui/notices';
         <dt>State</dt>
         <dd [class.wrong]="i.row.state === 'late'">{{ i.row.state }}</dd>
       </dl>
+      @if (roundings(i); as list) {
+        <h3 class="gap">Rounding</h3>
+        @for (one of list; track one.key) {
+          <p class="rounding">
+            <span>{{ one.text }}</span><b class="num">{{ one.minor | money: i.row.currency }}</b>
+          </p>
+        }
+        <p class="quiet">A line is rounded as a whole, its entries one by one; the document decides.</p>
+      }
       @if (i.may.send) {
         <button mat-stroked-button type="button" (click)="send(i)">Mark as sent</button>
       }
@@ -111,7 +120,7 @@ import { Notices } from '../ui/notices';
   `,
   styleUrls: ['../shell/why.scss'],
   styles:
-    '.gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; }',
+    '.gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; } .rounding { display: flex; gap: 8px; justify-content: space-between; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class InvoicePanel {
@@ -155,6 +164,12 @@ export class InvoicePanel {
         this.sentence.set('');
       });
     });
+  }
+
+  /** The lines that are not the sum of their entries to the cent; null for none. */
+  protected roundings({ rounding, document }: InvoiceDetail): { key: string; text: string; minor: number }[] | null {
+    if (rounding.length === 0) return null;
+    return rounding.map((one) => ({ ...one, text: document.lines.find((line) => line.key === one.key)?.text ?? '' }));
   }
 
   protected async pay(event: Event, detail: InvoiceDetail): Promise<void> {

@@ -198,6 +198,7 @@ export function invoiceDetail(row: InvoiceRow, names: Partial<InvoiceDetail> = {
     document: documentOf({ number: row.number }),
     payments: [],
     may: { pay: true, send: false, void: false, credit: true },
+    rounding: [],
     wish: null,
     ...names,
   };

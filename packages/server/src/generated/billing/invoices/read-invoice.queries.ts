@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/billing/invoices/read-invoice.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type numberArray = (number)[];
+
 /** 'AllocationsOf' parameters type */
 export interface IAllocationsOfParams {
   invoice: string;
@@ -55,5 +57,57 @@ const allocationsOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":
  * ```
  */
 export const allocationsOf = new PreparedQuery<IAllocationsOfParams,IAllocationsOfResult>(allocationsOfIR);
+
+
+/** 'TimeLinesOf' parameters type */
+export interface ITimeLinesOfParams {
+  invoice: string;
+}
+
+/** 'TimeLinesOf' return type */
+export interface ITimeLinesOfResult {
+  key: string;
+  kind: string;
+  places: number | null;
+  quantities: numberArray;
+  rate: number;
+}
+
+/** 'TimeLinesOf' query type */
+export interface ITimeLinesOfQuery {
+  params: ITimeLinesOfParams;
+  result: ITimeLinesOfResult;
+}
+
+const timeLinesOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":263}]}],"statement":"select\n  l.key as \"key!\",\n  l.kind as \"kind!\",\n  l.rate as \"rate!\",\n  l.decimal_places as \"places?\",\n  array_agg(s.quantity) as \"quantities!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!\n  and l.kind = 'time'\ngroup by\n  l.id,\n  l.key,\n  l.kind,\n  l.rate,\n  l.decimal_places,\n  l.place\norder by\n  l.place"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   l.key as "key!",
+ *   l.kind as "kind!",
+ *   l.rate as "rate!",
+ *   l.decimal_places as "places?",
+ *   array_agg(s.quantity) as "quantities!"
+ * from
+ *   invoice_line l
+ *   join line_share s on s.firm_id = l.firm_id
+ *   and s.line_id = l.id
+ * where
+ *   l.invoice_id = :invoice!
+ *   and l.kind = 'time'
+ * group by
+ *   l.id,
+ *   l.key,
+ *   l.kind,
+ *   l.rate,
+ *   l.decimal_places,
+ *   l.place
+ * order by
+ *   l.place
+ * ```
+ */
+export const timeLinesOf = new PreparedQuery<ITimeLinesOfParams,ITimeLinesOfResult>(timeLinesOfIR);
 
 

@@ -1,0 +1,48 @@
+import { v7 as newId } from 'uuid';
+import { World, makeWorld, record, submitAndApprove } from '../../testing';
+
+describe('a cent that grouping makes', () => {
+  let world: World;
+  const ids: string[] = [];
+
+  // Three quarters of an hour at 100.03: 25.01 each, 75.02 as a line, worked by hand.
+  beforeAll(async () => {
+    world = await makeWorld();
+    for (let count = 0; count < 3; count += 1) ids.push((await record(world, 'staff', '2026-06-08', 0.25)).id);
+    await submitAndApprove(world, 'staff');
+    for (const id of ids) {
+      const [row] = await world.sql<{ version: number }>('select version from entry where id = $1', [id]);
+      const body = { rate: 1_000_300, reason: 'Agreed' };
+      await world.as('owner').done('priceEntry', { params: { id }, version: row!.version, body });
+    }
+  });
+  afterAll(() => world.close());
+
+  const wish = (grouping: 'task' | 'entry') => ({
+    ...{ clientId: world.ids.client, upTo: '2026-06-14', grouping, texts: [] },
+    entries: ids.map((id) => ({ id })),
+  });
+  const keeper = () => world.as('bookkeeper');
+
+  it('is told of the preview, of the draft and of the issued document, line by line', async () => {
+    const preview = await keeper().done('previewInvoice', { body: wish('task') });
+    const [line] = preview.document.lines;
+    expect([preview.document.net, preview.rounding]).toEqual([7502, [{ key: line!.key, minor: -1 }]]);
+    const draft = await keeper().done('createDraft', { body: { id: newId(), wish: wish('task') } });
+    expect(draft.rounding).toEqual(preview.rounding);
+    const { id, version, gross } = draft.row;
+    const issued = await keeper().done('issueInvoice', { params: { id }, body: { gross, version } });
+    expect([issued.row.net, issued.rounding]).toEqual([7502, preview.rounding]);
+    const [value] = await world.sql<{ sum: number }>('select sum(value_minor) as sum from entry');
+    expect(value!.sum + issued.rounding[0]!.minor).toBe(issued.row.net);
+    const credit = { id: newId(), reason: 'Not agreed' };
+    await keeper().done('creditInvoice', { params: { id }, body: credit });
+    const credited = await keeper().done('readInvoice', { params: { id: credit.id } });
+    expect([credited.row.net, credited.rounding.map((one) => one.minor)]).toEqual([-7502, [1]]);
+  });
+
+  it('is not there where every entry is a line', async () => {
+    const preview = await keeper().done('previewInvoice', { body: wish('entry') });
+    expect([preview.document.net, preview.rounding]).toEqual([7503, []]);
+  });
+});
