@@ -135,16 +135,62 @@ group by
   c.currency;
 
 select
-  a.project_id,
-  a.limit_minor,
-  sum(l.net_minor)
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
 from
-  agreement a
-  join invoice_line l on l.firm_id = a.firm_id
-  and l.agreement_id = a.id
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
   join invoice i on i.firm_id = l.firm_id
   and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
   and i.status = 'issued'
+  and i.credited_minor = 0;
+
+select
+  l.project_id,
+  i.currency,
+  sum(l.net_minor)
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  i.status = 'issued'
 group by
   1,
   2;
@@ -179,6 +225,8 @@ select
       billable
   ),
   sum(cost_minor),
+  sum(standard_cost_minor),
+  sum(uncosted_seconds),
   sum(value_minor),
   sum(value_minor) filter (
     where
@@ -225,6 +273,55 @@ select
 from
   exchange_rate;
 
+select
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
+from
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+      and project_id = :project
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
+  and l.project_id = :project
+  and i.status = 'issued'
+  and i.credited_minor = 0;
+
 -- @firm results, this quarter
 select
   p.*,
@@ -250,6 +347,8 @@ select
       billable
   ),
   sum(cost_minor),
+  sum(standard_cost_minor),
+  sum(uncosted_seconds),
   sum(value_minor),
   sum(value_minor) filter (
     where
@@ -339,6 +438,53 @@ select
 from
   exchange_rate;
 
+select
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
+from
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
+  and i.status = 'issued'
+  and i.credited_minor = 0;
+
 -- @firm results, to date
 select
   p.*,
@@ -364,6 +510,8 @@ select
       billable
   ),
   sum(cost_minor),
+  sum(standard_cost_minor),
+  sum(uncosted_seconds),
   sum(value_minor),
   sum(value_minor) filter (
     where
@@ -408,6 +556,53 @@ select
   *
 from
   exchange_rate;
+
+select
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
+from
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
+  and i.status = 'issued'
+  and i.credited_minor = 0;
 
 -- @rail and tree
 select
@@ -575,6 +770,53 @@ where
   a.limit_minor is not null
 group by
   1;
+
+select
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
+from
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
+  and i.status = 'issued'
+  and i.credited_minor = 0;
 
 -- @rail and tree of a manager
 select
@@ -919,3 +1161,70 @@ group by
   1,
   2,
   3;
+
+select
+  n.project_id,
+  n.currency,
+  n.limit_minor,
+  sum(l.net_minor) filter (
+    where
+      i.status in ('draft', 'issued')
+      and i.currency = n.currency
+  )
+from
+  (
+    select distinct
+      on (project_id, currency) *
+    from
+      agreement
+    where
+      valid_from <= :today
+      and project_id = any (
+        array(
+          select
+            p.id
+          from
+            project p
+          where
+            p.manager_id = :me
+        )
+      )
+    order by
+      project_id,
+      currency,
+      valid_from desc
+  ) n
+  left join invoice_line l on l.firm_id = n.firm_id
+  and l.project_id = n.project_id
+  left join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  n.limit_minor is not null
+group by
+  1,
+  2,
+  3;
+
+select
+  l.id,
+  l.project_id,
+  i.currency,
+  l.net_minor
+from
+  invoice_line l
+  join invoice i on i.firm_id = l.firm_id
+  and i.id = l.invoice_id
+where
+  l.kind = 'over-limit'
+  and l.project_id = any (
+    array(
+      select
+        p.id
+      from
+        project p
+      where
+        p.manager_id = :me
+    )
+  )
+  and i.status = 'issued'
+  and i.credited_minor = 0;

@@ -1,5 +1,5 @@
 import { millionths, minor } from '../firm/units';
-import { EarningRows, Earned, WorkSum, chartOf, earningsOf, limitKey, moneyOf, revenueInFirm } from './earnings';
+import { EarningRows, Earned, WorkSum, chartOf, earningsOf, limitKey, moneyByProject, moneyOf, revenueInFirm } from './earnings';
 
 const work = (names: Partial<WorkSum>): WorkSum => ({
   ...{ projectId: 'p', currency: 'GBP', value: 0, unbilled: 0, billedStandard: 0, billedOwn: 0 },
@@ -89,6 +89,27 @@ describe('money of some work', () => {
     expect(of({ waiting: [{ projectId: 'p', currency: 'GBP', minor: 1 }] })).toEqual(['GBP']);
     // Work that is worth nothing in any currency has none.
     expect(of({ sums: [work({ currency: null, value: 5, unbilled: 5 })] })).toEqual([]);
+  });
+
+  it('is the same for each of many projects at once as for its rows alone', () => {
+    const all = rows({
+      sums: [work({ value: 900, unbilled: 900 }), work({ projectId: 'q', value: 400, unbilled: 300 })],
+      billed: [bill(70, { projectId: 'q' }), bill(5, { currency: 'EUR' })],
+      waiting: [{ projectId: 'p', currency: 'GBP', minor: 7 }],
+    });
+    const before = rows({ sums: [work({ value: 200, unbilled: 200 })] });
+    const limits = new Map([[limitKey('p', 'GBP'), minor(500)]]);
+    const of = moneyByProject({ rows: all, before, limits, toFirm });
+    const alone = (id: string) => {
+      const own = <T extends { projectId: string }>(list: readonly T[]) => list.filter((row) => row.projectId === id);
+      const part = ({ sums, billed, waiting }: EarningRows) => ({ sums: own(sums), billed: own(billed), waiting: own(waiting) });
+      return moneyOf({ rows: part(all), before: part(before), limits, toFirm });
+    };
+    for (const id of ['p', 'q', 'none']) expect(of(id)).withContext(id).toEqual(alone(id));
+    expect(of('p').map((one) => [one.currency, one.revenue])).toEqual([
+      ['EUR', minor(5)],
+      ['GBP', minor(300)],
+    ]);
   });
 
   it('leaves out a currency in which there is nothing', () => {

@@ -128,17 +128,26 @@ function revenueOf(part: Part, before: Part | undefined, limits: Limits): Minor 
 
 /** Money of some work, one figure per currency, never added up. */
 export function moneyOf({ rows, before, limits, toFirm }: Earned): MoneyFigures[] {
+  return moneyOfParts([...partsOf(rows, toFirm).values()], before && partsOf(before, toFirm), limits);
+}
+
+/** Money of each project by itself, as `moneyOf` tells it, for many projects at once. */
+export function moneyByProject({ rows, before, limits, toFirm }: Earned): (projectId: string) => MoneyFigures[] {
   const earlier = before && partsOf(before, toFirm);
-  const parts = [...partsOf(rows, toFirm)].map(([key, part]) => ({
-    ...part,
-    revenue: revenueOf(part, earlier?.get(key), limits),
-  }));
+  const parts = group(partsOf(rows, toFirm).values(), (part) => part.projectId);
+  return (projectId) => moneyOfParts(parts.get(projectId) ?? [], earlier, limits);
+}
+
+function moneyOfParts(parts: readonly Part[], earlier: ReadonlyMap<string, Part> | null, limits: Limits): MoneyFigures[] {
+  const revenues = new Map(
+    parts.map((part) => [part, revenueOf(part, earlier?.get(limitKey(part.projectId, part.currency)), limits)]),
+  );
   return [...group(parts, (part) => part.currency)]
     .map(([currency, own]) => {
-      const of = (pick: (part: (typeof own)[number]) => number) => minor(sum(own, pick));
+      const of = (pick: (part: Part) => number) => minor(sum(own, pick));
       const billed = of((part) => part.billed);
       const unbilled = of((part) => part.unbilled);
-      const revenue = of((part) => part.revenue);
+      const revenue = of((part) => revenues.get(part)!);
       return {
         currency,
         standardValue: of((part) => part.value),

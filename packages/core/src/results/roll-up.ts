@@ -1,3 +1,5 @@
+import { group } from 'd3-array';
+
 /** Figures that can be added up a tree. */
 export type Figures = Readonly<Record<string, number>>;
 
@@ -28,12 +30,8 @@ function add<F extends Figures>(a: F, b: F): F {
  * labour. Nodes may come in any order; a node whose parent is not among them is a root.
  */
 export function rollUp<F extends Figures>(nodes: readonly TreeNode<F>[], zero: F): Map<string, RolledUp<F>> {
-  const children = new Map<string, TreeNode<F>[]>();
   const ids = new Set(nodes.map((node) => node.id));
-  for (const node of nodes) {
-    const parent = node.parentId !== null && ids.has(node.parentId) ? node.parentId : '';
-    children.set(parent, [...(children.get(parent) ?? []), node]);
-  }
+  const children = group(nodes, ({ parentId }) => (parentId !== null && ids.has(parentId) ? parentId : ''));
   const rolled = new Map<string, RolledUp<F>>();
   const visit = (node: TreeNode<F>): F => {
     let below = zero;

@@ -11,7 +11,7 @@ import {
   revenueInFirm,
   split,
 } from '@yellowwood/core';
-import { group, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import {
   IResultBilledResult,
   IResultNodesResult,
@@ -50,6 +50,7 @@ export interface SumRows extends EarningRows {
 
 /** What the results of a scope are computed from. */
 export interface ResultBasis extends SumRows {
+  /** The projects of the scope, for the whole screen. */
   readonly nodes: readonly IResultNodesResult[];
   readonly exchange: Exchange;
   readonly today: string;
@@ -78,10 +79,8 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const money = may(context, 'values.read');
   const day = today(context);
   const within = { all: scope.all, projects: scope.projects };
-  const nodes = await resultNodes.run(
-    { reach: reachOf(context, 'work.read'), moneyReach: reach, asker: who.asker, ...within, today: day },
-    tx,
-  );
+  const seen = { reach: reachOf(context, 'work.read'), moneyReach: reach, asker: who.asker, today: day };
+  const nodes = shown ? await resultNodes.run({ ...seen, ...within }, tx) : [];
   const whole = money && isWhole(scope);
   const limitRows = whole ? await resultLimits.run({ ...who, ...within, today: day }, tx) : [];
   const limits = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.limit)]));
@@ -137,21 +136,6 @@ function waitingOf(rows: readonly IResultWaitingResult[], part: 'inside' | 'befo
 
 function ofProject(row: IResultBilledResult): row is BilledRow {
   return !row.ofSeries && row.projectId !== null;
-}
-
-const NOTHING: SumRows = { sums: [], billed: [], waiting: [] };
-
-/** The rows of each project by themselves. */
-export function rowsByProject(rows: SumRows): (projectId: string) => SumRows {
-  const [sums, billed, waiting] = [
-    group(rows.sums, (row) => row.projectId),
-    group(rows.billed, (row) => row.projectId),
-    group(rows.waiting, (row) => row.projectId),
-  ];
-  return (id) => {
-    if (!sums.has(id) && !billed.has(id) && !waiting.has(id)) return NOTHING;
-    return { sums: sums.get(id) ?? [], billed: billed.get(id) ?? [], waiting: waiting.get(id) ?? [] };
-  };
 }
 
 /** What of some rows is earned, within the limits of whole projects or without any. */

@@ -1,3 +1,19 @@
+/* @name homesOfProjects */
+select
+  p.id as "id!",
+  coalesce(p.client_id, p.department_id) as "home!"
+from
+  projects_in_reach (:reach!, :asker!) p;
+
+/* @name tasksBelowTasks */
+select
+  t.id as "id!",
+  t.parent_id as "parentId!"
+from
+  task t
+where
+  t.parent_id is not null;
+
 /* @name stageSums */
 select
   nullif(project_id, no_id ()) as "projectId?",

@@ -2,6 +2,7 @@ import { Overview, StageBar } from '@yellowwood/contracts';
 import { quarterOf, ratio, Stage, submissionPeriod } from '@yellowwood/core';
 import { min, rollups, sum } from 'd3-array';
 import {
+  homesOfProjects,
   openInvoices,
   openRecorded,
   ownPeriod,
@@ -10,9 +11,9 @@ import {
   returnedOwn,
   stageSums,
   submittedInReach,
+  tasksBelowTasks,
   waitingOverLimit,
 } from '../generated/results/read-overview.queries';
-import { projectsSeen, tasksSeen } from '../generated/work/read-work.queries';
 import { plannedBetween, plannedTime } from '../people/planned-time';
 import { Context, may, reachOf, today } from '../platform/context';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
@@ -130,9 +131,8 @@ async function stageBars(context: Context): Promise<StageBar[]> {
   const who = { reach: reachOf(context, 'time.read'), asker: context.actor.personId };
   const sums = await stageSums.run(who, context.tx);
   const seen = { reach: reachOf(context, 'work.read'), asker: context.actor.personId };
-  const projects = await projectsSeen.run(seen, context.tx);
-  const parents = new Map((await tasksSeen.run(seen, context.tx)).map((task) => [task.id, task.parentId]));
-  const homes = new Map(projects.map((project) => [project.id, project.clientId ?? project.departmentId!]));
+  const homes = new Map((await homesOfProjects.run(seen, context.tx)).map((project) => [project.id, project.home]));
+  const parents = new Map((await tasksBelowTasks.run(undefined, context.tx)).map((task) => [task.id, task.parentId]));
   const bars = new Map<string, { stages: Stages; ended: number }>();
   const add = (id: string, row: (typeof sums)[number]) => {
     const bar = bars.get(id) ?? { stages: noStages(), ended: 0 };

@@ -1,5 +1,16 @@
 import { Results, ResultRow } from '@yellowwood/contracts';
-import { Minor, RolledUp, TreeNode, chartOf, limitKey, moneyOf, moneyText, ratio, rollUp } from '@yellowwood/core';
+import {
+  Minor,
+  RolledUp,
+  TreeNode,
+  chartOf,
+  limitKey,
+  moneyByProject,
+  moneyOf,
+  moneyText,
+  ratio,
+  rollUp,
+} from '@yellowwood/core';
 import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
@@ -18,7 +29,6 @@ import {
   earningsOfScope,
   ofTasks,
   readBasis,
-  rowsByProject,
 } from './figures';
 
 interface NodeFigures extends Record<string, number> {
@@ -178,8 +188,7 @@ function rowsOf(
     name: string,
     estimate: number,
     budget: number,
-    rows: SumRows,
-    before: SumRows | null,
+    money: ResultRow['money'],
   ): ResultRow => {
     const figures = tree.get(id);
     const all = toDate.get(id);
@@ -191,7 +200,7 @@ function rowsOf(
       hours: hours(figures, estimate),
       cost: costs(figures, budget),
       toDate: { seconds: all?.total.seconds ?? 0, cost: costed(all?.total) },
-      money: money ? moneyOf(earnedOf(basis, rows, before, kind === 'project' && isWhole(scope))) : null,
+      money,
     };
   };
   if (ofTasks(scope)) {
@@ -201,15 +210,16 @@ function rowsOf(
       const inside = below.get(task.id)!;
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
       const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
-      // A limit is the project's, so what lay before does not count for a task.
-      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, own, null);
+      // A limit is the project's, so neither it nor what lay before counts for a task.
+      const earned = money ? moneyOf(earnedOf(basis, own, null, false)) : null;
+      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, earned);
     });
   }
-  const own = rowsByProject(basis);
-  const before = basis.before && rowsByProject(basis.before);
+  const earned = money ? moneyByProject(earnedOf(basis, basis, basis.before, isWhole(scope))) : null;
   const person = scope.kind === 'person';
   // What somebody's time is not on says nothing about them; what it is on, is theirs in part.
-  const nodes = person ? basis.nodes.filter((node) => own(node.projectId).sums.length > 0) : basis.nodes;
+  const worked = new Set(basis.sums.map((one) => one.projectId));
+  const nodes = person ? basis.nodes.filter((node) => worked.has(node.projectId)) : basis.nodes;
   return nodes.map((node) =>
     row(
       node.projectId,
@@ -218,8 +228,7 @@ function rowsOf(
       node.name,
       person ? 0 : node.estimate,
       person ? 0 : node.budget,
-      own(node.projectId),
-      before ? before(node.projectId) : null,
+      earned && earned(node.projectId),
     ),
   );
 }

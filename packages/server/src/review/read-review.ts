@@ -13,7 +13,10 @@ export async function readReview(context: Context, period: Dates, scopeText: str
   const who = { reach: reachOf(context, 'time.review'), asker: context.actor.personId };
   const days = await waitingDays.run({ ...who, ...scopeParameters(scope) }, context.tx);
   // By date, so that the firm's own periods can be made of them.
-  const waiting = [...group(days, (row) => submissionPeriod(row.date, context.firm.period).from)].map(([from, rows]) => ({
+  const begins = new Map(
+    [...new Set(days.map((row) => row.date))].map((date) => [date, submissionPeriod(date, context.firm.period).from]),
+  );
+  const waiting = [...group(days, (row) => begins.get(row.date)!)].map(([from, rows]) => ({
     from,
     submitted: sum(rows, (row) => row.submitted),
     people: new Set(rows.map((row) => row.personId)).size,

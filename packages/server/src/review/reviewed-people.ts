@@ -1,5 +1,6 @@
 import { ReviewPerson } from '@yellowwood/contracts';
 import { Dates, EntryProblem, LookItem, datesFrom, lookAt, seconds } from '@yellowwood/core';
+import { group, sum } from 'd3-array';
 import {
   type IReviewEntriesResult,
   type IReviewPeopleResult,
@@ -15,12 +16,8 @@ export async function reviewed(context: Context, period: Dates, scope: ScopeFilt
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId };
   const rows = await reviewPeople.run({ ...who, ...period }, tx);
   const entries = await reviewEntries.run({ ...who, ...period, ...scopeParameters(scope) }, tx);
-  const byPerson = new Map<string, IReviewEntriesResult[]>();
-  for (const entry of entries) {
-    const own = byPerson.get(entry.personId);
-    if (own) own.push(entry);
-    else byPerson.set(entry.personId, [entry]);
-  }
+  const byPerson = group(entries, (entry) => entry.personId);
+  const dates = datesFrom(period.from, period.to);
   // Work on a project that one manages comes from people outside one's teams, too.
   const known = new Set(rows.map((row) => row.id));
   const strangers = [...byPerson.keys()].filter((id) => !known.has(id));
@@ -43,7 +40,7 @@ export async function reviewed(context: Context, period: Dates, scope: ScopeFilt
         (!scope.whose || row.id === scope.whose) &&
         (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')),
     )
-    .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], period, planned, scope.all && known.has(row.id)))
+    .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], dates, planned, scope.all && known.has(row.id)))
     .sort((a, b) => a.name.localeCompare(b.name));
   return { people, sheets: new Map([...rows, ...others].map((row) => [row.id, row.sheetId])) };
 }
@@ -52,11 +49,10 @@ function reviewPerson(
   context: Context,
   row: IReviewPeopleResult,
   entries: readonly IReviewEntriesResult[],
-  period: Dates,
+  dates: readonly string[],
   planned: PlannedLookup,
   whole: boolean,
 ): ReviewPerson {
-  const dates = datesFrom(period.from, period.to);
   const time = entries.filter((entry) => entry.kind === 'time');
   const absences = new Map(
     entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']),
@@ -64,7 +60,7 @@ function reviewPerson(
   const looks = looksOf(context, row.id, time, new Set(absences.keys()), dates, planned, whole);
   const own = row.id === context.actor.personId;
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
-  const sum = (list: readonly IReviewEntriesResult[]) => list.reduce((total, entry) => total + entry.quantity, 0);
+  const quantity = (list: readonly IReviewEntriesResult[]) => sum(list, (entry) => entry.quantity);
   return {
     personId: row.id,
     name: row.name,
@@ -73,15 +69,15 @@ function reviewPerson(
     state: stateOf(row, entries, waiting.length),
     submittedAt: row.submittedAt,
     note: row.note,
-    planned: dates.reduce((total, date) => total + planned(row.id, date).seconds, 0),
-    recorded: sum(time),
-    submitted: sum(waiting.filter((entry) => entry.kind === 'time')),
+    planned: sum(dates, (date) => planned(row.id, date).seconds),
+    recorded: quantity(time),
+    submitted: quantity(waiting.filter((entry) => entry.kind === 'time')),
     days: dates.map((date) => {
       const day = time.filter((entry) => entry.date === date);
       return {
         date,
-        recorded: sum(day),
-        billable: sum(day.filter((entry) => entry.billable)),
+        recorded: quantity(day),
+        billable: quantity(day.filter((entry) => entry.billable)),
         absent: absences.get(date) ?? null,
         looks: [...new Set(looks.filter((look) => look.date === date).map((look) => look.reason))],
       };

@@ -63,6 +63,11 @@ export class Client {
     return [...this.cookies].map(([key, value]) => `${key}=${value}`).join('; ');
   }
 
+  /** What every answer is held to. */
+  protected hold(method: string, url: string, status: number, body: unknown): void {
+    holdToContract(method, url, status, body);
+  }
+
   async request(method: string, url: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer<unknown>> {
     const xsrf = this.cookies.get('XSRF-TOKEN');
     const answer = await fetch((typeof this.base === 'string' ? this.base : this.base()) + url, {
@@ -83,7 +88,7 @@ export class Client {
     for (const secret of secretsOfOthers)
       if (bytes.includes(secret)) throw new Error(`${method} ${url} shows something of another firm: ${secret}`);
     const json = answer.headers.get('content-type')?.includes('json') ? (JSON.parse(bytes.toString()) as unknown) : bytes;
-    holdToContract(method, url, answer.status, json);
+    this.hold(method, url, answer.status, json);
     return { status: answer.status, body: json, problem: json as Problem };
   }
 }

@@ -5,57 +5,65 @@ select
   c.id as "clientId!",
   c.name as "clientName!",
   b.currency as "currency!",
-  min(b.work_date) as "oldest!",
-  coalesce(
-    sum(b.seconds) filter (
-      where
-        not b.held
-        and not b.unpriced
-    ),
-    0
-  )::bigint as "seconds!",
-  sum(b.ready_minor)::bigint as "ready!",
-  sum(b.over_minor)::bigint as "over!",
-  count(*) filter (
-    where
-      b.held
-  ) as "held!",
-  count(*) filter (
-    where
-      b.unpriced
-  ) as "unpriced!"
+  b.oldest as "oldest!",
+  b.seconds as "seconds!",
+  b.ready as "ready!",
+  b.over as "over!",
+  b.held as "held!",
+  b.unpriced as "unpriced!"
 from
-  to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b
+  (
+    select
+      r.firm_id,
+      r.project_id,
+      r.currency,
+      min(r.work_date) as oldest,
+      coalesce(
+        sum(r.seconds) filter (
+          where
+            not r.held
+            and not r.unpriced
+        ),
+        0
+      )::bigint as seconds,
+      sum(r.ready_minor)::bigint as ready,
+      sum(r.over_minor)::bigint as over,
+      count(*) filter (
+        where
+          r.held
+      ) as held,
+      count(*) filter (
+        where
+          r.unpriced
+      ) as unpriced
+    from
+      to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) r
+    where
+      in_scope (
+        r.project_id,
+        r.task_id,
+        r.person_id,
+        :all!,
+        :projects!,
+        :anyTask!,
+        :tasks!,
+        :whose
+      )
+    group by
+      r.firm_id,
+      r.project_id,
+      r.currency
+  ) b
   join project p on p.firm_id = b.firm_id
   and p.id = b.project_id
   join client c on c.firm_id = p.firm_id
   and c.id = p.client_id
 where
-  in_scope (
-    b.project_id,
-    b.task_id,
-    b.person_id,
-    :all!,
-    :projects!,
-    :anyTask!,
-    :tasks!,
-    :whose
-  )
-group by
-  b.project_id,
-  p.name,
-  c.id,
-  c.name,
-  b.currency
-having
-  sum(b.ready_minor) > 0
-  or sum(b.over_minor) > 0
-  or count(*) filter (
-    where
-      b.held
-  ) > 0
+  b.ready > 0
+  or b.over > 0
+  or b.held > 0
 order by
-  min(b.work_date),
+  b.oldest,
   p.name;
 
 /* @name limitsInSight */

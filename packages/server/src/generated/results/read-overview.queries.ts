@@ -3,6 +3,71 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type stringArray = (string)[];
 
+/** 'HomesOfProjects' parameters type */
+export interface IHomesOfProjectsParams {
+  asker: string;
+  reach: string;
+}
+
+/** 'HomesOfProjects' return type */
+export interface IHomesOfProjectsResult {
+  home: string;
+  id: string;
+}
+
+/** 'HomesOfProjects' query type */
+export interface IHomesOfProjectsQuery {
+  params: IHomesOfProjectsParams;
+  result: IHomesOfProjectsResult;
+}
+
+const homesOfProjectsIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":102,"b":108}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":111,"b":117}]}],"statement":"select\n  p.id as \"id!\",\n  coalesce(p.client_id, p.department_id) as \"home!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   coalesce(p.client_id, p.department_id) as "home!"
+ * from
+ *   projects_in_reach (:reach!, :asker!) p
+ * ```
+ */
+export const homesOfProjects = new PreparedQuery<IHomesOfProjectsParams,IHomesOfProjectsResult>(homesOfProjectsIR);
+
+
+/** 'TasksBelowTasks' parameters type */
+export type ITasksBelowTasksParams = void;
+
+/** 'TasksBelowTasks' return type */
+export interface ITasksBelowTasksResult {
+  id: string;
+  parentId: string;
+}
+
+/** 'TasksBelowTasks' query type */
+export interface ITasksBelowTasksQuery {
+  params: ITasksBelowTasksParams;
+  result: ITasksBelowTasksResult;
+}
+
+const tasksBelowTasksIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  t.id as \"id!\",\n  t.parent_id as \"parentId!\"\nfrom\n  task t\nwhere\n  t.parent_id is not null"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   t.id as "id!",
+ *   t.parent_id as "parentId!"
+ * from
+ *   task t
+ * where
+ *   t.parent_id is not null
+ * ```
+ */
+export const tasksBelowTasks = new PreparedQuery<ITasksBelowTasksParams,ITasksBelowTasksResult>(tasksBelowTasksIR);
+
+
 /** 'StageSums' parameters type */
 export interface IStageSumsParams {
   asker: string;

@@ -37,7 +37,7 @@ export interface IToBillProjectsQuery {
   result: IToBillProjectsResult;
 }
 
-const toBillProjectsIR: any = {"usedParamSet":{"upTo":true,"day":true,"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":549,"b":554}]},{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":557,"b":561}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":564,"b":570}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":579}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":791,"b":795}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":802,"b":811}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":818,"b":826}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":833,"b":839}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":846,"b":851}]}],"statement":"select\n  b.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  c.id as \"clientId!\",\n  c.name as \"clientName!\",\n  b.currency as \"currency!\",\n  min(b.work_date) as \"oldest!\",\n  coalesce(\n    sum(b.seconds) filter (\n      where\n        not b.held\n        and not b.unpriced\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(b.ready_minor)::bigint as \"ready!\",\n  sum(b.over_minor)::bigint as \"over!\",\n  count(*) filter (\n    where\n      b.held\n  ) as \"held!\",\n  count(*) filter (\n    where\n      b.unpriced\n  ) as \"unpriced!\"\nfrom\n  to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b\n  join project p on p.firm_id = b.firm_id\n  and p.id = b.project_id\n  join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  in_scope (\n    b.project_id,\n    b.task_id,\n    b.person_id,\n    :all!,\n    :projects!,\n    :anyTask!,\n    :tasks!,\n    :whose\n  )\ngroup by\n  b.project_id,\n  p.name,\n  c.id,\n  c.name,\n  b.currency\nhaving\n  sum(b.ready_minor) > 0\n  or sum(b.over_minor) > 0\n  or count(*) filter (\n    where\n      b.held\n  ) > 0\norder by\n  min(b.work_date),\n  p.name"};
+const toBillProjectsIR: any = {"usedParamSet":{"upTo":true,"day":true,"reach":true,"asker":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":835,"b":840}]},{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":843,"b":847}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":850,"b":856}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":859,"b":865}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":967,"b":971}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":982,"b":991}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1002,"b":1010}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1021,"b":1027}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1038,"b":1043}]}],"statement":"select\n  b.project_id as \"projectId!\",\n  p.name as \"projectName!\",\n  c.id as \"clientId!\",\n  c.name as \"clientName!\",\n  b.currency as \"currency!\",\n  b.oldest as \"oldest!\",\n  b.seconds as \"seconds!\",\n  b.ready as \"ready!\",\n  b.over as \"over!\",\n  b.held as \"held!\",\n  b.unpriced as \"unpriced!\"\nfrom\n  (\n    select\n      r.firm_id,\n      r.project_id,\n      r.currency,\n      min(r.work_date) as oldest,\n      coalesce(\n        sum(r.seconds) filter (\n          where\n            not r.held\n            and not r.unpriced\n        ),\n        0\n      )::bigint as seconds,\n      sum(r.ready_minor)::bigint as ready,\n      sum(r.over_minor)::bigint as over,\n      count(*) filter (\n        where\n          r.held\n      ) as held,\n      count(*) filter (\n        where\n          r.unpriced\n      ) as unpriced\n    from\n      to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) r\n    where\n      in_scope (\n        r.project_id,\n        r.task_id,\n        r.person_id,\n        :all!,\n        :projects!,\n        :anyTask!,\n        :tasks!,\n        :whose\n      )\n    group by\n      r.firm_id,\n      r.project_id,\n      r.currency\n  ) b\n  join project p on p.firm_id = b.firm_id\n  and p.id = b.project_id\n  join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  b.ready > 0\n  or b.over > 0\n  or b.held > 0\norder by\n  b.oldest,\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -48,57 +48,65 @@ const toBillProjectsIR: any = {"usedParamSet":{"upTo":true,"day":true,"reach":tr
  *   c.id as "clientId!",
  *   c.name as "clientName!",
  *   b.currency as "currency!",
- *   min(b.work_date) as "oldest!",
- *   coalesce(
- *     sum(b.seconds) filter (
- *       where
- *         not b.held
- *         and not b.unpriced
- *     ),
- *     0
- *   )::bigint as "seconds!",
- *   sum(b.ready_minor)::bigint as "ready!",
- *   sum(b.over_minor)::bigint as "over!",
- *   count(*) filter (
- *     where
- *       b.held
- *   ) as "held!",
- *   count(*) filter (
- *     where
- *       b.unpriced
- *   ) as "unpriced!"
+ *   b.oldest as "oldest!",
+ *   b.seconds as "seconds!",
+ *   b.ready as "ready!",
+ *   b.over as "over!",
+ *   b.held as "held!",
+ *   b.unpriced as "unpriced!"
  * from
- *   to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) b
+ *   (
+ *     select
+ *       r.firm_id,
+ *       r.project_id,
+ *       r.currency,
+ *       min(r.work_date) as oldest,
+ *       coalesce(
+ *         sum(r.seconds) filter (
+ *           where
+ *             not r.held
+ *             and not r.unpriced
+ *         ),
+ *         0
+ *       )::bigint as seconds,
+ *       sum(r.ready_minor)::bigint as ready,
+ *       sum(r.over_minor)::bigint as over,
+ *       count(*) filter (
+ *         where
+ *           r.held
+ *       ) as held,
+ *       count(*) filter (
+ *         where
+ *           r.unpriced
+ *       ) as unpriced
+ *     from
+ *       to_bill_in_reach (:upTo!, :day!, :reach!, :asker!) r
+ *     where
+ *       in_scope (
+ *         r.project_id,
+ *         r.task_id,
+ *         r.person_id,
+ *         :all!,
+ *         :projects!,
+ *         :anyTask!,
+ *         :tasks!,
+ *         :whose
+ *       )
+ *     group by
+ *       r.firm_id,
+ *       r.project_id,
+ *       r.currency
+ *   ) b
  *   join project p on p.firm_id = b.firm_id
  *   and p.id = b.project_id
  *   join client c on c.firm_id = p.firm_id
  *   and c.id = p.client_id
  * where
- *   in_scope (
- *     b.project_id,
- *     b.task_id,
- *     b.person_id,
- *     :all!,
- *     :projects!,
- *     :anyTask!,
- *     :tasks!,
- *     :whose
- *   )
- * group by
- *   b.project_id,
- *   p.name,
- *   c.id,
- *   c.name,
- *   b.currency
- * having
- *   sum(b.ready_minor) > 0
- *   or sum(b.over_minor) > 0
- *   or count(*) filter (
- *     where
- *       b.held
- *   ) > 0
+ *   b.ready > 0
+ *   or b.over > 0
+ *   or b.held > 0
  * order by
- *   min(b.work_date),
+ *   b.oldest,
  *   p.name
  * ```
  */
