@@ -317,7 +317,20 @@ select
   (i % 150 + i / 150 % 5 + i / 750) % 4 as t,
   (i / 150 % 5) as slot
 from
-  generate_series(0, :entries - 1) i;
+  generate_series(0, :entries - 1) i
+union all
+-- Besides, at every size, five years of one entry a month on forty projects, on Sundays: charts are as long in a
+-- young firm as in an old one.
+select
+  2000000 + k,
+  pg_temp.id ('early' || k),
+  k % 150,
+  date '2026-05-03' - k / 40 * 28,
+  k % 40 * 6 + k * 6 / 2600,
+  k % 4,
+  k / 40 % 5
+from
+  generate_series(0, 2599) k;
 
 insert into
   entry (
@@ -472,10 +485,36 @@ from
         )::int + 1
       from
         recorded
+      where
+        i < 2000000
     ),
     date '2026-06-08',
     interval '7 days'
-  ) w;
+  ) w
+union
+select
+  pg_temp.id ('firm'),
+  pg_temp.id ('early sheet' || person || date),
+  pg_temp.id ('person' || person),
+  date - 6,
+  date,
+  'submitted'
+from
+  recorded r
+where
+  i >= 2000000
+  and date - 6 < (
+    select
+      min(date) - extract(
+        isodow
+        from
+          min(date)
+      )::int + 1
+    from
+      recorded
+    where
+      i < 2000000
+  );
 
 -- Billed work stands on invoices of at most 500 entries each, one line per task.
 create temporary table share as
