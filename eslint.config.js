@@ -35,6 +35,7 @@ export default tseslint.config(
       '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'yw', style: 'kebab-case' }],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
       '@angular-eslint/component-class-suffix': 'off',
+      '@angular-eslint/component-max-inline-declarations': ['error', { template: 25, styles: 25 }],
     },
   },
   {

@@ -37,6 +37,8 @@ export type MoneyFigure = Static<typeof MoneyFigure>;
 /** What waits at each step, for the scope. A step is left out where the person has no business there. */
 export const Overview = strict({
   scope: Scope,
+  /** Today where the reader is: a page that stays open over midnight goes on to the next day. */
+  today: Day,
   record: nullable(
     strict({
       from: Day,

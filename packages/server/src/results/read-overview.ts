@@ -24,6 +24,7 @@ export async function readOverview(context: Context, scopeText: string | undefin
   const scope = await resolveScope(context, scopeText);
   return {
     scope: scope.text,
+    today: today(context),
     record: may(context, 'time.record') ? await recordFigure(context, scope) : null,
     review: await reviewFigure(context, scope),
     bill: may(context, 'invoices.read') ? await billFigure(context, scope) : null,

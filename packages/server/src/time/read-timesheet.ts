@@ -11,9 +11,10 @@ import { problem } from '../platform/problem';
 export async function readTimesheet(context: Context, { from, to }: Dates, person: string | undefined): Promise<Timesheet> {
   const { tx, actor } = context;
   const personId = person ?? actor.personId;
-  const [facts] = await peopleFacts.run({ reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] }, tx);
-  if (!facts) throw problem('person-unknown');
   const own = personId === actor.personId;
+  const who = { reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] };
+  const facts = own ? actor : (await peopleFacts.run(who, tx))[0];
+  if (!facts) throw problem('person-unknown');
   const entries = await entriesOfPeople(context, [personId], from, to);
   const [sheet] = await sheetOf.run({ person: personId, from }, tx);
   const planned = await plannedTime(tx, [personId], from, to);

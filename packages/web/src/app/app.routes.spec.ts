@@ -5,7 +5,7 @@ import { provideEffects } from '@ngrx/effects';
 import type { Session } from '@yellowwood/contracts';
 import { routes } from './app.routes';
 import * as effects from './state/effects';
-import { FakeServer, ME, WORK, me, pageProviders, refusal } from './testing/fake-server';
+import { FakeServer, ME, TODAY, WORK, me, pageProviders, refusal } from './testing/fake-server';
 import { weekOfEntries } from './testing/fixtures';
 
 const ACCOUNT: Session = {
@@ -27,6 +27,7 @@ describe('the ways through the page', () => {
       .on('readWork', () => WORK)
       .on('readOverview', () => ({
         scope: 'all',
+        today: TODAY,
         record: null,
         review: null,
         bill: null,

@@ -1,5 +1,5 @@
 import { Context } from '../../platform/context';
-import { Difference, readBooks } from './books';
+import { Compare, Difference, readBooks } from './books';
 import { verifyDocuments, verifyLines } from './verify-documents';
 import { verifyEntries } from './verify-entries';
 import { verifyLimits } from './verify-limits';
@@ -15,7 +15,7 @@ import { verifySums } from './verify-sums';
 export async function verifyBooks(context: Context): Promise<Difference[]> {
   const books = await readBooks(context);
   const found: Difference[] = [];
-  const compare = (what: string, id: string, stored: unknown, computed: unknown) => {
+  const compare: Compare = (what, id, stored, computed) => {
     if (JSON.stringify(stored) !== JSON.stringify(computed))
       found.push({ what, id, stored: JSON.stringify(stored), computed: JSON.stringify(computed) });
   };

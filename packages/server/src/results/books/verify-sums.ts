@@ -1,6 +1,6 @@
 import { bookBilledSums, bookWorkSums } from '../../generated/results/books/verify-sums.queries';
 import { Context } from '../../platform/context';
-import { Books, Compare } from './books';
+import { Books, Compare, Proven } from './books';
 
 /** All people, no project, no task: `no_id()` of the database. */
 export const NO_ID = '00000000-0000-0000-0000-000000000000';
@@ -25,7 +25,7 @@ class Sums {
   }
 
   /** Compares with what is stored, key by key; a key of nothing may be missing. */
-  compareWith(stored: Sums, what: string, compare: Compare): void {
+  compareWith(stored: Sums, what: Proven, compare: Compare): void {
     for (const key of new Set([...this.byKey.keys(), ...stored.byKey.keys()])) {
       const [own, other] = [this.byKey.get(key), stored.byKey.get(key)];
       // Rows of writers at the same moment may cancel out and stay until the next writer folds them.

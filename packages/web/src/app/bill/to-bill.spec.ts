@@ -102,6 +102,10 @@ describe('what is to bill in the firm', () => {
     await page.knows({ id: entryOf(50).personId!, name: 'Rosa Vane' });
     expect(page.text('h2')).toBe('Without a rate: 140 entries');
     expect(page.text('h2 + p')).toContain('The oldest 2 stand here.');
+    // No rule was made since: there is no column for its price.
+    expect(page.texts('[aria-label="Entries without a rate"] th')).toEqual([
+      ...['Date', 'Person', 'Project and task', 'Hours', 'Stage'],
+    ]);
     expect(page.text('[aria-label="Entries without a rate"] tbody')).toContain('Rosa Vane');
   });
 

@@ -14,62 +14,7 @@ import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
 @Component({
   selector: 'yw-figure-why',
   imports: [DayPipe, HoursPipe, MoneyPipe],
-  template: `
-    <h3>{{ title() }}</h3>
-    @if (behind.sentence()) {
-      <p class="wrong" role="alert">{{ behind.sentence() }}</p>
-    }
-    @if (behind.value(); as b) {
-      <p class="quiet">{{ rule() }}</p>
-      <dl>
-        @for (sum of b.sums; track sum.part + sum.currency) {
-          <dt>{{ parts[sum.part] }}</dt>
-          <dd>{{ sum.minor | money: sum.currency }}</dd>
-        }
-        @if (b.count > 0) {
-          <dt>{{ b.count }} {{ b.count === 1 ? 'entry' : 'entries' }}</dt>
-          <dd>{{ b.seconds | hours }}</dd>
-        }
-      </dl>
-      @if (b.documents.length > 0) {
-        <h3 class="gap">Documents{{ b.documentCount > b.documents.length ? ', the newest ' + b.documents.length : '' }}</h3>
-        <ul class="entries">
-          @for (one of b.documents; track one.id) {
-            <li>
-              <button type="button" (click)="openInvoice(one.id)">
-                <span
-                  >{{ one.number }}<small>{{ one.issuedOn | day }}</small></span
-                ><span class="num">{{ one.minor | money: one.currency }}</span>
-              </button>
-            </li>
-          }
-        </ul>
-      }
-      @if (b.entries.length > 0) {
-        <h3 class="gap">Entries{{ b.count > b.entries.length ? ', the newest ' + b.entries.length : '' }}</h3>
-        <ul class="entries">
-          @for (entry of b.entries; track entry.id) {
-            <li>
-              <button type="button" (click)="openEntry(entry.id)">
-                <span
-                  >{{ entry.date | day }} {{ names.task(entry.taskId) || names.project(entry.projectId)
-                  }}<small>{{ whose(entry) }}{{ names.service(entry.serviceId).toLowerCase() }}, {{ entry.stage }}</small></span
-                ><span class="num" [class.not-billable]="!entry.billable"
-                  >{{ entry.kind === 'fee' ? 'fee' : (entry.quantity | hours) }}
-                  @if (showsMoney() && entry.value?.minor) {
-                    <small>{{ entry.value!.minor | money: entry.value!.currency! }}</small>
-                  }
-                </span>
-              </button>
-            </li>
-          }
-        </ul>
-      }
-      @if (b.nextCursor) {
-        <button class="link" type="button" (click)="more(b)">Show more</button>
-      }
-    }
-  `,
+  templateUrl: './figure-why.html',
   styleUrls: ['../shell/why.scss'],
   styles: 'small { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

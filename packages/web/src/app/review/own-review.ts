@@ -12,47 +12,7 @@ import { loaded } from '../ui/loaded';
 @Component({
   selector: 'yw-own-review',
   imports: [RouterLink, DayPipe, HoursPipe, MomentPipe],
-  template: `
-    <h1>Your weeks in review</h1>
-    @if (weeks.sentence()) {
-      <p class="wrong" role="alert">{{ weeks.sentence() }}</p>
-    }
-    <table class="sheet" aria-label="Your weeks">
-      <thead>
-        <tr>
-          <th class="left" scope="col">Week</th>
-          <th scope="col">Recorded</th>
-          <th scope="col">Waiting</th>
-          <th scope="col">Approved</th>
-          <th class="left" scope="col">State</th>
-        </tr>
-      </thead>
-      <tbody>
-        @for (week of weeks.value(); track week.from) {
-          <tr>
-            <td class="left">
-              <a [routerLink]="['/f', address.firm(), 'record']" [queryParams]="{ period: period(week.from) }"
-                >Week {{ number(week.from) }}</a
-              ><small>{{ week.from | day }} to {{ week.to | day }}</small>
-            </td>
-            <td>{{ sum(week.entries, ['recorded', 'submitted', 'approved', 'billed', 'paid']) | hours }}</td>
-            <td>{{ sum(week.entries, ['submitted']) | hours }}</td>
-            <td>{{ sum(week.entries, ['approved', 'billed', 'paid']) | hours }}</td>
-            <td class="left">
-              @for (entry of returned(week.entries); track entry.id) {
-                <span class="wrong">returned by {{ entry.returned!.by }}: “{{ entry.returned!.reason }}”</span>
-              }
-              @if (week.state === 'submitted') {
-                <span>submitted {{ week.submissions[0]?.at | moment }}</span>
-              } @else if (returned(week.entries).length === 0) {
-                <span class="quiet">not submitted</span>
-              }
-            </td>
-          </tr>
-        }
-      </tbody>
-    </table>
-  `,
+  templateUrl: './own-review.html',
   styles: 'h1 { margin-bottom: 12px; } td span { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -15,43 +15,7 @@ type Account = NonNullable<Session['account']>;
 @Component({
   selector: 'yw-person-menu',
   imports: [MatDivider, MatMenu, MatMenuItem, MatMenuTrigger],
-  template: `
-    <button class="who" type="button" [matMenuTriggerFor]="menu" [attr.aria-label]="'Menu of ' + name()">{{ initials() }}</button>
-    <mat-menu #menu="matMenu" xPosition="before">
-      <div class="head">
-        <b>{{ name() }}</b><small>{{ firm() }}</small>
-      </div>
-      <mat-divider />
-      @for (theme of themes; track theme.value) {
-        <button
-          mat-menu-item
-          role="menuitemradio"
-          [attr.aria-checked]="account()?.theme === theme.value"
-          (click)="prefer({ theme: theme.value })"
-        >
-          {{ account()?.theme === theme.value ? '● ' : '○ ' }}{{ theme.word }}
-        </button>
-      }
-      <mat-divider />
-      @for (form of forms; track form.value) {
-        <button
-          mat-menu-item
-          role="menuitemradio"
-          [attr.aria-checked]="account()?.durationForm === form.value"
-          (click)="prefer({ durationForm: form.value })"
-        >
-          {{ account()?.durationForm === form.value ? '● ' : '○ ' }}{{ form.word }}
-        </button>
-      }
-      <mat-divider />
-      @if (rights()['pay.read']) {
-        <button mat-menu-item (click)="showPay()">Pay and overhead</button>
-      }
-      <button mat-menu-item (click)="showKeys()">Keys</button>
-      <button mat-menu-item (click)="changePassword()">Change password</button>
-      <button mat-menu-item (click)="signOut()">Sign out</button>
-    </mat-menu>
-  `,
+  templateUrl: './person-menu.html',
   styles: `
     :host {
       display: flex;

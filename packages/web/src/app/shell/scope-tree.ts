@@ -16,69 +16,7 @@ const plain = (text: string) =>
 @Component({
   selector: 'yw-scope-tree',
   imports: [StageBar],
-  template: `
-    <nav aria-label="Scope">
-      <input
-        class="plain-field find"
-        type="search"
-        placeholder="Find client, project, task"
-        aria-label="Find client, project, task"
-        [value]="find()"
-        (input)="find.set($any($event.target).value)"
-        (keydown.enter)="takeFirst()"
-        (keydown.escape)="find.set('')"
-      />
-      <button
-        class="node all"
-        type="button"
-        [class.on]="address.scope() === 'all'"
-        [attr.aria-current]="address.scope() === 'all' ? 'true' : null"
-        (click)="choose('all')"
-      >
-        <span>All work</span>
-        @if (bar(allWork); as own) {
-          <yw-stage-bar [bar]="own" />
-        }
-      </button>
-      @for (node of shown(); track node.id) {
-        <div class="line" [class]="node.kind" [class.on]="address.scope() === node.scope" [style.--depth]="node.depth">
-          @if (node.kind !== 'client' && node.kind !== 'department' && node.kind !== 'people' && node.hasChildren) {
-            <button
-              class="turn"
-              type="button"
-              [attr.aria-expanded]="isOpen(node)"
-              [attr.aria-label]="(isOpen(node) ? 'Close ' : 'Open ') + node.name"
-              (click)="toggle(node)"
-            >
-              <span [class.down]="isOpen(node)">›</span>
-            </button>
-          }
-          @if (node.kind === 'people') {
-            <button class="node" type="button" [attr.aria-expanded]="isOpen(node)" (click)="toggle(node)">
-              <span>{{ node.name }}</span><span class="turn" [class.down]="isOpen(node)" aria-hidden="true">›</span>
-            </button>
-          } @else {
-            <button
-              class="node"
-              type="button"
-              [class.closed]="node.closed"
-              [attr.aria-current]="address.scope() === node.scope ? 'true' : null"
-              (click)="choose(node.scope)"
-            >
-              <span>{{ node.name }}</span>
-              @if (node.kind === 'project' || node.kind === 'task') {
-                @if (bar(node.id); as own) {
-                  <yw-stage-bar [bar]="own" />
-                }
-              }
-            </button>
-          }
-        </div>
-      } @empty {
-        <p class="empty quiet">{{ find() ? 'Nothing of that name.' : 'Clients, projects and tasks will stand here.' }}</p>
-      }
-    </nav>
-  `,
+  templateUrl: './scope-tree.html',
   styleUrl: './scope-tree.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -11,6 +11,7 @@ import { ScopeTree } from './scope-tree';
 
 const OVERVIEW: Overview = {
   scope: 'all',
+  today: '2026-06-10',
   record: {
     from: '2026-06-08',
     to: '2026-06-14',

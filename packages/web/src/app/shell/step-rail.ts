@@ -33,35 +33,7 @@ const COLOURS: Readonly<Record<Step, string>> = {
 @Component({
   selector: 'yw-step-rail',
   imports: [RouterLink, Brand, PersonMenu],
-  template: `
-    <button
-      class="scope-button"
-      type="button"
-      (click)="scopeToggled.emit()"
-      [attr.aria-expanded]="scopeOpen()"
-      aria-label="Choose scope"
-    >
-      <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
-        <path d="M3 4h5M6 8h7M6 12h7M9 16h8" stroke="currentColor" stroke-width="1.6" fill="none" />
-      </svg>
-    </button>
-    <yw-brand />
-    <nav aria-label="Steps">
-      @for (step of steps(); track step.step) {
-        <a
-          [routerLink]="step.link.commands"
-          [queryParams]="step.link.queryParams"
-          [class.on]="step.on"
-          [attr.aria-current]="step.on ? 'page' : null"
-          [style.--c]="'var(--stage-' + step.colour + ')'"
-        >
-          <b>{{ step.word }}</b><span>{{ step.figure }}</span
-          ><i></i>
-        </a>
-      }
-    </nav>
-    <yw-person-menu />
-  `,
+  templateUrl: './step-rail.html',
   styleUrl: './step-rail.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

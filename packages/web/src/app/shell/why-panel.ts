@@ -17,36 +17,7 @@ const EMPTY: Readonly<Record<string, string>> = {
 @Component({
   selector: 'yw-why-panel',
   imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy],
-  template: `
-    <aside aria-label="Why">
-      <button class="fold" type="button" (click)="folded.emit()" aria-expanded="true">Fold away</button>
-      @switch (kind()) {
-        @case ('entry') {
-          @defer (on immediate) {
-            <yw-entry-why [id]="id()" />
-          }
-        }
-        @case ('person') {
-          @defer (on immediate) {
-            <yw-person-review [personId]="id()" />
-          }
-        }
-        @case ('invoice') {
-          @defer (on immediate) {
-            <yw-invoice-panel [id]="id()" />
-          }
-        }
-        @case ('figure') {
-          @defer (on immediate) {
-            <yw-figure-why [figure]="id()" />
-          }
-        }
-        @default {
-          <p class="quiet">{{ empty() }}</p>
-        }
-      }
-    </aside>
-  `,
+  templateUrl: './why-panel.html',
   styles: `
     :host {
       border-left: 1px solid var(--line);

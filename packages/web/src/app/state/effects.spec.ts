@@ -5,7 +5,7 @@ import { provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { Role } from '@yellowwood/core';
 import type { Overview, Session } from '@yellowwood/contracts';
-import { FakeServer, Page, WORK, id, open, refusal } from '../testing/fake-server';
+import { FakeServer, Page, TODAY, WORK, id, open, refusal } from '../testing/fake-server';
 import * as effects from './effects';
 import { Refresh } from './refresh';
 import { sessionActions, sessionFeature } from './session';
@@ -15,7 +15,9 @@ import { workFeature } from './work';
 @Component({ template: '', changeDetection: ChangeDetectionStrategy.OnPush })
 class Nothing {}
 
-const OVERVIEW: Overview = { scope: 'all', record: null, review: null, bill: null, collect: null, results: null, bars: [] };
+const OVERVIEW: Overview = {
+  ...{ scope: 'all', today: TODAY, record: null, review: null, bill: null, collect: null, results: null, bars: [] },
+};
 const TIMERS = {
   timers: [],
   now: '2026-06-10T09:00:05.000Z',
@@ -49,6 +51,16 @@ describe('what the page reads by itself', () => {
     expect(names().sort()).toEqual(['readOverview', 'readTimers', 'readWork']);
     expect(store().selectSignal(workFeature.selectKnown)()).toBeTrue();
     expect(store().selectSignal(timersFeature.selectToday)()!.maximum).toBe(36_000);
+  });
+
+  it('goes on to the next day while the page stays open', async () => {
+    await start();
+    const today = store().selectSignal(sessionFeature.selectToday);
+    expect(today()).toBe(TODAY);
+    page.server.on('readOverview', () => ({ ...OVERVIEW, today: '2026-06-11' }));
+    TestBed.inject(Refresh).written();
+    await page.settle(20);
+    expect(today()).toBe('2026-06-11');
   });
 
   it('is the people too for somebody who may read their time', async () => {

@@ -1,6 +1,7 @@
 import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
 import type { Permission, Reach } from '@yellowwood/core';
 import type { Me, Session } from '@yellowwood/contracts';
+import { workActions } from './work';
 
 export const sessionActions = createActionGroup({
   source: 'session',
@@ -28,6 +29,10 @@ export const sessionFeature = createFeature({
     initial,
     on(sessionActions.known, (state, { session }) => ({ ...state, session, sentence: '' })),
     on(sessionActions.meRead, (state, { me }) => ({ ...state, me, sentence: '' })),
+    // The day goes on while the page stays open.
+    on(workActions.overviewKnown, (state, { overview: { today } }) =>
+      state.me && state.me.today !== today ? { ...state, me: { ...state.me, today } } : state,
+    ),
     on(sessionActions.signedOut, (_state, { session }) => ({ ...initial, session })),
     on(sessionActions.unreachable, (state, { sentence }) => ({ ...state, sentence })),
   ),

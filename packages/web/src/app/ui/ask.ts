@@ -23,36 +23,7 @@ export interface Question {
 @Component({
   selector: 'yw-ask',
   imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
-  template: `
-    <h2 mat-dialog-title>{{ question.title }}</h2>
-    <mat-dialog-content>
-      @if (question.text) {
-        <p class="text">{{ question.text }}</p>
-      }
-      @if (question.field; as field) {
-        <label class="field">
-          {{ field.label }}
-          <textarea
-            class="plain-field"
-            rows="3"
-            maxlength="500"
-            cdkFocusInitial
-            [value]="words()"
-            (input)="words.set($any($event.target).value)"
-            (keydown.control.enter)="answer()"
-            [attr.aria-invalid]="tried() && missing()"
-          ></textarea>
-        </label>
-        @if (tried() && missing()) {
-          <p class="field-error" role="alert">Write a few words; they are kept in the history.</p>
-        }
-      }
-    </mat-dialog-content>
-    <mat-dialog-actions align="end">
-      <button mat-button [mat-dialog-close]="undefined">Cancel</button>
-      <button mat-flat-button (click)="answer()">{{ question.button }}</button>
-    </mat-dialog-actions>
-  `,
+  templateUrl: './ask.html',
   styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } textarea { min-width: min(420px, 70vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

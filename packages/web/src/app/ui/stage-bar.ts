@@ -10,39 +10,7 @@ import type { StageBar as Bar } from '@yellowwood/contracts';
       <i [style.flex-grow]="part.share" [class]="part.name"></i>
     }
   `,
-  styles: `
-    :host {
-      display: flex;
-      gap: 1px;
-      width: 52px;
-      height: 7px;
-      border-radius: 2px;
-      overflow: hidden;
-      flex: none;
-    }
-    i {
-      display: block;
-      min-width: 1px;
-    }
-    .recorded {
-      background: var(--stage-recorded);
-    }
-    .submitted {
-      background: var(--stage-submitted);
-    }
-    .approved {
-      background: var(--stage-approved);
-    }
-    .billed {
-      background: var(--stage-billed);
-    }
-    .paid {
-      background: var(--stage-paid);
-    }
-    .ended {
-      background: repeating-linear-gradient(135deg, var(--stage-approved) 0 2px, var(--surface) 2px 4px);
-    }
-  `,
+  styleUrl: './stage-bar.scss',
   host: { role: 'img', '[attr.aria-label]': 'label()' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
