@@ -52,7 +52,7 @@ describe('the server killed at any moment', () => {
 
   function freePort(): Promise<number> {
     return new Promise((resolve) => {
-      const server = net.createServer().listen(0, '127.0.0.1', () => {
+      const server = net.createServer().listen({ port: 0, host: '127.0.0.1', exclusive: true }, () => {
         const found = (server.address() as AddressInfo).port;
         server.close(() => resolve(found));
       });

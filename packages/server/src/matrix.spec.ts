@@ -1,7 +1,7 @@
 import { BodyOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Answer, Options } from './testing/client';
-import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, Who, World, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
 
 const ROLES = ['owner', 'manager', 'bookkeeper', 'staff'] as const;
 
@@ -201,6 +201,7 @@ function told(answer: Answer<unknown>): string {
 }
 
 describe('every endpoint, asked by every role', () => {
+  const it = inOrder();
   let world: World;
   let inside: Things;
   let beyond: Things;
@@ -251,7 +252,7 @@ describe('every endpoint, asked by every role', () => {
     .filter((endpoint) => endpoint.path.startsWith('/f/'))
     .sort((a, b) => Number(a.name === 'creditInvoice') - Number(b.name === 'creditInvoice'));
 
-  it('has its expectations, also when it is new', () => {
+  it('has its expectations, also when it is new', async () => {
     expect(Object.keys(EXPECTED).sort()).toEqual(asked.map((endpoint) => endpoint.name).sort());
     expect(Object.keys(REQUESTS).sort()).toEqual(asked.map((endpoint) => endpoint.name).sort());
   });

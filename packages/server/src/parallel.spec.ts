@@ -1,8 +1,9 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, World, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
 
 /** Real parallel transactions: whatever the order, the truths of the database hold. */
 describe('at the same moment', () => {
+  const it = inOrder();
   let world: World;
 
   beforeAll(async () => (world = await makeWorld()));

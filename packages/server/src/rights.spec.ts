@@ -1,10 +1,11 @@
 import { Endpoint, EndpointName, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { MONDAY, Who, World, bill, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, Who, World, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
 
 const PEOPLE: readonly Who[] = ['owner', 'manager', 'bookkeeper', 'staff', 'mate'];
 
 describe('rights', () => {
+  const it = inOrder();
   let world: World;
   let other: World;
   let ids: { entry: string; invoice: string; payment: string; foreign: Record<string, string> };
@@ -106,7 +107,7 @@ describe('rights', () => {
         body: {
           id: newId(),
           personId: world.ids.owner,
-          date: '2026-06-08',
+          date: '2026-05-18',
           projectId: ids.foreign['project']!,
           taskId: null,
           serviceId: world.ids.survey,

@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from './testing';
 
 /**
  * Worked by hand, to the cent. Agreement: nearest quarter hour, limit 1,000.00 without tax.
@@ -20,6 +20,7 @@ import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove
  * Cost: pay 20.00 and half of it as overhead, 30.00 an hour of recorded time.
  */
 describe('the hour’s way, worked by hand', () => {
+  const it = inOrder();
   let world: World;
   const entries: Record<string, string> = {};
 

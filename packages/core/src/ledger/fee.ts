@@ -19,11 +19,15 @@ export const fee: EntryKind<'fee', FeeFacts> = {
   byHand: false,
   isTime: false,
   problems: () => [],
-  value: (facts) => ({
-    ...unvalued(facts),
-    payableQuantity: seconds(0),
-    billableQuantity: seconds(facts.quantity),
-    billingState: facts.writtenOff ? 'written off' : 'to bill',
-    value: minor(facts.quantity),
-  }),
+  value: (facts) => {
+    const nothing = { ...unvalued(facts), payableQuantity: seconds(0) };
+    // Taken back with the invoice from whose limit it came.
+    if (!facts.billable) return nothing;
+    return {
+      ...nothing,
+      billableQuantity: seconds(facts.quantity),
+      billingState: facts.writtenOff ? 'written off' : 'to bill',
+      value: minor(facts.quantity),
+    };
+  },
 };

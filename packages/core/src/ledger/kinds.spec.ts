@@ -57,6 +57,11 @@ describe('a fee', () => {
   it('is to bill until somebody writes it off, and nothing stands in its way', () => {
     expect(KINDS.fee.value(WORTH).billingState).toBe('to bill');
     expect(KINDS.fee.value({ ...WORTH, writtenOff: true }).billingState).toBe('written off');
+    // Taken back: no more to bill, whatever was decided on it before.
+    for (const writtenOff of [false, true]) {
+      const back = KINDS.fee.value({ ...WORTH, billable: false, writtenOff });
+      expect([back.billingState, back.value, back.billableQuantity as number]).toEqual(['nothing to bill', minor(0), 0]);
+    }
     expect(KINDS.fee.problems({ projectId: null, absenceCode: null } as never)).toEqual([]);
   });
 });

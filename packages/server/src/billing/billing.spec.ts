@@ -1,7 +1,8 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
+import { MONDAY, World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('billing', () => {
+  const it = inOrder();
   let world: World;
   const ids: string[] = [];
   const keeper = () => world.as('bookkeeper');

@@ -1,11 +1,12 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
+import { MONDAY, World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../testing';
 
 /**
  * An agreement that rounds a person's day on a task as a whole (calculations: rounding, unit day), to the
  * nearest quarter hour: 0:16 and 0:16 are 0:32, which is billed as 0:30, never as 0:15 twice or 0:32.
  */
 describe('a day that is rounded as a whole', () => {
+  const it = inOrder();
   let world: World;
   let first: string;
   let second: string;

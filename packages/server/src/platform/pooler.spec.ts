@@ -9,6 +9,7 @@ import {
   Who,
   World,
   differencesOf,
+  inOrder,
   makeWorld,
   migrate,
   startPooler,
@@ -17,6 +18,7 @@ import {
 
 /** Two web processes on one database, behind a pooler that gives a connection to whoever has a transaction. */
 describe('two processes behind a pooler', () => {
+  const it = inOrder();
   let world: World;
   let pooler: Pooler;
   let processes: ServerProcess[];

@@ -1,10 +1,11 @@
 import type { EndpointName } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import type { Options } from '../testing/client';
-import { MONDAY, Who, World, differencesOf, makeWorld, record } from '../testing';
+import { MONDAY, Who, World, differencesOf, inOrder, makeWorld, record } from '../testing';
 
 /** The same request sent several times at the same moment, as a page does that hears nothing: done once. */
 describe('equal requests', () => {
+  const it = inOrder();
   let world: World;
   let wish: object;
 
@@ -23,8 +24,9 @@ describe('equal requests', () => {
 
   /** Sends one request five times at once. @returns the one answer that all of them got */
   async function five<N extends EndpointName>(who: Who, name: N, options: Options<N>) {
+    const key = newId();
     const answers = await Promise.all(
-      Array.from({ length: 5 }, () => world.as(who).call(name, { key: options.key ?? key, ...options } as Options<N>)),
+      Array.from({ length: 5 }, () => world.as(who).call(name, { key, ...options } as Options<N>)),
     );
     for (const answer of answers) expect([name, answer.status]).toEqual([name, 200]);
     expect(new Set(answers.map((answer) => JSON.stringify(answer.body))).size)
@@ -32,8 +34,6 @@ describe('equal requests', () => {
       .toBe(1);
     return answers[0]!.body;
   }
-  let key: string;
-  beforeEach(() => (key = newId()));
 
   it('submit a week once', async () => {
     await five('staff', 'submitPeriod', { params: { from: MONDAY }, body: { note: 'once' } });
@@ -49,9 +49,7 @@ describe('equal requests', () => {
   it('hold back, release and write off once', async () => {
     const [first] = await entries("stage = 'approved'");
     await five('bookkeeper', 'holdEntries', { body: { entries: [first!], reason: 'Ask first' } });
-    key = newId();
     await five('bookkeeper', 'releaseEntries', { body: { entries: [{ id: first!.id, version: first!.version + 1 }] } });
-    key = newId();
     await five('bookkeeper', 'writeOffEntries', {
       body: { entries: [{ id: first!.id, version: first!.version + 2 }], reason: 'Too small' },
     });
@@ -68,18 +66,17 @@ describe('equal requests', () => {
       body: { id: newId(), wish: wish as never, gross: preview.document.gross },
     });
     expect((await world.sql("select 1 from invoice where kind = 'invoice'")).length).toBe(1);
-    key = newId();
     await five('bookkeeper', 'recordPayment', {
       body: { id: newId(), invoiceId: made.row.id, minor: 100, receivedOn: '2026-06-12', reference: '' },
     });
     expect((await world.sql('select 1 from payment')).length).toBe(1);
-    key = newId();
     await five('bookkeeper', 'creditInvoice', { params: { id: made.row.id }, body: { id: newId(), reason: 'Wrong order' } });
     expect((await world.sql("select 1 from invoice where kind = 'credit note'")).length).toBe(1);
     expect(await differencesOf(world)).toEqual([]);
   });
 
   it('leave the work to the next where the first one failed', async () => {
+    const key = newId();
     const withdraw = () => world.as('bookkeeper').call('withdrawPeriod', { params: { from: MONDAY }, key });
     expect((await withdraw()).problem.code).toBe('nothing-to-withdraw');
     await record(world, 'bookkeeper', '2026-06-08', 1);
@@ -88,6 +85,7 @@ describe('equal requests', () => {
   });
 
   it('are told apart from another request with the same key', async () => {
+    const key = newId();
     await record(world, 'mate', '2026-06-08', 1);
     await world.as('mate').done('submitPeriod', { params: { from: MONDAY }, body: { note: 'one' }, key });
     const other = await world.as('mate').call('submitPeriod', { params: { from: MONDAY }, body: { note: 'two' }, key });

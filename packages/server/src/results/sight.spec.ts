@@ -1,10 +1,11 @@
-import { Who, World, makeWorld, record, submitAndApprove } from '../testing';
+import { Who, World, inOrder, makeWorld, record, submitAndApprove } from '../testing';
 
 /**
  * What those see who may know cost and not pay: 4 h of a surveyor and 2 h of a labourer cost 4 × 31.00 + 2 × 19.00 =
  * 162.00 by the standard rates of their positions, and 6 × 30.00 = 180.00 by their pay and overhead.
  */
 describe('cost and money, by who asks', () => {
+  const it = inOrder();
   let world: World;
   const scope = () => `project:${world.ids.project}`;
 

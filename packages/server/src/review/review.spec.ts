@@ -1,7 +1,8 @@
 import { covers, rightsOf } from '@yellowwood/core';
-import { MONDAY, Who, World, makeWorld, record } from '../testing';
+import { MONDAY, Who, World, inOrder, makeWorld, record } from '../testing';
 
 describe('review', () => {
+  const it = inOrder();
   let world: World;
   const review = (who: Who = 'manager', scope = 'all') => world.as(who).done('readReview', { query: { from: MONDAY, scope } });
   const person = async (name: string) => (await review()).people.find((one) => one.name === name)!;

@@ -2,6 +2,7 @@ export { bill, record, submitAndApprove } from './acts';
 export { differencesOf, ownerContext } from './books';
 export { Client, PASSWORD } from './client';
 export { PEOPLE } from './found-firm';
+export { inOrder } from './in-order';
 export { FRIDAY_EVENING, MONDAY } from './moments';
 export { serve } from './serve';
 export type { Served } from './serve';

@@ -15,7 +15,7 @@ export interface Pooler {
 }
 
 async function freePort(): Promise<number> {
-  const server = net.createServer().listen(0, '127.0.0.1');
+  const server = net.createServer().listen({ port: 0, host: '127.0.0.1', exclusive: true });
   await new Promise((resolve) => server.once('listening', resolve));
   const { port } = server.address() as net.AddressInfo;
   await new Promise((resolve) => server.close(resolve));

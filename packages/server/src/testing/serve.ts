@@ -1,3 +1,4 @@
+import { createServer } from 'node:http';
 import { AddressInfo } from 'node:net';
 import { buildApp } from '../app';
 import { Configuration } from '../platform/configuration';
@@ -24,7 +25,11 @@ export async function serve(database: Database, clock: ServerClock, told: Partia
     trustProxy: null,
     ...told,
   };
-  const server = buildApp(configuration, database, clock).listen(0, '127.0.0.1');
+  const server = createServer(buildApp(configuration, database, clock));
+  // A client that paused for a while must not meet a connection that is just being closed.
+  server.keepAliveTimeout = 120_000;
+  // A port of its own, also where specs run in several processes side by side.
+  server.listen({ port: 0, host: '127.0.0.1', exclusive: true });
   await new Promise((resolve) => server.once('listening', resolve));
   return {
     base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,

@@ -1,7 +1,8 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, makeWorld, record, submitAndApprove } from '../testing';
+import { MONDAY, World, inOrder, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('recording', () => {
+  const it = inOrder();
   let world: World;
   const at = (time: string) => world.clock.hold(`2026-06-10T${time}:00.000Z`);
   const start = (names: object = {}) =>

@@ -1,6 +1,7 @@
-import { MONDAY, World, makeWorld, record } from '../testing';
+import { MONDAY, World, inOrder, makeWorld, record } from '../testing';
 
 describe('rows of a period', () => {
+  const it = inOrder();
   let world: World;
   const row = () => ({ projectId: world.ids.project, taskId: world.ids.task, serviceId: world.ids.survey, billable: true });
 

@@ -1,6 +1,7 @@
-import { World, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
 
 describe('what is to bill', () => {
+  const it = inOrder();
   let world: World;
 
   beforeAll(async () => {

@@ -335,12 +335,22 @@ where
   i.id = :id!;
 
 /* @name workOfInvoice */
-select distinct
+select
   s.entry_id as "entryId!",
   l.project_id as "projectId!"
 from
   invoice_line l
   join line_share s on s.firm_id = l.firm_id
   and s.line_id = l.id
+where
+  l.invoice_id = :invoice!
+union
+select
+  f.entry_id,
+  l.project_id
+from
+  invoice_line l
+  join entry_fee f on f.firm_id = l.firm_id
+  and f.over_limit_line_id = l.id
 where
   l.invoice_id = :invoice!;

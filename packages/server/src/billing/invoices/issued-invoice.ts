@@ -11,7 +11,7 @@ import { lockRows } from '../../ledger/rows';
 import { Context, reachOf } from '../../platform/context';
 import { ProblemCode, problem } from '../../platform/problem';
 
-/** The entries on an invoice. */
+/** The entries on an invoice, and the fees that were released of what stands on it over a limit. */
 export async function entriesOf(context: Context, id: string): Promise<string[]> {
   const work = await workOfInvoice.run({ invoice: id }, context.tx);
   return [...new Set(work.map((row) => row.entryId))];

@@ -1,7 +1,8 @@
 import { v7 as newId } from 'uuid';
-import { World, differencesOf, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
 
 describe('issuing from the desk', () => {
+  const it = inOrder();
   let world: World;
   const ids: string[] = [];
 

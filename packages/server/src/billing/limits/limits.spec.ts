@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
 
 /**
  * A limit of 5,000.00 used by 3,898.96 and asked for 1,707.33 more, worked by hand:
@@ -8,6 +8,7 @@ import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from 
  *   Realisation 5,450.00 / 5,606.29 = 97.21 %.
  */
 describe('an agreed limit', () => {
+  const it = inOrder();
   let world: World;
   let first: string;
   let second: string;
@@ -193,4 +194,45 @@ describe('an agreed limit', () => {
     ]);
     expect(await differencesOf(world)).toEqual([]);
   });
+});
+
+/**
+ * A limit of 50.00 and an hour of 90.00, worked by hand: 50.00 billed, 40.00 over it. Raised to 80.00, 30.00 are
+ * released. Each document that ends takes back what was decided on it.
+ */
+describe('a fee whose documents end', () => {
+  let world: World;
+
+  beforeEach(async () => (world = await makeWorld({ limit: 5000 })));
+  afterEach(() => world.close());
+
+  for (const end of ['creditInvoice', 'voidInvoice'] as const)
+    it(`is to bill no more when the invoice of its limit ends as well (${end})`, async () => {
+      const keeper = world.as('bookkeeper');
+      const ended = (id: string) =>
+        end === 'creditInvoice'
+          ? keeper.call('creditInvoice', { params: { id }, body: { id: newId(), reason: 'Not agreed' } })
+          : keeper.call('voidInvoice', { params: { id }, body: { reason: 'Not agreed' } });
+      const work = await record(world, 'staff', '2026-06-08', 1);
+      await submitAndApprove(world, 'staff');
+      const first = await bill(world, [work.id]);
+      const change = { id: newId(), validFrom: '2026-06-11', reason: 'Agreed' };
+      await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: { ...change, limit: 8000 } });
+      const desk = () => keeper.done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
+      const [over] = (await desk()).overLimit;
+      const release = { id: newId(), minor: 3000, note: 'As agreed' };
+      const fee = await keeper.done('releaseOverLimit', { params: { id: over!.lineId }, body: release });
+      const second = await bill(world, [fee.id]);
+      const refused = await ended(first.row.id);
+      expect([refused.problem.code, refused.problem.data]).toEqual(['over-limit-billed', { number: second.row.number! }]);
+      expect((await ended(second.row.id)).status).toBe(200);
+      expect((await desk()).entries.map((entry) => [entry.id, entry.ready])).toEqual([[fee.id, 3000]]);
+      expect((await ended(first.row.id)).status).toBe(200);
+      const after = await desk();
+      expect(after.entries.map((entry) => entry.id)).toEqual([work.id]);
+      expect(after.overLimit).toEqual([]);
+      const { events } = await world.as('owner').done('readHistory', { params: { id: fee.id } });
+      expect(events.at(-1)!.action).toBe('decisions on the limit taken back');
+      expect(await differencesOf(world)).toEqual([]);
+    });
 });

@@ -6,8 +6,9 @@ import {
   overLimitLine,
 } from '../../generated/billing/limits/over-limit.queries';
 import { holdRules, lockProjects } from '../../ledger/locks';
-import { deleteRows } from '../../ledger/rows';
-import { audit } from '../../platform/audit';
+import { readRows, rowSubject, updateRows } from '../../ledger/rows';
+import { derived, valuationBasis } from '../../ledger/value-entries';
+import { AuditSubject, audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
 
@@ -41,9 +42,9 @@ export async function forgetDecisions(context: Context, invoice: string): Promis
   const fees = decided.flatMap((row) => row.feeId ?? []);
   const written = decided.flatMap((row) => row.writeDownId ?? []);
   if (fees.length + written.length === 0) return;
-  await deleteRows(context, fees);
   await deleteWriteDowns.run({ ids: written }, context.tx);
   await audit(context, 'decisions on the limit taken back', [
+    ...(await takeBack(context, fees)),
     {
       kind: 'invoice',
       id: invoice,
@@ -51,4 +52,19 @@ export async function forgetDecisions(context: Context, invoice: string): Promis
       moneyAfter: { released: 0, writtenDown: 0 },
     },
   ]);
+}
+
+/** Fees are to bill no more. They stay, since documents that have ended may still name them. */
+async function takeBack(context: Context, ids: readonly string[]): Promise<AuditSubject[]> {
+  const rows = await readRows(context, ids);
+  const back = rows.map((row) => ({ ...row, billable: false, holdReason: null, writeOffReason: '' }));
+  const { value } = await valuationBasis(context, back);
+  const worth = value(back);
+  const after = back.map((row) => {
+    const { taxCategory, valueCurrency } = row;
+    return { ...row, ...derived(worth.get(row.id)!, ''), taxCategory, valueCurrency, version: row.version + 1 };
+  });
+  const before = new Map(rows.map((row) => [row.id, row]));
+  await updateRows(context, before, after);
+  return after.map((row) => rowSubject(before.get(row.id)!, row));
 }

@@ -23,7 +23,7 @@ export async function verifyLimits(context: Context, books: Books, compare: Comp
   }
 
   const released = group(
-    entries.filter((entry) => entry.overLimitLineId !== null),
+    entries.filter((entry) => entry.overLimitLineId !== null && entry.billable),
     (entry) => entry.overLimitLineId!,
   );
   const written = group(await bookWriteDowns.run(undefined, tx), (row) => row.lineId);

@@ -808,18 +808,28 @@ export interface IWorkOfInvoiceQuery {
   result: IWorkOfInvoiceResult;
 }
 
-const workOfInvoiceIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":188,"b":196}]}],"statement":"select distinct\n  s.entry_id as \"entryId!\",\n  l.project_id as \"projectId!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!"};
+const workOfInvoiceIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":187},{"a":354,"b":362}]}],"statement":"select\n  s.entry_id as \"entryId!\",\n  l.project_id as \"projectId!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!\nunion\nselect\n  f.entry_id,\n  l.project_id\nfrom\n  invoice_line l\n  join entry_fee f on f.firm_id = l.firm_id\n  and f.over_limit_line_id = l.id\nwhere\n  l.invoice_id = :invoice!"};
 
 /**
  * Query generated from SQL:
  * ```
- * select distinct
+ * select
  *   s.entry_id as "entryId!",
  *   l.project_id as "projectId!"
  * from
  *   invoice_line l
  *   join line_share s on s.firm_id = l.firm_id
  *   and s.line_id = l.id
+ * where
+ *   l.invoice_id = :invoice!
+ * union
+ * select
+ *   f.entry_id,
+ *   l.project_id
+ * from
+ *   invoice_line l
+ *   join entry_fee f on f.firm_id = l.firm_id
+ *   and f.over_limit_line_id = l.id
  * where
  *   l.invoice_id = :invoice!
  * ```
