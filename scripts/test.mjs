@@ -149,7 +149,7 @@ await run(async () => {
     await suite('server', jasmine, () =>
       command(
         process.execPath,
-        ['--import', 'tsx', at('node_modules/jasmine/bin/jasmine.js'), '--config=packages/server/jasmine.json'],
+        ['--import', 'tsx', at('node_modules/jasmine/bin/jasmine.js'), '--config=packages/server/jasmine.json', '--parallel=2'],
         { env },
       ),
     );

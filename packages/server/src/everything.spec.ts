@@ -1,8 +1,9 @@
 import * as fc from 'fast-check';
+import type { Answer } from './testing/client';
 import { COMMANDS, Command, Dice, World, differencesOf, makeWorld, record, submitAndApprove } from './testing';
 
 /** Steps of all runs together; `STEPS=20000 npm test server` does more, `SEED=7` others. */
-const STEPS = Number(process.env['STEPS'] ?? 600);
+const STEPS = Number(process.env['STEPS'] ?? 2000);
 const SEED = Number(process.env['SEED'] ?? 20_260_608);
 /** The most batches of steps in one run. */
 const LENGTH = 50;
@@ -29,9 +30,82 @@ function diceOf(numbers: readonly number[]): Dice {
   return (sides) => numbers[next++ % numbers.length]! % sides;
 }
 
-/** What holds whatever anybody does: versions only rise, nothing is billed twice, numbers have no holes. */
+/** Everything in an answer that is of some shape, however deep it lies. */
+function within<T>(value: unknown, is: (one: Record<string, unknown>) => boolean): T[] {
+  if (typeof value !== 'object' || value === null) return [];
+  const own = is(value as Record<string, unknown>) ? [value as T] : [];
+  return [...own, ...Object.values(value).flatMap((below) => within<T>(below, is))];
+}
+
+interface ToldEntry extends Facts {
+  readonly id: string;
+  readonly version: number;
+}
+interface Facts {
+  readonly date: string;
+  readonly quantity: number;
+  readonly projectId: string | null;
+  readonly serviceId: string | null;
+  readonly billable: boolean;
+}
+interface ToldInvoice {
+  readonly id: string;
+  readonly version: number;
+  readonly net: number;
+  readonly gross: number;
+  readonly settled: number;
+}
+const factsOf = ({ date, quantity, projectId, serviceId, billable }: Facts): Facts => ({
+  ...{ date, quantity, projectId, serviceId, billable },
+});
+
+/**
+ * A plain book of what was answered. Nobody needs to know the rules to keep it: what people were told of an entry's
+ * facts stays so until somebody is told otherwise, and a document is what its newest answer says. Besides, whatever
+ * anybody does, versions only rise, nothing is billed twice, and numbers have no holes.
+ */
 class Model {
   private readonly versions = new Map<string, number>();
+  private readonly entries = new Map<string, ToldEntry>();
+  private readonly invoices = new Map<string, ToldInvoice>();
+
+  /** Notes what people were told. */
+  tell(answers: readonly (Answer<unknown> | null)[]): void {
+    for (const answer of answers) {
+      if (answer?.status !== 200) continue;
+      for (const entry of within<ToldEntry>(answer.body, (one) => 'serviceId' in one && 'version' in one && 'stage' in one))
+        if (entry.version >= (this.entries.get(entry.id)?.version ?? 0)) this.entries.set(entry.id, entry);
+      for (const row of within<ToldInvoice>(answer.body, (one) => 'settled' in one && 'version' in one))
+        if (row.version >= (this.invoices.get(row.id)?.version ?? 0)) this.invoices.set(row.id, row);
+    }
+  }
+
+  /** Compares the book with what is stored. */
+  async compare(world: World): Promise<void> {
+    const stored = await world.sql<ToldEntry & { gone: boolean }>(
+      `select id, version, work_date as date, quantity, project_id as "projectId", service_id as "serviceId", billable, false as gone
+         from entry where kind = 'time'
+       union all select entry_id, version, null, 0, null, null, false, true from entry_gone`,
+    );
+    const byId = new Map(stored.map((row) => [row.id, row]));
+    for (const told of this.entries.values()) {
+      const row = byId.get(told.id);
+      if (!row && (told as { kind?: string }).kind !== 'fee') throw new Error(`lost: ${JSON.stringify(told)}`);
+      if (!row || row.gone) continue;
+      const [own, other] = [factsOf(told), factsOf(row)].map((one) => JSON.stringify(one));
+      if (own !== other) throw new Error(`told ${own} of ${told.id}, stored ${other}`);
+    }
+    const documents = await world.sql<ToldInvoice>(
+      'select id, version, net_minor as net, gross_minor as gross, settled_minor as settled from invoice',
+    );
+    for (const row of documents) {
+      const told = this.invoices.get(row.id);
+      if (told?.version !== row.version) continue;
+      for (const figure of ['net', 'gross', 'settled'] as const)
+        if (told[figure] !== row[figure]) throw new Error(`told a ${figure} of ${told[figure]}, stored ${row[figure]}`);
+    }
+  }
+
   async hold(world: World): Promise<void> {
     const rows = await world.sql<{ id: string; version: number }>(
       `select id, max(version) as version from (
@@ -89,6 +163,8 @@ describe('everything that people do, in any order and at once', () => {
                   const key = `${batch[index]!.name} ${answer === null ? 'nothing' : answer.status === 200 ? 'done' : 'refused'}`;
                   counts.set(key, (counts.get(key) ?? 0) + 1);
                 }
+                model.tell(answers);
+                await model.compare(world);
                 await model.hold(world);
               }
               const differences = await differencesOf(world);
