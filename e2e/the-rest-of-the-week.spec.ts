@@ -194,6 +194,14 @@ test('owner: the time of one person as a scope; pay as a list', async ({ browser
   await page.context().close();
 });
 
+test('staff: the day is the one where the person works, wherever the browser stands', async ({ browser }) => {
+  // It is two at night on Thursday in Auckland, and Wednesday afternoon where the person works.
+  const page = await signedIn(browser, 'staff', { timezoneId: 'Pacific/Auckland' });
+  await expect(page.getByRole('region', { name: 'Day 2026-06-10' })).toBeVisible();
+  await expect(page.locator('yw-week-grid th.today')).toHaveText(/Wed.*10/);
+  await page.context().close();
+});
+
 test('anybody: theme and form of hours are kept from window to window', async ({ browser }) => {
   const page = await signedIn(browser, 'manager');
   const choose = async (name: string) => {

@@ -19,7 +19,7 @@ export async function openDatabase(fresh) {
     return { url: DATABASE_URL, adminUrl: DATABASE_ADMIN_URL, secrets: {}, stop: async () => undefined };
   }
   const programs = await ensurePostgres();
-  const home = await clusterHome('database');
+  const home = await clusterHome(process.env.YELLOWWOOD_DATABASE ?? 'database');
   if (fresh && existsSync(path.join(home, 'cluster'))) {
     say('Throwing the demo data away …');
     rmSync(path.join(home, 'cluster'), { recursive: true, force: true });

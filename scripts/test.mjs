@@ -9,6 +9,7 @@ import { command } from './lib/command.mjs';
 import { generateQueries } from './generate.mjs';
 import { checkNode, ensureChromium, ensurePgbouncer, ensurePoppler, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
+import { provesRestarts } from './lib/restarts.mjs';
 import { Sentence, run, say } from './lib/say.mjs';
 import { loadDemo, migrate } from './lib/server.mjs';
 
@@ -153,6 +154,7 @@ await run(async () => {
         { env },
       ),
     );
+    await check('start', () => provesRestarts());
     // The demo firm by itself, as `npm start` has it, not beside the hundred firms that the server's specs founded.
     await suite('browser', playwright, () =>
       withDatabase(programs, `browser-${process.pid}`, async (own) => {
