@@ -186,3 +186,61 @@ describe('invoiceLines', () => {
     );
   });
 });
+
+describe('lines that are no work', () => {
+  const taxed = (percent: number) => ({ taxRate: millionths(percent * 10_000) });
+
+  it('are a reduction for each reason and tax, with the words that somebody gave it', () => {
+    const writeDown = (amount: number, reason: string) => ({ writeDown: { amount: minor(amount), reason } });
+    const entries = [
+      entry('1', 60, writeDown(100, 'Late')),
+      entry('2', 60, writeDown(200, 'Late')),
+      entry('3', 60, writeDown(300, 'Goodwill')),
+      entry('4', 60, { ...taxed(5), ...writeDown(400, 'Late') }),
+      entry('5', 60, writeDown(0, 'Late')),
+    ];
+    const of = (texts = {}) =>
+      invoiceLines(entries, [terms], 'task', 'GBP', texts).lines.filter((line) => line.kind === 'write-down');
+    expect(of().map((line) => [line.text, Number(line.net), line.shares.length])).toEqual([
+      ['Reduction: Late', -300, 2],
+      ['Reduction: Goodwill', -300, 1],
+      ['Reduction: Late', -400, 1],
+    ]);
+    const [first] = of();
+    expect(new Set(of().map((line) => line.key)).size).toBe(3);
+    expect(of({ [first!.key]: 'As agreed' })[0]!.text).toBe('As agreed');
+  });
+
+  it('take what is over a limit off the entries of its own tax alone', () => {
+    const entries = [entry('1', 60), entry('2', 60, taxed(5)), entry('3', 60, { ...taxed(20), taxCategory: 'E' })];
+    // 3 × 84.00 = 252.00 under a limit of 126.00: half of each is over.
+    const over = invoiceLines(entries, [limited(12_600)], 'task', 'GBP').lines.filter((line) => line.kind === 'over-limit');
+    expect(
+      over.map((line) => [
+        line.category,
+        line.taxRate / 10_000,
+        line.shares.map((share) => [share.entryId, Number(share.amount)]),
+      ]),
+    ).toEqual(
+      jasmine.arrayWithExactContents([
+        ['S', 20, [['1', -4200]]],
+        ['S', 5, [['2', -4200]]],
+        ['E', 20, [['3', -4200]]],
+      ]) as never,
+    );
+    expect(new Set(over.map((line) => line.key)).size).toBe(3);
+  });
+
+  it('name a fee by its note, else by its project, and each apart', () => {
+    const fee = (id: string, note: string) => entry(id, 0, { kind: 'fee', quantity: seconds(500), rate: rate(0), note });
+    const { lines } = invoiceLines([fee('1', '  '), fee('2', ' As agreed ')], [terms], 'task', 'GBP');
+    expect(lines.map((line) => line.text)).toEqual(['Lantern room repair, released over the former limit', 'As agreed']);
+    expect(lines[0]!.key).not.toBe(lines[1]!.key);
+    const timed = invoiceLines([entry('1', 60, { note: '  ' })], [terms], 'entry', 'GBP').lines[0]!;
+    expect(timed.text).toBe('9 Jun Saoirse Vane: Glazing bars, bench conservation');
+  });
+
+  it('are none, and no limit is used, where a project has no work on the document', () => {
+    expect(invoiceLines([], [limited(100)], 'task', 'GBP')).toEqual({ lines: [], limits: [] });
+  });
+});

@@ -60,3 +60,20 @@ describe('invoiceTotals', () => {
     );
   });
 });
+
+describe('the tax breakdown', () => {
+  it('stands by rate, the highest first, then by category', () => {
+    const line = (category: 'S' | 'Z' | 'E', percent: number) => ({
+      net: minor(100),
+      category,
+      rate: millionths(percent * 10_000),
+    });
+    const { taxes } = invoiceTotals([line('Z', 0), line('S', 5), line('E', 0), line('S', 20), line('S', 5)]);
+    expect(taxes.map((row) => [row.category, row.rate / 10_000, Number(row.base)])).toEqual([
+      ['S', 20, 100],
+      ['S', 5, 200],
+      ['E', 0, 100],
+      ['Z', 0, 100],
+    ]);
+  });
+});

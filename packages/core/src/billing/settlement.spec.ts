@@ -30,3 +30,24 @@ describe('settlement', () => {
     expect(allocate(minor(1), minor(1000), minor(1000)).ok).toBeFalse();
   });
 });
+
+describe('refusals and states at their edges', () => {
+  it('say why a payment settles nothing', () => {
+    expect(allocate(minor(0), minor(100), minor(0))).toEqual({ ok: false, error: { code: 'payment-not-positive' } });
+    expect(allocate(minor(1), minor(100), minor(100))).toEqual({ ok: false, error: { code: 'invoice-settled' } });
+    expect(allocate(minor(150), minor(100), minor(40))).toEqual({
+      ok: true,
+      value: { toInvoice: minor(60), toCredit: minor(90) },
+    });
+  });
+
+  it('call credited what is credited in full, and nothing else', () => {
+    const state = (names: object) =>
+      invoiceState(
+        { status: 'issued', gross: minor(100), settled: minor(100), credited: minor(0), sent: true, due: '2026-06-10', ...names },
+        '2026-06-10',
+      );
+    expect([state({ credited: minor(100) }), state({ credited: minor(40) }), state({})]).toEqual(['credited', 'paid', 'paid']);
+    expect(state({ gross: minor(0), settled: minor(0) })).toBe('paid');
+  });
+});

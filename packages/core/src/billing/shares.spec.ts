@@ -63,3 +63,25 @@ describe('the shares of entries in a line', () => {
     expect([Number(net), shareLine(net, parts, rate(1_000_000), 'GBP').map(Number)]).toEqual([6700, [3350, 3350]]);
   });
 });
+
+describe('shares of a difference as large as its entries are many', () => {
+  const of = (net: number, ...minutes: number[]) =>
+    shareLine(
+      minor(net),
+      minutes.map((length, index) => ({ entryId: String(index), quantity: seconds(length * 60) })),
+      rate(900_000),
+      'GBP',
+    ).map(Number);
+
+  it('go by the length of each, and alike where none has any', () => {
+    // An hour and half an hour are 90.00 and 45.00; six minor units more are four and two.
+    expect(of(13_506, 60, 30)).toEqual([9004, 4502]);
+    expect(of(13_502, 60, 30)).toEqual([9001, 4501]);
+    expect(of(6, 0, 0, 0)).toEqual([2, 2, 2]);
+    expect(of(9003, 60, 0)).toEqual([9003, 0]);
+  });
+
+  it('are each entry’s own where nothing is left', () => {
+    expect(of(13_500, 60, 30)).toEqual([9000, 4500]);
+  });
+});

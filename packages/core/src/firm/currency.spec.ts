@@ -1,4 +1,14 @@
-import { amountText, isCurrency, minorDigits, moneyText, percentText, rateText, readAmount, readRate } from './currency';
+import {
+  amountText,
+  decimalText,
+  isCurrency,
+  minorDigits,
+  moneyText,
+  percentText,
+  rateText,
+  readAmount,
+  readRate,
+} from './currency';
 import { minor, rate } from './units';
 
 describe('currencies', () => {
@@ -80,5 +90,70 @@ describe('currencies', () => {
     expect(readRate('0')).toEqual({ ok: true, value: rate(0) });
     expect(readRate('').ok).toBeFalse();
     expect(readRate('-5').ok).toBeFalse();
+  });
+});
+
+describe('amounts as people write them', () => {
+  const amount = (text: string, currency = 'GBP') => readAmount(text, currency);
+  const code = (result: { ok: boolean; error?: { code: string } }) => result.error?.code ?? 'ok';
+
+  it('writes groups and decimals as each country does', () => {
+    expect(amountText(minor(123_456_789), 'EUR', 'de-DE')).toBe('1.234.567,89');
+    expect(amountText(minor(123_456_789), 'EUR', 'en-IE')).toBe('1,234,567.89');
+    expect(amountText(minor(-5), 'GBP')).toBe('−0.05');
+    expect(amountText(minor(-123_456), 'GBP')).toBe('−1,234.56');
+    expect([moneyText(minor(0), 'GBP'), moneyText(minor(-1), 'CHF')]).toEqual(['£0.00', '−CHF 0.01']);
+    expect(decimalText(7, 0)).toBe('7');
+  });
+
+  it('says which code is no currency, and takes none that only holds one', () => {
+    expect(() => minorDigits('XQQ')).toThrowError('XQQ is not an ISO 4217 currency');
+    expect(['GBP', 'AGBP', 'GBPX', 'gbp', ''].map(isCurrency)).toEqual([true, false, false, false, false]);
+  });
+
+  it('tells an empty field from one that cannot be read, with what was typed and how many decimals there are', () => {
+    for (const text of ['', '  ', '£', 'GBP', ' £ '])
+      expect(code(amount(text)))
+        .withContext(text)
+        .toBe('amount-empty');
+    expect(amount('12.345')).toEqual({ ok: false, error: { code: 'amount-unreadable', data: { typed: '12.345', decimals: 2 } } });
+    expect(amount('4.5', 'JPY')).toEqual({
+      ok: false,
+      error: { code: 'amount-unreadable', data: { typed: '4.5', decimals: 0 } },
+    });
+    for (const text of ['', ' ', '€', ' € '])
+      expect(code(readRate(text)))
+        .withContext(text)
+        .toBe('rate-empty');
+    for (const text of ['abc', '1.23456', '-1', '1,2,3'])
+      expect(readRate(text))
+        .withContext(text)
+        .toEqual({ ok: false, error: { code: 'rate-unreadable', data: { typed: text } } });
+  });
+
+  it('takes a currency’s code in any case and any of the minus signs, and no minus but in front', () => {
+    expect(amount('gbp 12')).toEqual({ ok: true, value: minor(1200) });
+    expect(amount(' 12 Gbp ')).toEqual({ ok: true, value: minor(1200) });
+    expect(amount('−12')).toEqual({ ok: true, value: minor(-1200) });
+    for (const text of ['1−2', '12-', '12−', '-', '.', ',']) expect(amount(text).ok).withContext(text).toBeFalse();
+    const zero = amount('-0');
+    expect(zero.ok && Object.is(zero.value, 0)).toBeTrue();
+    expect(readRate(' € 61.255 ')).toEqual({ ok: true, value: rate(612_550) });
+  });
+
+  it('knows groups from decimals by their place, and refuses what could be both', () => {
+    const read = (text: string, currency = 'EUR') => {
+      const found = amount(text, currency);
+      return found.ok ? Number(found.value) : null;
+    };
+    expect(['1,500', '12,500', '1.500.000', '1,500,000', '.5', ',5', '0,50'].map((text) => read(text))).toEqual([
+      ...[150_000, 1_250_000, 150_000_000, 150_000_000, 50, 50, 50],
+    ]);
+    expect(
+      ['1234,567', ',500', '1,50,000', '1.500,000,00', '1,500.000.00', '1.500.00', '1,23.456,78'].map((text) => read(text)),
+    ).toEqual([null, null, null, null, null, null, null]);
+    // Seventeen figures cannot be kept exactly.
+    expect(read('123456789012345678')).toBeNull();
+    expect(read('1.5000', 'KWD')).toBeNull();
   });
 });

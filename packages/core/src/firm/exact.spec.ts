@@ -23,3 +23,13 @@ describe('multiplyDivide', () => {
     expect(Object.is(multiplyDivide([-1, 1], [10]), 0)).toBeTrue();
   });
 });
+
+describe('nothing', () => {
+  it('has no sign, and is divided by nothing that is none', () => {
+    expect(Object.is(multiplyDivide([0, -5], [3]), 0)).toBeTrue();
+    expect(Object.is(multiplyDivide([-1], [3]), 0)).toBeTrue();
+    expect(divideHalfAway(0n, -3n)).toBe(0n);
+    expect(() => divideHalfAway(1n, 0n)).toThrowError('division by zero');
+    expect(() => multiplyDivide([Number.MAX_SAFE_INTEGER, 3], [1])).toThrowError('the amount is too large to be stored exactly');
+  });
+});

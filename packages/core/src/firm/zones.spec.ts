@@ -86,3 +86,41 @@ describe('wall-clock time in zones', () => {
     expect(addSeconds('2026-03-29T00:59:59.500Z', 1)).toBe('2026-03-29T01:00:00.500Z');
   });
 });
+
+describe('what the clock cannot show', () => {
+  const failure = (date: string, time: string) => instantOf(date, time, 'Europe/London');
+
+  it('is told with the date, the time and the zone', () => {
+    expect(failure('2026-03-29', '01:30')).toEqual({
+      ok: false,
+      error: { code: 'clock-time-missing', data: { date: '2026-03-29', time: '01:30', zone: 'Europe/London' } },
+    });
+    expect(failure('2026-10-25', '01:30:15')).toEqual({
+      ok: false,
+      error: { code: 'clock-time-twice', data: { date: '2026-10-25', time: '01:30:15', zone: 'Europe/London' } },
+    });
+  });
+
+  it('is no other time either', () => {
+    for (const time of ['1:30', '12:60', '12:30:60', '123:00', '12:30x', 'x12:30', '2a:00', '12:3', '12:30:5', ''])
+      expect(() => failure('2026-06-10', time))
+        .withContext(time)
+        .toThrow();
+    expect(failure('2026-06-10', '12:30:59')).toEqual({ ok: true, value: '2026-06-10T11:30:59.000Z' });
+    expect(failure('2026-06-10', '23:59')).toEqual({ ok: true, value: '2026-06-10T22:59:00.000Z' });
+  });
+
+  it('is the same on the days around a change, however often it is asked', () => {
+    for (const _ of [1, 2])
+      expect(
+        ['2026-03-28', '2026-03-29', '2026-03-30'].map((date) => {
+          const found = failure(date, '12:00');
+          return found.ok && found.value.slice(11, 16);
+        }),
+      ).toEqual(['12:00', '11:00', '11:00']);
+    expect([dateIn('Europe/London', '2026-03-29T23:30:00.000Z'), clockIn('Europe/London', '2026-03-29T00:59:00.000Z')]).toEqual([
+      '2026-03-30',
+      '00:59',
+    ]);
+  });
+});

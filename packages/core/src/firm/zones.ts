@@ -10,14 +10,19 @@ import { Result, fail, ok } from './result';
 /** Which of two instants is meant where a wall-clock time comes twice. */
 export type Which = 'earlier' | 'later';
 
+const TIME = /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d)?$/;
+
 export type WallClockFailure = 'clock-time-missing' | 'clock-time-twice';
 
 /**
  * The instant of a wall-clock time. A time that the clocks skip is an error; one that comes twice is
  * asked back (unless `which` says which is meant), never guessed.
  * @param time `HH:MM` or `HH:MM:SS`
+ * @throws RangeError for what is no date or no time of day
  */
 export function instantOf(date: DateText, time: string, zone: string, which?: Which): Result<InstantText, WallClockFailure> {
+  // No leap second either: nobody works in it, and it would be taken for the one before.
+  if (!TIME.test(time)) throw new RangeError(`${time} is no time of day`);
   const plain = plainInstantOf(date, time, zone);
   if (plain !== null) return ok(new Date(plain).toISOString());
   const wall = Temporal.PlainDateTime.from(`${date}T${time}`);
@@ -59,7 +64,7 @@ function wallTime(zone: string, instant: number): number {
 
 /** The instant of a wall-clock time far from any change of the clocks; null where it must be looked at closely. */
 function plainInstantOf(date: DateText, time: string, zone: string): number | null {
-  const wall = /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d)?$/.test(time) ? Date.parse(`${date}T${time}Z`) : NaN;
+  const wall = Date.parse(`${date}T${time}Z`);
   // A date that there is not would be carried over into the next month.
   if (Number.isNaN(wall) || new Date(wall).toISOString().slice(0, 10) !== date) return null;
   const day = Math.floor(wall / DAY);

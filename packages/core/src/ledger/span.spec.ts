@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import * as fc from 'fast-check';
 import { expectOk } from '../firm/result';
 import { seconds } from '../firm/units';
-import { readClock, spanOf } from './span';
+import { readClock, spanBetween, spanOf } from './span';
 
 const hours = (zone: string, date: string, start: string, end: string) =>
   expectOk(spanOf({ date, start, end, breakSeconds: seconds(0) }, zone)).worked / 3600;
@@ -76,5 +76,44 @@ describe('spans over clock changes', () => {
         .withContext(text)
         .toBe(clock);
     for (const text of ['', '24:00', '8:60', '13pm', 'noon']) expect(readClock(text).ok).withContext(text).toBeFalse();
+  });
+});
+
+describe('spans and clock times at their edges', () => {
+  const span = (start: string, end: string, rest = 0, names = {}) =>
+    spanOf({ date: '2026-10-25', start, end, breakSeconds: seconds(rest), ...names }, 'Europe/London');
+
+  it('are refused with what is wrong', () => {
+    expect(span('09:00', '09:00')).toEqual({ ok: false, error: { code: 'span-empty', data: { time: '09:00' } } });
+    expect(span('09:00', '10:00', 3600)).toEqual({
+      ok: false,
+      error: { code: 'break-too-long', data: { break: seconds(3600), span: seconds(3600) } },
+    });
+    expect(span('09:00', '10:00', -1)).toEqual({ ok: false, error: { code: 'break-negative' } });
+    expect(spanBetween('2026-06-10T08:00:00.000Z', '2026-06-10T08:00:00.000Z', seconds(0))).toEqual({
+      ok: false,
+      error: { code: 'span-empty', data: { time: '2026-06-10T08:00:00.000Z' } },
+    });
+    expect(spanBetween('2026-06-10T08:00:00.000Z', '2026-06-10T07:00:00.000Z', seconds(0)).ok).toBeFalse();
+  });
+
+  it('last an hour from a time to itself where the clock shows it twice', () => {
+    const hour = span('01:30', '01:30', 0, { whichStart: 'earlier', whichEnd: 'later' });
+    expect(expectOk(hour).worked).toBe(seconds(3600));
+  });
+
+  it('read times of day in every way, and nothing that only begins or ends with one', () => {
+    const read = (text: string) => {
+      const found = readClock(text);
+      return found.ok ? found.value : found.error.code;
+    };
+    expect([' 8 ', '8.30', '0830', '17h05', '5 PM', '12 am', '12pm', '1 am', '23:59'].map(read)).toEqual([
+      ...['08:00', '08:30', '08:30', '17:05', '17:00', '00:00', '12:00', '01:00', '23:59'],
+    ]);
+    expect(['', '  '].map(read)).toEqual(['clock-empty', 'clock-empty']);
+    for (const text of ['24', '8:60', '0 am', '13 pm', 'x8', '8x', '8:3', '8:30 xm'])
+      expect(readClock(text))
+        .withContext(text)
+        .toEqual({ ok: false, error: { code: 'clock-unreadable', data: { typed: text } } });
   });
 });

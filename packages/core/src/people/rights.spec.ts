@@ -1,4 +1,4 @@
-import { PERMISSIONS, ROLES, covers, rightsOf } from './rights';
+import { PERMISSIONS, ROLES, covers, rightsOf, widest } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -27,5 +27,18 @@ describe('rights', () => {
     expect(reaches('stranger', 'me')).toEqual(['team', 'firm']);
     expect(reaches('stranger')).toEqual(['firm']);
     expect(covers(undefined, asker, { personId: 'me' })).toBeFalse();
+  });
+});
+
+describe('the widest of two reaches', () => {
+  it('is the one that there is, else the greater', () => {
+    const all = [undefined, 'own', 'team', 'firm'] as const;
+    expect(all.map((a) => all.map((b) => widest(a, b)))).toEqual([
+      [undefined, 'own', 'team', 'firm'],
+      ['own', 'own', 'team', 'firm'],
+      ['team', 'team', 'team', 'firm'],
+      ['firm', 'firm', 'firm', 'firm'],
+    ]);
+    expect('pay.read' in rightsOf(['staff'])).toBeFalse();
   });
 });

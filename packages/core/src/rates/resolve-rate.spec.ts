@@ -100,3 +100,51 @@ describe('resolveRate', () => {
     );
   });
 });
+
+describe('the losers', () => {
+  it('each lose for the reason that is theirs', () => {
+    const rules = [
+      rule('other-client', { clientId: 'x' }),
+      rule('other-project', { projectId: 'x' }),
+      rule('other-task', { taskId: 'x' }),
+      rule('other-service', { serviceId: 'x' }),
+      rule('other-position', { positionId: 'x' }),
+      rule('other-person', { personId: 'x' }),
+      rule('other-currency', { currency: 'EUR' }),
+      rule('not-yet-valid', { validFrom: '2026-06-10' }),
+      rule('no-longer-valid', { validTo: '2026-06-08' }),
+      rule('winner', { projectId: 'p', personId: 'me' }),
+      rule('wider-labour', { projectId: 'p' }),
+      rule('wider-scope', { clientId: 'c', personId: 'me', serviceId: 's' }),
+    ];
+    const { losers, winner: first } = resolveRate(rules, work);
+    expect(first!.id).toBe('winner');
+    for (const loser of losers) expect(loser.rule.id).toBe(loser.reason);
+    expect(losers.length).toBe(rules.length - 1);
+    expect(tellingLosers({ winner: first, losers }, work).map((loser) => loser.reason)).toEqual([
+      ...(['wider-labour', 'wider-scope', 'other-currency', 'not-yet-valid', 'no-longer-valid'] as const),
+    ]);
+  });
+
+  it('are told the narrowest first, by scope and then by labour', () => {
+    const told = (...rules: RateRule[]) => tellingLosers(resolveRate(rules, work), work).map((loser) => loser.rule.id);
+    const late = { validFrom: '2027-01-01' };
+    expect(
+      told(
+        rule('firm, person', { personId: 'me', ...late }),
+        rule('project', { projectId: 'p', ...late }),
+        rule('firm', late),
+        rule('project, service', { projectId: 'p', serviceId: 's', ...late }),
+        rule('phase', { projectId: 'p', taskId: 'phase', ...late }),
+        rule('leaf', { projectId: 'p', taskId: 'leaf', ...late }),
+        rule('client', { clientId: 'c', ...late }),
+      ),
+    ).toEqual(['leaf', 'phase', 'project, service', 'project', 'client', 'firm, person', 'firm']);
+  });
+
+  it('leave work without a client or a project to rules for all work', () => {
+    const bare = { ...work, clientId: null, projectId: null, taskPath: [], serviceId: null, positionId: null };
+    const { winner: first, losers } = resolveRate([rule('client', { clientId: 'c' }), rule('firm', {})], bare);
+    expect([first!.id, losers.map((loser) => loser.reason)]).toEqual(['firm', ['other-client']]);
+  });
+});

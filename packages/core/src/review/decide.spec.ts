@@ -88,3 +88,50 @@ describe('lookAt', () => {
     ]);
   });
 });
+
+describe('what stands in the way of deciding', () => {
+  it('names the entry', () => {
+    for (const [outcome, names, code, data] of [
+      ['approve', { personId: 'manager' }, 'own-time', { id: 'a' }],
+      ['approve', { version: 9 }, 'entry-changed', { id: 'a' }],
+      ['approve', { stage: 'recorded' }, 'stage-not-possible', { id: 'a', stage: 'recorded' }],
+      ['reopen', { stage: 'approved', billedQuantity: 60 }, 'entry-billed', { id: 'a' }],
+      ['reopen', { stage: 'approved', reserved: true }, 'entry-in-draft', { id: 'a' }],
+    ] as const)
+      expect(decide(outcome, [entry('a', names) as never], seen('a'), 'manager', 'Because')).toEqual({
+        ok: false,
+        error: { code, data },
+      } as never);
+    expect(decide('approve', [], seen('a'), 'manager', null)).toEqual({
+      ok: false,
+      error: { code: 'entry-missing', data: { id: 'a' } },
+    });
+    expect(code(decide('return', [entry('a')], seen('a'), 'manager', null))).toBe('reason-missing');
+  });
+
+  it('is nothing of documents where nothing is re-opened', () => {
+    for (const names of [{ billedQuantity: 60 }, { reserved: true }])
+      expect(code(decide('approve', [entry('a', names)], seen('a'), 'manager', null))).toBe('ok');
+  });
+
+  it('keeps to the week’s maximum, the second included', () => {
+    const looks = (maximum: number) =>
+      lookAt(
+        [{ id: 'a', workDate: '2026-06-09', quantity: seconds(3600), problems: ['overlap'], lagDays: 1, changedByOther: true }],
+        new Set(),
+        { plannedByDate: {}, dayMaximum: seconds(maximum), weekMaximum: seconds(maximum) },
+      );
+    const about = { date: '2026-06-09', entryId: 'a' };
+    const own = [
+      { reason: 'problem', ...about },
+      { reason: 'late', ...about },
+      { reason: 'changed-by-other', ...about },
+    ];
+    expect(looks(3600)).toEqual(own as never);
+    expect(looks(3599)).toEqual([
+      ...own,
+      { reason: 'over-day', date: '2026-06-09', entryId: null },
+      { reason: 'over-week', date: null, entryId: null },
+    ] as never);
+  });
+});

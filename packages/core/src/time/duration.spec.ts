@@ -67,3 +67,32 @@ describe('readDuration', () => {
     expect(clockText(seconds(2832))).toBe('0:47:12');
   });
 });
+
+describe('durations at their edges', () => {
+  const read = (text: string) => {
+    const found = readDuration(text);
+    return found.ok ? Number(found.value) : found.error.code;
+  };
+
+  it('are read up to what can be meant', () => {
+    expect(
+      ['0:59', '0:00:59', '9999:59', '9999.5', '9999,25h', '999999m', '24', '.5', ',5', '4  H  30', '4\u00a0h\u202f30'].map(read),
+    ).toEqual([
+      ...[3540, 59, 9999 * 3600 + 3540, 9999 * 3600 + 1800, 9999 * 3600 + 900, 999_999 * 60, 86_400, 1800, 1800, 16_200, 16_200],
+    ]);
+  });
+
+  it('are refused beyond it', () => {
+    expect(['10000:00', '12345.5', '1234567m', '123456789.1234h', '25'].map(read)).toEqual([
+      ...['duration-unreadable', 'duration-unreadable', 'duration-unreadable', 'duration-unreadable', 'duration-not-hours'],
+    ]);
+    expect(['4h60', '4:60', '0:00:60', '4.5h30'].map(read)).toEqual(Array(4).fill('duration-minutes'));
+    expect(readDuration('10000:00')).toEqual({ ok: false, error: { code: 'duration-unreadable', data: { typed: '10000:00' } } });
+    expect(readDuration('Two')).toEqual({ ok: false, error: { code: 'duration-unreadable', data: { typed: 'Two' } } });
+  });
+
+  it('are shown with two figures of minutes and seconds', () => {
+    expect([clockText(seconds(3661)), clockText(seconds(5)), durationText(seconds(300))]).toEqual(['1:01:01', '0:00:05', '0:05']);
+    expect(durationText(seconds(5400), 'decimal', 'de-DE')).toBe('1,50');
+  });
+});

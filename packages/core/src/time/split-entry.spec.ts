@@ -104,3 +104,20 @@ describe('dividing an entry', () => {
     );
   });
 });
+
+describe('what cannot be divided', () => {
+  it('says what was typed', () => {
+    for (const [of, typed, code] of [
+      [morning, 'noon', 'split-unreadable'],
+      [morning, '7:59', 'split-outside'],
+      [morning, '8:20', 'split-in-break'],
+      [plain, 'half', 'split-unreadable'],
+      [plain, '4', 'split-outside'],
+      // Without an end there is no span to cut.
+      [{ ...morning, endAt: null }, '10:15', 'split-outside'],
+    ] as const)
+      expect(splitEntry(of, typed, ZONE))
+        .withContext(typed)
+        .toEqual({ ok: false, error: { code, data: { typed } } });
+  });
+});
