@@ -111,13 +111,15 @@ describe('what the clock cannot show', () => {
   });
 
   it('is the same on the days around a change, however often it is asked', () => {
-    for (const _ of [1, 2])
+    for (const time of ['first', 'second'])
       expect(
         ['2026-03-28', '2026-03-29', '2026-03-30'].map((date) => {
           const found = failure(date, '12:00');
           return found.ok && found.value.slice(11, 16);
         }),
-      ).toEqual(['12:00', '11:00', '11:00']);
+      )
+        .withContext(time)
+        .toEqual(['12:00', '11:00', '11:00']);
     expect([dateIn('Europe/London', '2026-03-29T23:30:00.000Z'), clockIn('Europe/London', '2026-03-29T00:59:00.000Z')]).toEqual([
       '2026-03-30',
       '00:59',

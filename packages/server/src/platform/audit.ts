@@ -1,3 +1,4 @@
+import { v7 as newId } from 'uuid';
 import { Context } from './context';
 
 /** One thing that an event concerns, before and after. Money stands apart. */
@@ -17,8 +18,8 @@ export interface AuditSubject {
 export async function audit(context: Context, action: string, subjects: readonly AuditSubject[], reason = ''): Promise<void> {
   await context.tx.query(
     `with event as (
-             insert into audit_event (firm_id, at, actor_id, account_id, action, reason, source, request_id)
-             values ($1, $2, $3, $4, $5, $6, $7, $8) returning firm_id, id)
+             insert into audit_event (firm_id, at, actor_id, account_id, action, reason, source, request_id, id)
+             values ($1, $2, $3, $4, $5, $6, $7, $8, $10) returning firm_id, id)
            insert into audit_subject (firm_id, event_id, subject_kind, subject_id, before, after, money_before, money_after)
            select event.firm_id, event.id, s.kind, s.id, s.before, s.after, s."moneyBefore", s."moneyAfter"
              from event, jsonb_to_recordset($9) as s(kind text, id uuid, before jsonb, after jsonb, "moneyBefore" jsonb, "moneyAfter" jsonb)`,
@@ -32,6 +33,8 @@ export async function audit(context: Context, action: string, subjects: readonly
       context.source,
       context.requestId,
       JSON.stringify(subjects),
+      // Ids that rise: events of one transaction are told in the order in which they were written.
+      newId(),
     ],
   );
 }

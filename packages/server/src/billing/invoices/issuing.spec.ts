@@ -47,6 +47,8 @@ describe('issuing from the desk', () => {
     ]);
     const { events } = await world.as('owner').done('readHistory', { params: { id: ids[0]! } });
     expect(events.at(-1)!.action).toBe('invoice issued');
+    const history = await world.as('owner').done('readHistory', { params: { id: answer.body.row.id } });
+    expect(history.events.map((event) => event.action)).toEqual(['draft kept', 'invoice issued']);
     expect((await issue(wish([ids[0]!]), 10_800)).problem.code).toBe('entries-not-billable');
     expect(await documents()).toBe(1);
   });
