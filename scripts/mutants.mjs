@@ -71,7 +71,12 @@ async function tests(place, { programs, chromium }) {
   }
   await withDatabase(programs, `mutants-${process.pid}`, async ({ url, adminUrl }) => {
     if (place.kind === 'sql' && !place.file.includes('/migrations/')) await generateQueries(adminUrl);
-    const jasmine = ['node_modules/jasmine/bin/jasmine.js', '--config=packages/server/jasmine.json', '--fail-fast'];
+    const jasmine = [
+      'node_modules/jasmine/bin/jasmine.js',
+      '--config=packages/server/jasmine.json',
+      '--fail-fast',
+      '--random=false',
+    ];
     await command(process.execPath, ['--import', 'tsx', ...jasmine, ...specsFor(place)], {
       env: { DATABASE_URL: url, DATABASE_ADMIN_URL: adminUrl, STEPS: '100' },
     });

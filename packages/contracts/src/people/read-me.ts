@@ -1,4 +1,17 @@
-import { Currency, Day, Duration, FirmPath, Id, Name, choice, endpoint, nullable, optional, strict } from '../platform/fields';
+import {
+  Count,
+  Currency,
+  Day,
+  Duration,
+  FirmPath,
+  Id,
+  Name,
+  choice,
+  endpoint,
+  nullable,
+  optional,
+  strict,
+} from '../platform/fields';
 import { Static, TOptional, Type } from 'typebox';
 import { PERMISSIONS, ROLES } from '@yellowwood/core';
 
@@ -14,7 +27,20 @@ export const Me = strict({
       TOptional<typeof Reach>
     >,
   ),
-  firm: strict({ slug: Type.String(), name: Name, currency: Currency, zone: Type.String(), gapTolerance: Duration }),
+  firm: strict({
+    slug: Type.String(),
+    name: Name,
+    currency: Currency,
+    zone: Type.String(),
+    gapTolerance: Duration,
+    /** The firm's periods of submission. */
+    period: strict({
+      kind: choice('week', 'half-month', 'month', 'days'),
+      weekStart: Type.Integer({ minimum: 1, maximum: 7 }),
+      days: Count,
+      anchor: Day,
+    }),
+  }),
   today: Day,
 });
 export type Me = Static<typeof Me>;

@@ -61,6 +61,7 @@ describe('lookAt', () => {
     plannedByDate: { '2026-06-08': seconds(27_000), '2026-06-09': seconds(27_000), '2026-06-13': seconds(0) },
     dayMaximum: seconds(36_000),
     weekMaximum: seconds(48 * 3600),
+    weekStart: 1,
   };
 
   it('calls a period clean only when nothing is to be seen', () => {
@@ -119,7 +120,7 @@ describe('what stands in the way of deciding', () => {
       lookAt(
         [{ id: 'a', workDate: '2026-06-09', quantity: seconds(3600), problems: ['overlap'], lagDays: 1, changedByOther: true }],
         new Set(),
-        { plannedByDate: {}, dayMaximum: seconds(maximum), weekMaximum: seconds(maximum) },
+        { plannedByDate: {}, dayMaximum: seconds(maximum), weekMaximum: seconds(maximum), weekStart: 1 },
       );
     const about = { date: '2026-06-09', entryId: 'a' };
     const own = [
@@ -133,5 +134,34 @@ describe('what stands in the way of deciding', () => {
       { reason: 'over-day', date: '2026-06-09', entryId: null },
       { reason: 'over-week', date: null, entryId: null },
     ] as never);
+  });
+});
+
+describe('periods of several weeks', () => {
+  const entries = ['2026-06-01', '2026-06-05', '2026-06-08', '2026-06-12', '2026-06-14'].map((workDate, index) => ({
+    ...{ id: String(index), workDate, quantity: seconds(8 * 3600), problems: [], lagDays: 0, changedByOther: false },
+  }));
+  const over = (maximum: number, weekStart = 1) =>
+    lookAt(entries, new Set(), {
+      ...{ plannedByDate: {}, dayMaximum: seconds(86_400), weekMaximum: seconds(maximum * 3600), weekStart },
+    }).map((look) => [look.reason, look.date]);
+
+  it('are judged week by week, and say which week it was', () => {
+    // 16 hours in the week of 1 June, 24 in the week of 8 June; 40 in both.
+    expect(over(24)).toEqual([]);
+    expect(over(23)).toEqual([['over-week', '2026-06-08']]);
+    expect(over(15)).toEqual([
+      ['over-week', '2026-06-01'],
+      ['over-week', '2026-06-08'],
+    ]);
+  });
+
+  it('begin their weeks where the firm does', () => {
+    // From Sunday: 16, 16 and 8 hours.
+    expect(over(23, 7)).toEqual([]);
+    expect(over(15, 7)).toEqual([
+      ['over-week', '2026-06-01'],
+      ['over-week', '2026-06-08'],
+    ]);
   });
 });

@@ -1,3 +1,5 @@
+import { rollup, sum } from 'd3-array';
+import { WEEKS, submissionPeriod } from '../firm/period';
 import { DateText, Seconds } from '../firm/units';
 import { EntryProblem } from '../ledger/entry-problems';
 
@@ -20,6 +22,8 @@ export interface Expectation {
   readonly plannedByDate: Readonly<Record<DateText, Seconds>>;
   readonly dayMaximum: Seconds;
   readonly weekMaximum: Seconds;
+  /** First day of a week, 1 for Monday to 7 for Sunday, whatever the firm's periods are. */
+  readonly weekStart: number;
 }
 
 export interface LookItem {
@@ -35,10 +39,8 @@ export interface LookItem {
 export function lookAt(entries: readonly ReviewedEntry[], absentOn: ReadonlySet<DateText>, expected: Expectation): LookItem[] {
   const items: LookItem[] = [];
   const byDate = new Map<DateText, number>();
-  let week = 0;
   for (const entry of entries) {
     byDate.set(entry.workDate, (byDate.get(entry.workDate) ?? 0) + entry.quantity);
-    week += entry.quantity;
     const about = { date: entry.workDate, entryId: entry.id };
     if (entry.problems.length > 0) items.push({ reason: 'problem', ...about });
     if (entry.lagDays > 0) items.push({ reason: 'late', ...about });
@@ -50,6 +52,17 @@ export function lookAt(entries: readonly ReviewedEntry[], absentOn: ReadonlySet<
   for (const [date, planned] of Object.entries(expected.plannedByDate)) {
     if (planned > 0 && !byDate.has(date) && !absentOn.has(date)) items.push({ reason: 'missing', date, entryId: null });
   }
-  if (week > expected.weekMaximum) items.push({ reason: 'over-week', date: null, entryId: null });
+  const rule = { ...WEEKS, weekStart: expected.weekStart };
+  const weeks = rollup(
+    byDate,
+    (days) => sum(days, ([, total]) => total),
+    ([date]) => submissionPeriod(date, rule).from,
+  );
+  for (const [from, total] of weeks) {
+    if (total <= expected.weekMaximum) continue;
+    // Where the period has several weeks, it is said which.
+    const first = [...byDate.keys()].filter((date) => date >= from).sort()[0]!;
+    items.push({ reason: 'over-week', date: weeks.size > 1 ? first : null, entryId: null });
+  }
   return items;
 }

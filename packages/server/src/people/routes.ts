@@ -145,6 +145,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       currency: context.firm.currency,
       zone: context.firm.zone,
       gapTolerance: context.firm.gapTolerance,
+      period: context.firm.period,
     },
     today: today(context),
   }));

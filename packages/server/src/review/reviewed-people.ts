@@ -118,6 +118,11 @@ function looksOf(
       changedByOther: entry.changedByOther,
     })),
     absent,
-    { plannedByDate, dayMaximum: seconds(context.firm.dayMaximum), weekMaximum: seconds(context.firm.weekMaximum) },
+    {
+      plannedByDate,
+      dayMaximum: seconds(context.firm.dayMaximum),
+      weekMaximum: seconds(context.firm.weekMaximum),
+      weekStart: context.firm.period.weekStart,
+    },
   );
 }

@@ -70,6 +70,7 @@ export class WeekGrid {
       })),
     })),
   );
+  private readonly lastColumn = computed(() => Math.max(0, (this.store.week()?.days.length ?? 1) - 1));
   protected readonly active = signal({ row: 0, column: 0 });
   private readonly anchor = signal<{ row: number; column: number } | null>(null);
   protected readonly editing = signal<Editing | null>(null);
@@ -138,7 +139,10 @@ export class WeekGrid {
 
   private move(row: number, column: number, keepAnchor = false): void {
     if (!keepAnchor) this.anchor.set(null);
-    this.active.set({ row: Math.max(0, Math.min(row, this.rows().length - 1)), column: Math.max(0, Math.min(column, 6)) });
+    this.active.set({
+      row: Math.max(0, Math.min(row, this.rows().length - 1)),
+      column: Math.max(0, Math.min(column, this.lastColumn())),
+    });
     const date = this.store.week()?.days[this.active().column]?.date;
     if (date) this.dayChosen.emit(date);
     this.focusActive();
@@ -187,7 +191,7 @@ export class WeekGrid {
       void this.empty();
     } else if (event.key === 'Home' || event.key === 'End') {
       event.preventDefault();
-      this.move(row, event.key === 'Home' ? 0 : 6);
+      this.move(row, event.key === 'Home' ? 0 : this.lastColumn());
     } else if (!control && !event.altKey && event.key.length === 1 && event.key !== ' ') {
       event.preventDefault();
       this.begin(event.key);

@@ -1,22 +1,12 @@
 import { computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
-import {
-  DurationForm,
-  Seconds,
-  SplitFailure,
-  clockIn,
-  durationText,
-  readDuration,
-  seconds,
-  splitEntry,
-  weekOf,
-} from '@yellowwood/core';
+import { DurationForm, Seconds, SplitFailure, clockIn, durationText, readDuration, seconds, splitEntry } from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
-import { Address } from '../state/address';
+import { Periods } from '../state/periods';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { loaded } from '../ui/loaded';
@@ -41,13 +31,13 @@ const initial: WeekState = { saved: '', busy: 0, undos: [] };
 export const WeekStore = signalStore(
   withState(initial),
   withProps(() => {
-    const address = inject(Address);
+    const periods = inject(Periods);
     const today = inject(Store).selectSignal(sessionFeature.selectToday);
     const form = inject(Store).selectSignal(sessionFeature.selectDurationForm);
     const api = inject(Api);
     const from = computed(() => {
-      const period = address.period();
-      return period ? weekOf(period.from).from : today() ? weekOf(today()).from : '';
+      const named = periods.named();
+      return named ? named.from : today() ? periods.of(today()).from : '';
     });
     const week = loaded(
       () => from() || undefined,

@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
+import { WEEKS, datesFrom } from '@yellowwood/core';
 import type { Entry, Timesheet } from '@yellowwood/contracts';
 import { FakeServer, Page, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
@@ -38,6 +39,32 @@ describe('the own week on the page', () => {
     await page.type('.pick input', '2026-05-20', 'change');
     expect(url()).toContain('period=2026-W21');
     expect(page.server.to('readTimesheet').at(-1)!.params['from']).toBe('2026-05-18');
+  });
+
+  it('is as long as the firm’s periods are', async () => {
+    const halves = [datesFrom('2026-06-01', '2026-06-15'), datesFrom('2026-06-16', '2026-06-30')];
+    page = await open(WeekScreen, {
+      url: '/f/f/record',
+      roles: ['staff'],
+      period: { ...WEEKS, kind: 'half-month' },
+      prepare: (server) =>
+        server.on('readTimesheet', ({ params }) => {
+          const dates = halves.find(([first]) => first === params['from'])!;
+          const days = dates.map((date) => ({ ...weekOfEntries([]).days[0]!, date }));
+          return { ...weekOfEntries([entryOf(50)]), from: dates[0]!, to: dates.at(-1)!, days };
+        }),
+    });
+    expect(page.server.to('readTimesheet')[0]!.params['from']).toBe('2026-06-01');
+    expect(page.text('h1')).toBe('1 Jun to 15 Jun');
+    expect(page.element.querySelectorAll('yw-week-grid th .day').length).toBe(15);
+    expect(page.text()).toContain('Submit 1:30');
+    const cells = page.element.querySelectorAll<HTMLElement>('yw-week-grid tbody tr:first-child [role=gridcell]');
+    cells[0]!.focus();
+    await page.key(cells[0]!, 'End');
+    expect(document.activeElement).toBe(cells[14]!);
+    await page.press('Period after');
+    expect(url()).toContain('period=2026-06-16..2026-06-30');
+    expect(page.server.to('readTimesheet').at(-1)!.params['from']).toBe('2026-06-16');
   });
 
   it('keeps the chosen day in the address, and shows it without the grid to those who work by the day', async () => {

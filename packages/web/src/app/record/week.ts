@@ -1,8 +1,10 @@
+import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
-import { addDays, periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
+import { addDays } from '@yellowwood/core';
 import { Address } from '../state/address';
+import { Periods } from '../state/periods';
 import { PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
@@ -10,10 +12,10 @@ import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
 import { WeekStore } from './week-store';
 
-/** The own week: the grid, the chosen day below it, and submitting. Signing in leads here. */
+/** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
 @Component({
   selector: 'yw-week',
-  imports: [MatButton, MatMenu, MatMenuItem, MatMenuTrigger, WeekGrid, DayPanel, DayPipe, HoursPipe, MomentPipe],
+  imports: [MatButton, MatMenu, MatMenuItem, MatMenuTrigger, WeekGrid, DayPanel, DayPipe, HoursPipe, MomentPipe, TitleCasePipe],
   providers: [WeekStore],
   templateUrl: './week.html',
   styleUrl: './week.scss',
@@ -23,15 +25,16 @@ export class WeekScreen {
   protected readonly store = inject(WeekStore);
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
-  protected readonly number = computed(() => (this.store.from() ? weekNumber(this.store.from()).week : ''));
+  protected readonly periods = inject(Periods);
+  protected readonly title = computed(() => (this.store.from() ? this.periods.title(this.store.from()) : ''));
   /** The day alone, for those with more clients in a week than a grid shows well. */
   protected readonly byDay = computed(() => this.address.show() === 'day');
   protected readonly day = computed(() => {
     const from = this.store.from();
     const chosen = this.address.day();
-    if (chosen && from && weekOf(chosen).from === from) return chosen;
+    if (chosen && from && this.periods.of(chosen).from === from) return chosen;
     const today = this.store.today();
-    return today && weekOf(today).from === from ? today : from;
+    return today && this.periods.of(today).from === from ? today : from;
   });
   private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
   protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));
@@ -54,7 +57,7 @@ export class WeekScreen {
   });
   protected readonly submitText = computed(() => {
     const left = this.time().filter((entry) => entry.stage === 'recorded');
-    if (this.time().length === 0) return 'Submit empty week';
+    if (this.time().length === 0) return `Submit empty ${this.periods.word()}`;
     const again = this.time().length > left.length ? ' again' : '';
     return `Submit ${this.store.text(this.sum(left))}${again}`;
   });
@@ -72,11 +75,16 @@ export class WeekScreen {
 
   protected shift(by: 1 | -1): void {
     if (this.byDay()) this.goTo(addDays(this.day(), by));
-    else void this.address.set({ period: periodText(shiftPeriod(weekOf(this.store.from()), by)), day: null, sel: null });
+    else
+      void this.address.set({
+        period: this.periods.text(this.periods.beside(this.store.from(), by).from),
+        day: null,
+        sel: null,
+      });
   }
 
   protected goTo(date: string): void {
-    if (date) void this.address.set({ period: periodText(weekOf(date)), day: date, sel: null });
+    if (date) void this.address.set({ period: this.periods.text(date), day: date, sel: null });
   }
 
   protected view(show: 'day' | null): void {
@@ -84,7 +92,7 @@ export class WeekScreen {
   }
 
   protected chooseDay(date: string): void {
-    if (date !== this.day()) void this.address.set({ period: periodText(weekOf(date)), day: date }, true);
+    if (date !== this.day()) void this.address.set({ period: this.periods.text(date), day: date }, true);
   }
 
   protected open(date: string, id: string): void {
@@ -100,10 +108,10 @@ export class WeekScreen {
     }
     const open = this.time().filter((entry) => entry.stage === 'recorded');
     const note = await this.asking.ask({
-      title: `Submit week ${this.number()}?`,
+      title: `Submit ${this.periods.name(this.store.from())}?`,
       text: `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. You confirm that this is the time that you worked.`,
       field: { label: 'Note to the reviewer (may stay empty)', needed: false },
-      button: 'Submit week',
+      button: `Submit ${this.periods.word()}`,
     });
     if (note !== undefined) await this.store.submit(note);
   }

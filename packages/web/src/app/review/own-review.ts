@@ -1,17 +1,18 @@
+import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { addDays, periodText, weekNumber, weekOf } from '@yellowwood/core';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Periods } from '../state/periods';
 import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
 
-/** What has become of the own weeks, for people who review nobody. */
+/** What has become of the own periods, for people who review nobody. */
 @Component({
   selector: 'yw-own-review',
-  imports: [RouterLink, DayPipe, HoursPipe, MomentPipe],
+  imports: [RouterLink, DayPipe, HoursPipe, MomentPipe, TitleCasePipe],
   templateUrl: './own-review.html',
   styles: 'h1 { margin-bottom: 12px; } td span { display: block; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -20,22 +21,18 @@ export class OwnReview {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
-  private readonly mondays = computed(() => {
-    const monday = this.today() ? weekOf(this.today()).from : '';
-    return monday ? Array.from({ length: 6 }, (_, index) => addDays(monday, -7 * index)) : undefined;
+  protected readonly periods = inject(Periods);
+  /** Of the last six periods, the newest first. */
+  private readonly begins = computed(() => {
+    if (!this.today()) return undefined;
+    const begins = [this.periods.of(this.today()).from];
+    while (begins.length < 6) begins.push(this.periods.beside(begins.at(-1)!, -1).from);
+    return begins;
   });
   protected readonly weeks = loaded(
-    () => this.mondays(),
-    (mondays) => Promise.all(mondays.map((from) => this.api.call('readTimesheet', { params: { from } }))),
+    () => this.begins(),
+    (begins) => Promise.all(begins.map((from) => this.api.call('readTimesheet', { params: { from } }))),
   );
-
-  protected number(date: string): number {
-    return weekNumber(date).week;
-  }
-
-  protected period(date: string): string {
-    return periodText(weekOf(date));
-  }
 
   protected sum(entries: readonly { kind: string; stage: string; quantity: number }[], stages: readonly string[]): number {
     return entries

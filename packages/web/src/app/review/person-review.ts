@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { shiftPeriod, weekOf } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { EntryForm, EntryFormValue, timesOf } from '../record/entry-form';
 import { Address } from '../state/address';
+import { Periods } from '../state/periods';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { ABSENCE_WORDS, LOOK_WORDS, PROBLEM_WORDS } from '../state/words';
@@ -41,11 +41,10 @@ export class PersonReview {
   protected readonly absence = ABSENCE_WORDS;
   protected readonly open = signal<string | null>(null);
   protected readonly correcting = signal<string | null>(null);
-  private readonly from = computed(() => {
-    const period = this.address.period();
-    if (period) return weekOf(period.from).from;
-    return this.today() ? shiftPeriod(weekOf(this.today()), -1).from : '';
-  });
+  private readonly periods = inject(Periods);
+  private readonly from = computed(
+    () => this.periods.named()?.from ?? (this.today() ? this.periods.beside(this.today(), -1).from : ''),
+  );
   protected readonly detail = loaded(
     () => (this.from() ? { id: this.personId(), from: this.from(), scope: this.address.scope() } : undefined),
     ({ id, from, scope }) => this.api.call('readReviewPerson', { params: { id }, query: { from, scope } }),
@@ -82,7 +81,7 @@ export class PersonReview {
     const seen = entries.map(({ id, version }) => ({ id, version }));
     return this.send(
       () => this.api.call('approveEntries', { body: { entries: seen } }),
-      entries.length === 1 ? 'Entry approved' : 'Week approved',
+      entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`,
     );
   }
 
@@ -101,15 +100,15 @@ export class PersonReview {
 
   protected async returnWeek(): Promise<void> {
     const reason = await this.asking.ask({
-      title: `Return the week of ${this.detail.value()!.person.name}?`,
+      title: `Return the ${this.periods.word()} of ${this.detail.value()!.person.name}?`,
       text: 'Everything that waits goes back to be corrected and is submitted again.',
       field: { label: 'Reason, shown to the person', needed: true },
-      button: 'Return week',
+      button: `Return ${this.periods.word()}`,
     });
     if (reason !== undefined)
       await this.send(
         () => this.api.call('returnPeriod', { params: { id: this.personId() }, body: { from: this.from(), reason } }),
-        'Week returned',
+        `${this.periods.title(this.from())} returned`,
       );
   }
 

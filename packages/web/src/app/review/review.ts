@@ -1,10 +1,12 @@
+import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { periodText, shiftPeriod, weekNumber, weekOf } from '@yellowwood/core';
+import { weekday } from '@yellowwood/core';
 import type { ReviewPerson } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Periods } from '../state/periods';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { ABSENCE_WORDS, LOOK_WORDS } from '../state/words';
@@ -14,10 +16,10 @@ import { loaded } from '../ui/loaded';
 import { Notices } from '../ui/notices';
 import { OwnReview } from './own-review';
 
-/** People by days: what is clean, what needs a look and why; approving all clean weeks at once. */
+/** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, DayPipe, HoursPipe, OwnReview],
+  imports: [MatButton, DayPipe, HoursPipe, TitleCasePipe, OwnReview],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -32,18 +34,17 @@ export class ReviewScreen {
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly reviews = computed(() => !!this.rights()['time.review']);
-  /** Last week unless the address says another: that is the one that waits. */
-  protected readonly from = computed(() => {
-    const period = this.address.period();
-    if (period) return weekOf(period.from).from;
-    return this.today() ? shiftPeriod(weekOf(this.today()), -1).from : '';
-  });
+  protected readonly periods = inject(Periods);
+  /** The last period unless the address says another: that is the one that waits. */
+  protected readonly from = computed(
+    () => this.periods.named()?.from ?? (this.today() ? this.periods.beside(this.today(), -1).from : ''),
+  );
   protected readonly review = loaded(
     () => (this.reviews() && this.from() ? { from: this.from(), scope: this.address.scope() } : undefined),
     (query) => this.api.call('readReview', { query }),
   );
   protected readonly onlyLooks = signal(false);
-  protected readonly number = computed(() => (this.from() ? weekNumber(this.from()).week : ''));
+  protected readonly title = computed(() => (this.from() ? this.periods.title(this.from()) : ''));
   protected readonly people = computed(() => {
     const people = this.review.value()?.people ?? [];
     return this.onlyLooks() ? people.filter((person) => person.looks.length > 0) : people;
@@ -52,7 +53,8 @@ export class ReviewScreen {
     const all = this.review.value()?.people[0]?.days ?? [];
     const used = (date: string) =>
       (this.review.value()?.people ?? []).some((person) => person.days.some((day) => day.date === date && day.recorded > 0));
-    return all.map((day, index) => ({ date: day.date, index })).filter((day) => day.index < 5 || used(day.date));
+    // A weekend stands there when somebody worked on it.
+    return all.map((day, index) => ({ date: day.date, index })).filter((day) => weekday(day.date) < 6 || used(day.date));
   });
   protected readonly clean = computed(() => (this.review.value()?.people ?? []).filter((person) => person.clean));
   protected readonly cleanSeconds = computed(() => this.clean().reduce((sum, person) => sum + person.submitted, 0));
@@ -89,16 +91,12 @@ export class ReviewScreen {
     return person.looks.length === 0 ? 'clean' : `${person.looks.length} to look at`;
   }
 
-  protected weekOfDate(date: string): number {
-    return weekNumber(date).week;
-  }
-
   protected shift(by: 1 | -1): void {
-    void this.address.set({ period: periodText(shiftPeriod(weekOf(this.from()), by)), sel: null });
+    void this.address.set({ period: this.periods.text(this.periods.beside(this.from(), by).from), sel: null });
   }
 
   protected goTo(date: string): void {
-    void this.address.set({ period: periodText(weekOf(date)), sel: null });
+    void this.address.set({ period: this.periods.text(date), sel: null });
   }
 
   protected open(person: ReviewPerson): void {
@@ -110,7 +108,7 @@ export class ReviewScreen {
     const entries = clean.flatMap((person) => person.entries);
     await this.send(
       () => this.api.call('approveEntries', { body: { entries } }),
-      `${clean.length} clean ${clean.length === 1 ? 'week' : 'weeks'} approved`,
+      `${clean.length} clean ${this.periods.word()}${clean.length === 1 ? '' : 's'} approved`,
     );
   }
 
@@ -118,22 +116,22 @@ export class ReviewScreen {
     if (person.entries.length === 0) return;
     await this.send(
       () => this.api.call('approveEntries', { body: { entries: person.entries } }),
-      `${person.name}: week approved`,
+      `${person.name}: ${this.periods.word()} approved`,
     );
   }
 
   protected async return(person: ReviewPerson): Promise<void> {
     if (person.own || person.state !== 'submitted') return;
     const reason = await this.asking.ask({
-      title: `Return the week of ${person.name}?`,
+      title: `Return the ${this.periods.word()} of ${person.name}?`,
       text: 'Everything that waits goes back to be corrected and is submitted again.',
       field: { label: 'Reason, shown to the person', needed: true },
-      button: 'Return week',
+      button: `Return ${this.periods.word()}`,
     });
     if (reason !== undefined)
       await this.send(
         () => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }),
-        `${person.name}: week returned`,
+        `${person.name}: ${this.periods.word()} returned`,
       );
   }
 

@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { Router, provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { Role, rightsOf } from '@yellowwood/core';
+import { Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { Me, Overview } from '@yellowwood/contracts';
 import { sessionActions, sessionFeature } from '../state/session';
 import { workActions, workFeature } from '../state/work';
@@ -42,7 +42,7 @@ function me(...roles: Role[]): Me {
     person: { id: 'me', name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
     rights: rightsOf(roles),
-    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 0 },
+    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 0, period: WEEKS },
     today: '2026-06-10',
   } as Me;
 }

@@ -1,19 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import {
-  DurationForm,
-  durationText,
-  minor,
-  moneyText,
-  percentText,
-  periodText,
-  seconds,
-  shortDate,
-  weekNumber,
-  weekOf,
-} from '@yellowwood/core';
+import { DurationForm, durationText, minor, moneyText, percentText, seconds, shortDate } from '@yellowwood/core';
 import type { Overview } from '@yellowwood/contracts';
+import { Periods } from '../state/periods';
 import { Address, STEPS, Step } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
@@ -40,6 +30,7 @@ const COLOURS: Readonly<Record<Step, string>> = {
 export class StepRail {
   private readonly store = inject(Store);
   private readonly address = inject(Address);
+  private readonly periods = inject(Periods);
   readonly scopeOpen = input(false);
   readonly scopeToggled = output();
   private readonly overview = this.store.selectSignal(workFeature.selectOverview);
@@ -62,7 +53,7 @@ export class StepRail {
   private linkOf(step: Step): ReturnType<Address['stepLink']> {
     const link = this.address.stepLink(step);
     const returnedOn = step === 'record' ? this.overview()?.record?.returnedOn : null;
-    return returnedOn ? { ...link, queryParams: { ...link.queryParams, period: periodText(weekOf(returnedOn)) } } : link;
+    return returnedOn ? { ...link, queryParams: { ...link.queryParams, period: this.periods.text(returnedOn) } } : link;
   }
 
   /** A person sees only the steps that concern them. */
@@ -95,18 +86,18 @@ export class StepRail {
 
   private recordFigure({ record, scope }: Overview): string {
     if (!record) return '';
-    if (record.returned > 0 && scope === 'all') return `${record.returned} returned, week ${weekNumber(record.returnedOn!).week}`;
+    if (record.returned > 0 && scope === 'all') return `${record.returned} returned, ${this.periods.name(record.returnedOn!)}`;
     if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${shortDate(this.today())}`;
-    const { week } = weekNumber(record.from);
+    const week = this.periods.name(record.from);
     return record.planned > 0 && scope === 'all'
-      ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, week ${week}`
-      : `${this.hours(record.recorded)} yours, week ${week}`;
+      ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, ${week}`
+      : `${this.hours(record.recorded)} yours, ${week}`;
   }
 
   private reviewFigure({ review, record }: Overview): string {
     if (!review) return '';
     if (review.own)
-      return `week ${record ? weekNumber(record.from).week : ''} ${review.own === 'open' ? 'not submitted' : review.own}`;
+      return `${record ? this.periods.name(record.from) : 'yours'} ${review.own === 'open' ? 'not submitted' : review.own}`;
     if (review.people === 0) return 'nothing waits';
     return `${this.hours(review.submitted)} from ${review.people} ${review.people === 1 ? 'person' : 'people'}`;
   }

@@ -3,7 +3,7 @@ import { EnvironmentProviders, Injectable, Provider, Type, provideZonelessChange
 import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { Router, Routes, provideRouter, withComponentInputBinding } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { Role, rightsOf } from '@yellowwood/core';
+import { PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
 import { Observable, defer } from 'rxjs';
 import { addresses } from '../api/generated/endpoints';
@@ -130,7 +130,7 @@ export function me(...roles: Role[]): Me {
     person: { id: ME, name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
     rights: rightsOf(roles),
-    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 900 },
+    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 900, period: WEEKS },
     today: TODAY,
   } as Me;
 }
@@ -246,13 +246,17 @@ export async function open<C>(
     inputs?: Record<string, unknown>;
     prepare?: (server: FakeServer) => void;
     providers?: Provider[];
+    /** The firm's periods; weeks from Monday unless said otherwise. */
+    period?: PeriodRule;
   },
 ): Promise<Page<C>> {
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
   const store = TestBed.inject(Store);
-  store.dispatch(sessionActions.meRead({ me: me(...options.roles) }));
+  const own = me(...options.roles);
+  const { period = own.firm.period } = options;
+  store.dispatch(sessionActions.meRead({ me: { ...own, firm: { ...own.firm, period } } }));
   store.dispatch(workActions.workKnown({ work: WORK }));
   await TestBed.inject(Router).navigateByUrl(options.url);
   const fixture = TestBed.createComponent(component);

@@ -1,0 +1,66 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  Dates,
+  PeriodRule,
+  WEEKS,
+  besidePeriod,
+  monthOf,
+  periodText,
+  shortDate,
+  submissionPeriod,
+  weekNumber,
+} from '@yellowwood/core';
+import { Address } from './address';
+import { sessionFeature } from './session';
+
+/** The firm's periods of submission, as the page shows them and as they stand in the address. */
+@Injectable({ providedIn: 'root' })
+export class Periods {
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
+  private readonly address = inject(Address);
+  private readonly rule = computed((): PeriodRule => this.me()?.firm.period ?? WEEKS);
+  /** What a period is called. */
+  readonly word = computed(() => ({ week: 'week', month: 'month', 'half-month': 'period', days: 'period' })[this.rule().kind]);
+  /** The period that the address names; null where it names none. */
+  readonly named = computed(() => {
+    const period = this.address.period();
+    return period && this.of(period.from);
+  });
+
+  /** The period that holds a date. */
+  of(date: string): Dates {
+    return submissionPeriod(date, this.rule());
+  }
+
+  /** The period before or after the one that holds a date. */
+  beside(date: string, by: 1 | -1): Dates {
+    return besidePeriod(this.of(date), this.rule(), by);
+  }
+
+  /** How the period that holds a date stands in the address. */
+  text(date: string): string {
+    return periodText({ ...this.of(date), kind: this.isoWeeks() ? 'week' : this.rule().kind === 'month' ? 'month' : 'range' });
+  }
+
+  /** What the period that holds a date is called: `week 24`, `May 2026`, `1 Jun to 15 Jun`. */
+  name(date: string): string {
+    const { from, to } = this.of(date);
+    if (this.isoWeeks()) return `week ${weekNumber(from).week}`;
+    if (this.rule().kind === 'month')
+      return new Date(`${monthOf(from).from}T00:00:00Z`).toLocaleDateString(navigator.language, {
+        ...({ month: 'long', year: 'numeric', timeZone: 'UTC' } as const),
+      });
+    return `${shortDate(from)} to ${shortDate(to)}`;
+  }
+
+  /** The same at the beginning of a line. */
+  title(date: string): string {
+    const name = this.name(date);
+    return name.charAt(0).toUpperCase() + name.slice(1);
+  }
+
+  private isoWeeks(): boolean {
+    return this.rule().kind === 'week' && this.rule().weekStart === 1;
+  }
+}
