@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, World, atOnce, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
 
 /** Real parallel transactions: whatever the order, the truths of the database hold. */
 describe('at the same moment', () => {
@@ -8,6 +8,8 @@ describe('at the same moment', () => {
 
   beforeAll(async () => (world = await makeWorld()));
   afterAll(() => world.close());
+  // The connections that they need are open, so that nobody is first.
+  beforeEach(() => atOnce(world, 20, async () => undefined));
 
   it('two approvals of the same entries: one decides, the other is told', async () => {
     await record(world, 'staff', '2026-06-08', 4);

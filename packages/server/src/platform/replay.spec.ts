@@ -1,7 +1,7 @@
 import type { EndpointName } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import type { Options } from '../testing/client';
-import { MONDAY, Who, World, differencesOf, inOrder, makeWorld, record } from '../testing';
+import { MONDAY, Who, World, atOnce, differencesOf, inOrder, makeWorld, record } from '../testing';
 
 /** The same request sent several times at the same moment, as a page does that hears nothing: done once. */
 describe('equal requests', () => {
@@ -25,9 +25,7 @@ describe('equal requests', () => {
   /** Sends one request five times at once. @returns the one answer that all of them got */
   async function five<N extends EndpointName>(who: Who, name: N, options: Options<N>) {
     const key = newId();
-    const answers = await Promise.all(
-      Array.from({ length: 5 }, () => world.as(who).call(name, { key, ...options } as Options<N>)),
-    );
+    const answers = await atOnce(world, 5, () => world.as(who).call(name, { key, ...options } as Options<N>));
     for (const answer of answers) expect([name, answer.status]).toEqual([name, 200]);
     expect(new Set(answers.map((answer) => JSON.stringify(answer.body))).size)
       .withContext(name)

@@ -51,3 +51,13 @@ export async function bill(
     body: { gross: draft.row.gross, version: draft.row.version },
   });
 }
+
+/**
+ * Does things at the very same moment. A new connection to the database takes longer than a whole request, so
+ * those that are needed are opened first; else the first request would have ended before the second begins.
+ */
+export async function atOnce<T>(world: World, count: number, work: (index: number) => Promise<T>): Promise<T[]> {
+  const each = <R>(one: (index: number) => Promise<R>) => Promise.all(Array.from({ length: count }, (_, index) => one(index)));
+  await each(() => world.database.query('select pg_sleep(0.05)'));
+  return each(work);
+}

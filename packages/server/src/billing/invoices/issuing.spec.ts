@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { World, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, atOnce, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
 
 describe('issuing from the desk', () => {
   const it = inOrder();
@@ -54,7 +54,7 @@ describe('issuing from the desk', () => {
   });
 
   it('lets one of two win over the same hour, and the other one nothing', async () => {
-    const answers = await Promise.all([1, 2, 3, 4].map(() => issue(wish([ids[1]!]), 10_800)));
+    const answers = await atOnce(world, 4, () => issue(wish([ids[1]!]), 10_800));
     expect(answers.filter((answer) => answer.status === 200).length).toBe(1);
     for (const answer of answers) if (answer.status !== 200) expect(answer.problem.code).toBe('entries-not-billable');
     expect(await documents()).toBe(2);

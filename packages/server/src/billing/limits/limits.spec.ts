@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, atOnce, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../../testing';
 
 /**
  * A limit of 5,000.00 used by 3,898.96 and asked for 1,707.33 more, worked by hand:
@@ -98,6 +98,15 @@ describe('an agreed limit', () => {
     expect([issued.row.net, issued.document.lines.length]).toEqual([45_000, 1]);
     const why = await world.as('owner').done('readEntryWhy', { params: { id: fee.id } });
     expect(why.billed.map((share) => share.minor)).toEqual([45_000]);
+  });
+
+  it('lets nobody take the same part of what waits twice, however many decide at once', async () => {
+    const down = () =>
+      world.as('bookkeeper').call('writeDownOverLimit', { params: { id: line }, body: { minor: 10_000, reason: 'At once' } });
+    const answers = await atOnce(world, 8, down);
+    expect(answers.filter((answer) => answer.status === 200).length).toBe(1);
+    expect((await desk()).overLimit[0]!.waiting).toBe(5629);
+    await world.sql("delete from limit_write_down where reason = 'At once'");
   });
 
   it('has the rest written down with who and why; nothing is left, and the recorded time is as it was', async () => {

@@ -33,6 +33,21 @@ describe('one invoice', () => {
     expect(page.text(`${form} button`)).toBe('Record £332.00');
   });
 
+  it('offers only what may be done with it', async () => {
+    const none = { pay: false, send: false, void: false, credit: false };
+    const buttons = () => page.texts('button').filter((text) => /Mark as sent|Record|Void|Credit/.test(text));
+    await panel(invoiceDetail(invoiceRow(1), { may: none }));
+    expect(buttons()).toEqual([]);
+  });
+
+  it('offers all of it where all of it may be done', async () => {
+    const all = { pay: true, send: true, void: true, credit: true };
+    await panel(invoiceDetail(invoiceRow(1), { may: all }));
+    expect(page.texts('button').filter((text) => /Mark as sent|^Record|Void|Credit/.test(text))).toEqual([
+      ...['Mark as sent', 'Record £432.00', 'Void', 'Credit in full'],
+    ]);
+  });
+
   it('says which line is not the sum of its entries to the cent, and why', async () => {
     await panel(invoiceDetail(invoiceRow(1), { rounding: [{ key: 'task', minor: -1 }] }));
     expect(page.text('.rounding')).toContain('Survey of piles');

@@ -49,10 +49,17 @@ describe('why an entry is worth what it is worth', () => {
   }
   afterEach(() => page.element.remove());
 
+  it('tells the times and the break of what has them', async () => {
+    await why({ ...WHY, entry: { ...WHY.entry, startClock: '08:00', endClock: '10:00', breakSeconds: 1800 } });
+    expect(page.text('dl')).toContain('From08:00 to 10:00');
+    expect(page.text('dl')).toContain('Break0:30');
+  });
+
   it('names the rule that won, those that lost and why, and the rounding', async () => {
     await why(WHY);
     expect(page.text('dl')).toContain('Billable as1:30, up 15 min');
     expect(page.text('dl')).toContain('Value£135.00');
+    expect(page.text('dl')).not.toContain('Break');
     expect(page.text('h3.gap')).toBe('Why 90.00 GBP an hour');
     expect(page.texts('.rule')).toEqual([
       'Surveyor on Pier90.00 since 1 Jan',

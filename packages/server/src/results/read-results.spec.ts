@@ -1,0 +1,33 @@
+import { World, makeWorld, record } from '../testing';
+
+describe('results', () => {
+  let world: World;
+
+  beforeAll(async () => {
+    world = await makeWorld();
+    await record(world, 'staff', '2026-06-08', 1);
+    await record(world, 'staff', '2026-06-09', 2, { projectId: null, serviceId: null });
+    await record(world, 'staff', '2026-06-10', 4, { projectId: world.ids.internal });
+  });
+  afterAll(() => world.close());
+
+  const of = (scope: string, span = {}) => world.as('owner').done('readResults', { query: { scope, ...span } });
+
+  it('hold no time of which nobody has said what it was on', async () => {
+    const all = await of('all');
+    expect([all.hours.total, all.hours.billable]).toEqual([5 * 3600, 3600]);
+    expect(all.rows.filter((row) => row.hours.total > 0).map((row) => row.hours.total)).toEqual(
+      jasmine.arrayWithExactContents([3600, 4 * 3600]),
+    );
+    // The chart ends at the cost above it.
+    expect(all.series!.at(-1)!.cost).toBe(all.cost!.cost);
+    expect((await of(`person:${world.ids.staff}`)).rows.length).toBe(2);
+  });
+
+  it('are of the days that are asked for, and of no others', async () => {
+    expect((await of('all', { from: '2026-06-09', to: '2026-06-10' })).hours.total).toBe(4 * 3600);
+    expect((await of('all', { from: '2026-06-08', to: '2026-06-08' })).hours.total).toBe(3600);
+    const answer = await world.as('owner').call('readResults', { query: { from: '2026-06-10', to: '2026-06-09' } });
+    expect(answer.problem.code).toBe('range-reversed');
+  });
+});
