@@ -1,3 +1,4 @@
+import { v7 as newId } from 'uuid';
 import { World, makeWorld, record, submitAndApprove } from '../../testing';
 
 describe('the desk', () => {
@@ -17,5 +18,27 @@ describe('the desk', () => {
     const { writtenOff, notHere } = await desk();
     expect([writtenOff.count, writtenOff.entries.length, writtenOff.entries[0]!.date]).toEqual([201, 200, '2026-06-08']);
     expect(notHere.writtenOff).toBe(201 * 900);
+  });
+
+  it('shows of a project the drafts on which it stands, and not the client’s others', async () => {
+    const second = newId();
+    for (const [table, own] of [
+      ['project', { id: second, code: 'SECOND' }],
+      ['agreement', { id: newId(), project_id: second }],
+    ] as const)
+      await world.sql(
+        `insert into ${table} select (jsonb_populate_record(t, $1)).* from ${table} t where ${table === 'project' ? 'id' : 'project_id'} = $2`,
+        [JSON.stringify(own), world.ids.project],
+      );
+    const work = await record(world, 'mate', '2026-06-09', 1);
+    await submitAndApprove(world, 'mate');
+    const wish = { clientId: world.ids.client, upTo: '2026-06-14', grouping: 'task' as const, texts: [] };
+    const keeper = world.as('bookkeeper');
+    const draft = await keeper.done('createDraft', { body: { id: newId(), wish: { ...wish, entries: [{ id: work.id }] } } });
+    const drafts = async (scope: string) =>
+      (await keeper.done('readBillDesk', { query: { scope, upTo: '2026-06-14' } })).drafts.map((one) => one.id);
+    expect(await drafts(`project:${world.ids.project}`)).toEqual([draft.row.id]);
+    expect(await drafts(`client:${world.ids.client}`)).toEqual([draft.row.id]);
+    expect(await drafts(`project:${second}`)).toEqual([]);
   });
 });

@@ -91,6 +91,9 @@ describe('an agreed limit', () => {
     expect((await release(70_000)).problem.code).toBe('over-limit-too-much');
     const fee = (await release(45_000)).body;
     expect([fee.kind, fee.stage]).toEqual(['fee', 'approved']);
+    // A sum has no price by the hour.
+    const price = { params: { id: fee.id }, version: fee.version, body: { rate: 10_000, reason: 'By the hour' } };
+    expect((await world.as('owner').call('priceEntry', price)).problem.code).toBe('entry-unknown');
     const shown = await desk();
     expect(shown.entries.map((entry) => [entry.kind, entry.minor, entry.ready])).toEqual([['fee', 45_000, 45_000]]);
     expect(shown.overLimit[0]).toEqual(jasmine.objectContaining({ waiting: 15_629, mayRelease: 0 }));
