@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { v7 as newId } from 'uuid';
 import { addDays } from '@yellowwood/core';
-import { Client } from '../packages/server/src/testing';
+import { Client } from '../packages/server/src/testing/client';
 import { Database, issueInvoice, writeEntries } from '@yellowwood/server';
 import { CLOCK, LAST_MONDAY, MONDAY, PASSWORD, SLUG, TODAY, idOf } from './firm';
 import { Asker, BareConnection, Statement, statementsOf } from './bounds';

@@ -1,4 +1,4 @@
-import { FACT_NAMES, EntryFacts, wireFacts, wireName, withFacts } from './facts';
+import { EntryFacts, FACTS, FACT_NAMES, NO_FACTS, wireFacts, wireName, withFacts } from './facts';
 
 const ENTRY: EntryFacts = {
   workDate: '2026-06-08',
@@ -39,5 +39,15 @@ describe('the changeable facts of an entry', () => {
     expect(withFacts(ENTRY, { projectId: 'q', taskId: 'u' }).taskId).toBe('u');
     expect(withFacts(ENTRY, { projectId: 'p' }).taskId).toBe('t');
     expect(withFacts(ENTRY, { projectId: null }).taskId).toBeNull();
+  });
+});
+
+describe('an entry of which nothing is stated', () => {
+  it('has every fact, each empty in its own way, and may be billed', () => {
+    expect(Object.keys(NO_FACTS)).toEqual(FACT_NAMES);
+    for (const fact of FACT_NAMES)
+      expect(NO_FACTS[fact])
+        .withContext(fact)
+        .toBe({ date: '', reference: null, seconds: 0, flag: true, text: '' }[FACTS[fact].of] as never);
   });
 });

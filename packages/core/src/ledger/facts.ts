@@ -51,6 +51,13 @@ export type WireFacts = { [F in FactName as WireName<F>]: FactValues[Facts[F]['o
 
 export const FACT_NAMES = Object.keys(FACTS) as FactName[];
 
+const NOTHING = { date: '', reference: null, seconds: 0, flag: true, text: '' } as const;
+
+/** Nothing stated yet: what an entry starts from, also one that was kept before a fact was known. */
+export const NO_FACTS = Object.fromEntries(
+  FACT_NAMES.map((fact) => [fact, NOTHING[FACTS[fact].of]]),
+) as unknown as Readonly<EntryFacts>;
+
 /** A fact's name on the wire. */
 export function wireName(fact: FactName): string {
   return (FACTS[fact] as FactDescription).wire ?? fact;

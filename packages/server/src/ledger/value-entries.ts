@@ -16,6 +16,8 @@ import {
   rate,
   roundDay,
   seconds,
+  EntryFacts,
+  NO_FACTS,
 } from '@yellowwood/core';
 import { group } from 'd3-array';
 import {
@@ -274,9 +276,11 @@ export function derived(valued: EntryValuation, rateReason: string): Omit<Derive
 /** What an entry of a kind starts from before it is valued. */
 export function blankEntry(
   kind: KindName,
-): Omit<Derived, never> &
+): Derived &
+  EntryFacts &
   Pick<LedgerEntry, 'stage' | 'billedQuantity' | 'holdReason' | 'writeOffReason' | 'version' | 'valueVersion'> {
   return {
+    ...NO_FACTS,
     clientId: null,
     payableQuantity: 0,
     billableQuantity: 0,

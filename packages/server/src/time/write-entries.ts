@@ -12,6 +12,7 @@ import {
   seconds,
   spanOf,
   withFacts,
+  NO_FACTS,
 } from '@yellowwood/core';
 import { group, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
@@ -264,13 +265,12 @@ function newRow(context: Context, { entry, origin, timed, restored }: Creation, 
         : null;
   if (!times) throw problem('quantity-or-span');
   const { id, personId, span: _span, reason: _reason, ...facts } = entry;
-  const none = { workDate: entry.date, projectId: null, taskId: null, serviceId: null, note: '', explanation: '' };
   return {
     ...NO_SIDE,
     ...blankEntry('time'),
     ...withFacts(
       // Undecided until project and service are known; `revalue` takes their defaults.
-      { ...none, quantity: times.quantity, billable: undefined as unknown as boolean },
+      { ...NO_FACTS, quantity: times.quantity, billable: undefined as unknown as boolean },
       facts as Partial<WireFacts>,
     ),
     ...times,

@@ -57,7 +57,7 @@ export async function forgetDecisions(context: Context, invoice: string): Promis
 /** Fees are to bill no more. They stay, since documents that have ended may still name them. */
 async function takeBack(context: Context, ids: readonly string[]): Promise<AuditSubject[]> {
   const rows = await readRows(context, ids);
-  const back = rows.map((row) => ({ ...row, billable: false, holdReason: null, writeOffReason: '' }));
+  const back = rows.map((row) => ({ ...row, billable: false, holdReason: null, writeOffReason: null }));
   const { value } = await valuationBasis(context, back);
   const worth = value(back);
   const after = back.map((row) => {

@@ -7,7 +7,7 @@ import type {
   ReviewPerson,
   Timesheet,
 } from '@yellowwood/contracts';
-import { addDays, datesFrom } from '@yellowwood/core';
+import { NO_FACTS, addDays, datesFrom, wireFacts } from '@yellowwood/core';
 import { ME, TODAY, id } from './fake-server';
 
 export const MONDAY = '2026-06-08';
@@ -15,6 +15,7 @@ export const MONDAY = '2026-06-08';
 /** An hour and a half of survey on the pier, recorded in the grid. */
 export function entryOf(number: number, names: Partial<Entry> = {}): Entry {
   return {
+    ...wireFacts(NO_FACTS),
     id: id(number),
     kind: 'time',
     personId: ME,
@@ -25,8 +26,6 @@ export function entryOf(number: number, names: Partial<Entry> = {}): Entry {
     absenceCode: null,
     quantity: 5400,
     billable: true,
-    note: '',
-    explanation: '',
     stage: 'recorded',
     billingState: 'to bill',
     holdReason: null,
