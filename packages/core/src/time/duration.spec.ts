@@ -69,7 +69,7 @@ describe('readDuration', () => {
 });
 
 describe('durations at their edges', () => {
-  const read = (text: string) => {
+  const read = (text: string): number | string => {
     const found = readDuration(text);
     return found.ok ? Number(found.value) : found.error.code;
   };
