@@ -146,7 +146,7 @@ test('manager: approves the clean weeks, returns one entry; staff mends it and s
   await expect(manager.getByText('Entry returned')).toBeVisible();
   await expect(panel.getByText('returned: Which cornice?')).toBeVisible();
   await panel.getByRole('button', { name: /^Approve \d/ }).click();
-  await expect(manager.getByText('Week approved')).toBeVisible();
+  await expect(manager.getByText('Week 24 approved')).toBeVisible();
   await manager.context().close();
 
   const staff = await signedIn(browser, 'staff');
