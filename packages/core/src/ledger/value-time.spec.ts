@@ -119,6 +119,30 @@ describe('valueTime', () => {
     expect(valueTime({ ...facts, quantity: seconds(60) }).billingState).toBe('nothing to bill');
   });
 
+  it('stays written off whatever it is worth, until somebody takes it back', () => {
+    for (const quantity of [facts.quantity, seconds(60)])
+      expect(valueTime({ ...facts, quantity, writtenOff: true }).billingState).toBe('written off');
+  });
+
+  it('takes its part of a day that is rounded as a whole, where it is charged', () => {
+    expect(valueTime({ ...facts, roundedTogether: seconds(1800) }).value).toBe(minor(4600));
+    expect(valueTime({ ...facts, roundedTogether: seconds(1800), billable: false }).billableQuantity).toBe(seconds(0));
+  });
+
+  it('costs what the person does, and by the standard of the position, each only where it is known', () => {
+    // 4:02 at 40.00 are 161.33.
+    expect(valueTime(facts).standardCost).toBe(minor(16_133));
+    expect(valueTime({ ...facts, standardRate: null }).standardCost).toBeNull();
+    expect(valueTime({ ...facts, loaded: null }).cost).toBe(minor(0));
+  });
+
+  it('has no rate of the firm’s own where nothing is charged', () => {
+    expect(valueTime({ ...facts, billable: false })).toEqual(jasmine.objectContaining({ ownRate: null, ownValue: minor(0) }));
+    expect(valueTime({ ...facts, rules: [] })).toEqual(jasmine.objectContaining({ ownRate: null, ownValue: null }));
+    const euro = { ...facts, rules: [], exchangeRate: 8500, agreement: { ...facts.agreement!, currency: 'EUR' } };
+    expect(valueTime(euro)).toEqual(jasmine.objectContaining({ ownRate: null, ownValue: null }));
+  });
+
   it('gives the same when done twice, and leaves the recorded time alone', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 90_000 }), fc.boolean(), (quantity, billable) => {
