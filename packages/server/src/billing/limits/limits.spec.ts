@@ -238,11 +238,17 @@ describe('a fee whose documents end', () => {
       const refused = await ended(first.row.id);
       expect([refused.problem.code, refused.problem.data]).toEqual(['over-limit-billed', { number: second.row.number! }]);
       expect((await ended(second.row.id)).status).toBe(200);
-      expect((await desk()).entries.map((entry) => [entry.id, entry.ready])).toEqual([[fee.id, 3000]]);
+      const [open] = (await desk()).entries;
+      expect([open!.id, open!.ready]).toEqual([fee.id, 3000]);
+      // Whatever was decided on it meanwhile: once held back, once given up.
+      const held = { entries: [{ id: fee.id, version: open!.version }], reason: 'Ask first' };
+      await keeper.done(end === 'creditInvoice' ? 'holdEntries' : 'writeOffEntries', { body: held });
       expect((await ended(first.row.id)).status).toBe(200);
       const after = await desk();
       expect(after.entries.map((entry) => entry.id)).toEqual([work.id]);
       expect(after.overLimit).toEqual([]);
+      const [row] = await world.sql('select billable, billing_state, value_minor from entry where id = $1', [fee.id]);
+      expect(row).toEqual({ billable: false, billing_state: 'nothing to bill', value_minor: 0 });
       const { events } = await world.as('owner').done('readHistory', { params: { id: fee.id } });
       expect(events.at(-1)!.action).toBe('decisions on the limit taken back');
       expect(await differencesOf(world)).toEqual([]);

@@ -1,4 +1,5 @@
 import { minor, moneyText } from '@yellowwood/core';
+import { setToBillAgain } from '../../generated/billing/desk/write-off-entries.queries';
 import {
   IOverLimitLineResult,
   decidedOfInvoice,
@@ -56,15 +57,18 @@ export async function forgetDecisions(context: Context, invoice: string): Promis
 
 /** Fees are to bill no more. They stay, since documents that have ended may still name them. */
 async function takeBack(context: Context, ids: readonly string[]): Promise<AuditSubject[]> {
+  const before = new Map((await readRows(context, ids)).map((row) => [row.id, row]));
+  // What was written off is taken back first: it is given up no more, and not to bill either.
+  const off = [...before.values()].filter((row) => row.billingState === 'written off').map((row) => row.id);
+  if (off.length > 0) await setToBillAgain.run({ ids: off }, context.tx);
   const rows = await readRows(context, ids);
-  const back = rows.map((row) => ({ ...row, billable: false, holdReason: null, writeOffReason: null }));
+  const back = rows.map((row) => ({ ...row, billable: false }));
   const { value } = await valuationBasis(context, back);
   const worth = value(back);
   const after = back.map((row) => {
     const { taxCategory, valueCurrency } = row;
     return { ...row, ...derived(worth.get(row.id)!, ''), taxCategory, valueCurrency, version: row.version + 1 };
   });
-  const before = new Map(rows.map((row) => [row.id, row]));
-  await updateRows(context, before, after);
+  await updateRows(context, new Map(rows.map((row) => [row.id, row])), after);
   return after.map((row) => rowSubject(before.get(row.id)!, row));
 }
