@@ -22,10 +22,9 @@ where
 order by
   a.at;
 
-/* @name timeLinesOf */
+/* @name roundedLines */
 select
   l.key as "key!",
-  l.kind as "kind!",
   l.rate as "rate!",
   l.decimal_places as "places?",
   array_agg(s.quantity) as "quantities!"
@@ -35,11 +34,9 @@ from
   and s.line_id = l.id
 where
   l.invoice_id = :invoice!
-  and l.kind = 'time'
 group by
   l.id,
   l.key,
-  l.kind,
   l.rate,
   l.decimal_places,
   l.place

@@ -1,7 +1,7 @@
 import { DraftWish, InvoiceDetail, InvoiceDocument, LineRounding } from '@yellowwood/contracts';
 import { invoiceRows } from '../../generated/billing/invoices/invoice-rows.queries';
 import { invoiceSnapshot } from '../../generated/billing/invoices/invoice.queries';
-import { allocationsOf, timeLinesOf } from '../../generated/billing/invoices/read-invoice.queries';
+import { allocationsOf, roundedLines } from '../../generated/billing/invoices/read-invoice.queries';
 import { Context, may } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { ANY, toRow, who } from './invoice-rows';
@@ -42,7 +42,7 @@ export async function readInvoice(context: Context, id: string, made?: InvoiceDo
 }
 
 async function storedRounding(context: Context, invoice: string, currency: string): Promise<LineRounding[]> {
-  const lines = await timeLinesOf.run({ invoice }, context.tx);
+  const lines = await roundedLines.run({ invoice }, context.tx);
   return roundingOf(
     lines.map(({ places, quantities, ...line }) => ({
       ...line,

@@ -59,34 +59,32 @@ const allocationsOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":
 export const allocationsOf = new PreparedQuery<IAllocationsOfParams,IAllocationsOfResult>(allocationsOfIR);
 
 
-/** 'TimeLinesOf' parameters type */
-export interface ITimeLinesOfParams {
+/** 'RoundedLines' parameters type */
+export interface IRoundedLinesParams {
   invoice: string;
 }
 
-/** 'TimeLinesOf' return type */
-export interface ITimeLinesOfResult {
+/** 'RoundedLines' return type */
+export interface IRoundedLinesResult {
   key: string;
-  kind: string;
   places: number | null;
   quantities: numberArray;
   rate: number;
 }
 
-/** 'TimeLinesOf' query type */
-export interface ITimeLinesOfQuery {
-  params: ITimeLinesOfParams;
-  result: ITimeLinesOfResult;
+/** 'RoundedLines' query type */
+export interface IRoundedLinesQuery {
+  params: IRoundedLinesParams;
+  result: IRoundedLinesResult;
 }
 
-const timeLinesOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":263}]}],"statement":"select\n  l.key as \"key!\",\n  l.kind as \"kind!\",\n  l.rate as \"rate!\",\n  l.decimal_places as \"places?\",\n  array_agg(s.quantity) as \"quantities!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!\n  and l.kind = 'time'\ngroup by\n  l.id,\n  l.key,\n  l.kind,\n  l.rate,\n  l.decimal_places,\n  l.place\norder by\n  l.place"};
+const roundedLinesIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":242}]}],"statement":"select\n  l.key as \"key!\",\n  l.rate as \"rate!\",\n  l.decimal_places as \"places?\",\n  array_agg(s.quantity) as \"quantities!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!\ngroup by\n  l.id,\n  l.key,\n  l.rate,\n  l.decimal_places,\n  l.place\norder by\n  l.place"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   l.key as "key!",
- *   l.kind as "kind!",
  *   l.rate as "rate!",
  *   l.decimal_places as "places?",
  *   array_agg(s.quantity) as "quantities!"
@@ -96,11 +94,9 @@ const timeLinesOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"i
  *   and s.line_id = l.id
  * where
  *   l.invoice_id = :invoice!
- *   and l.kind = 'time'
  * group by
  *   l.id,
  *   l.key,
- *   l.kind,
  *   l.rate,
  *   l.decimal_places,
  *   l.place
@@ -108,6 +104,6 @@ const timeLinesOfIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"i
  *   l.place
  * ```
  */
-export const timeLinesOf = new PreparedQuery<ITimeLinesOfParams,ITimeLinesOfResult>(timeLinesOfIR);
+export const roundedLines = new PreparedQuery<IRoundedLinesParams,IRoundedLinesResult>(roundedLinesIR);
 
 
