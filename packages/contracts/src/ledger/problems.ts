@@ -17,11 +17,6 @@ export const ledgerProblems = sentences({
     title: 'An entry is gone',
     detail: 'One of these entries was deleted. Look at them as they are now, then decide.',
   },
-  'entry-changed': {
-    status: 409,
-    title: 'Some entries have changed since',
-    detail: 'Somebody changed some of these entries after you read them. Look at them as they are now, then decide.',
-  },
   'entry-locked': {
     status: 409,
     title: 'The entry is submitted',
@@ -48,8 +43,6 @@ export const ledgerProblems = sentences({
     title: 'The break is too long',
     detail: 'The break is as long as the span or longer. Type a shorter break.',
   },
-  'break-negative': { status: 422, title: 'The break is negative', detail: 'Type a break of zero or more.' },
-  'clock-unreadable': { status: 422, title: 'The time cannot be read', detail: 'Type a time such as 8:30.' },
   'clock-time-twice': {
     status: 422,
     title: 'That time comes twice',

@@ -65,5 +65,5 @@ export const readBehind = endpoint({
     cursor: optional(Type.String({ maxLength: 100 })),
   }),
   answer: Behind,
-  problems: ['scope-unknown', 'range-reversed', 'exchange-rate-missing', 'cost-not-told'],
+  problems: ['scope-unknown', 'range-reversed', 'cost-not-told'],
 });

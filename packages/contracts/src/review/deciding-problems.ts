@@ -1,13 +1,4 @@
 import type { ProblemCode } from '../problems';
 
 /** What can stand in the way of deciding on entries. */
-export const decidingProblems: readonly ProblemCode[] = [
-  'own-time',
-  'entries-stale',
-  'stage-not-possible',
-  'entry-missing',
-  'entry-billed',
-  'entry-in-draft',
-  'reason-missing',
-  'request-conflicts',
-];
+export const decidingProblems: readonly ProblemCode[] = ['own-time', 'entries-stale', 'stage-not-possible', 'entry-missing'];

@@ -12,5 +12,5 @@ export const reopenEntries = endpoint({
   params: FirmPath,
   body: strict({ entries: SeenList, reason: Reason }),
   answer: Decided,
-  problems: decidingProblems,
+  problems: [...decidingProblems, 'entry-billed', 'entry-in-draft'],
 });

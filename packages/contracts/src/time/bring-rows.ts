@@ -1,5 +1,4 @@
 import { endpoint, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
 import { FirmPeriod } from './firm-period';
 import { Type } from 'typebox';
 import { Timesheet } from './timesheet';
@@ -14,5 +13,5 @@ export const bringRows = endpoint({
   params: FirmPeriod,
   body: strict({ withHours: Type.Boolean() }),
   answer: Timesheet,
-  problems: ['nothing-to-bring', ...writingProblems],
+  problems: ['nothing-to-bring', 'period-submitted'],
 });

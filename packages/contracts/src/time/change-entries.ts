@@ -1,5 +1,5 @@
 import { FirmPath, endpoint, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
+import { changingProblems, creatingProblems, removingProblems } from './writing-problems';
 import { Changes } from './changes';
 import { Type } from 'typebox';
 import { Entry } from '../ledger/entry';
@@ -14,5 +14,5 @@ export const changeEntries = endpoint({
   params: FirmPath,
   body: Changes,
   answer: strict({ entries: Type.Array(Entry) }),
-  problems: writingProblems,
+  problems: [...new Set([...creatingProblems, ...changingProblems, ...removingProblems]), 'entries-stale', 'already-there'],
 });

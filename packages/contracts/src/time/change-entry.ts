@@ -1,5 +1,5 @@
 import { FirmAndId, endpoint } from '../platform/fields';
-import { writingProblems } from './writing-problems';
+import { changingProblems } from './writing-problems';
 import { EntryChange } from '../ledger/entry-change';
 import { Entry } from '../ledger/entry';
 
@@ -13,5 +13,5 @@ export const changeEntry = endpoint({
   params: FirmAndId,
   body: EntryChange,
   answer: Entry,
-  problems: writingProblems,
+  problems: changingProblems,
 });

@@ -19,5 +19,12 @@ export const changeTimer = endpoint({
     startedAt: optional(Instant),
   }),
   answer: Timers,
-  problems: ['timer-unknown', 'version-stale', 'timer-start-ahead', 'timer-start-overlaps', 'timer-start-after-pause'],
+  problems: [
+    'timer-unknown',
+    'project-unknown',
+    'reference-unknown',
+    'timer-start-ahead',
+    'timer-start-overlaps',
+    'timer-start-after-pause',
+  ],
 });

@@ -1,5 +1,5 @@
 import { FirmPath, endpoint } from '../platform/fields';
-import { writingProblems } from './writing-problems';
+import { creatingProblems } from './writing-problems';
 import { NewEntry } from '../ledger/new-entry';
 import { Entry } from '../ledger/entry';
 
@@ -13,5 +13,5 @@ export const createEntry = endpoint({
   params: FirmPath,
   body: NewEntry,
   answer: Entry,
-  problems: writingProblems,
+  problems: creatingProblems,
 });

@@ -1,5 +1,5 @@
 import { FirmAndId, Reason, endpoint, optional, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
+import { removingProblems } from './writing-problems';
 
 /** Delete a recorded entry; the history keeps it whole. */
 export const deleteEntry = endpoint({
@@ -11,5 +11,5 @@ export const deleteEntry = endpoint({
   params: FirmAndId,
   /** Needed when the entry is somebody else's. */
   query: strict({ reason: optional(Reason) }),
-  problems: writingProblems,
+  problems: removingProblems,
 });

@@ -1,5 +1,4 @@
 import { FirmAndId, endpoint } from '../platform/fields';
-import { writingProblems } from './writing-problems';
 import { Entry } from '../ledger/entry';
 
 /** Undo a deletion: the same entry, with the same id, back as it was. */
@@ -11,5 +10,5 @@ export const restoreEntry = endpoint({
   permission: 'time.record',
   params: FirmAndId,
   answer: Entry,
-  problems: writingProblems,
+  problems: ['entry-unknown', 'period-submitted', 'already-there'],
 });

@@ -1,5 +1,4 @@
 import { FirmAndId, endpoint, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
 import { Others } from './timer';
 import { Timers } from './timers';
 
@@ -13,5 +12,5 @@ export const resumeTimer = endpoint({
   params: FirmAndId,
   body: strict({ others: Others }),
   answer: Timers,
-  problems: ['timer-unknown', 'timer-running', ...writingProblems],
+  problems: ['timer-unknown', 'timer-running'],
 });

@@ -1,5 +1,4 @@
 import { FirmPath, Id, Instant, Note, endpoint, nullable, optional, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
 import { Type } from 'typebox';
 import { Others } from './timer';
 import { Timers } from './timers';
@@ -23,5 +22,5 @@ export const startTimer = endpoint({
     others: Others,
   }),
   answer: Timers,
-  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown', 'timer-running', ...writingProblems],
+  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown', 'reference-unknown'],
 });

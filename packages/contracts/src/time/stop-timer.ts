@@ -1,5 +1,4 @@
 import { FirmAndId, endpoint, strict } from '../platform/fields';
-import { writingProblems } from './writing-problems';
 import { Timers } from './timers';
 import { Type } from 'typebox';
 import { Entry } from '../ledger/entry';
@@ -13,5 +12,5 @@ export const stopTimer = endpoint({
   permission: 'time.record',
   params: FirmAndId,
   answer: strict({ timers: Timers, entries: Type.Array(Entry) }),
-  problems: ['timer-unknown', 'timer-running', ...writingProblems],
+  problems: ['timer-unknown'],
 });

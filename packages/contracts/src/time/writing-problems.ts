@@ -1,22 +1,34 @@
 import type { ProblemCode } from '../problems';
 
-/** What can stand in the way of whatever writes entries of time. */
-export const writingProblems: readonly ProblemCode[] = [
-  'entry-unknown',
-  'entries-stale',
-  'entry-locked',
-  'person-unknown',
-  'project-unknown',
-  'reference-unknown',
-  'period-submitted',
+const span: readonly ProblemCode[] = [
   'quantity-or-span',
   'span-empty',
   'clock-time-twice',
   'clock-time-missing',
   'break-too-long',
-  'break-negative',
-  'nothing-to-change',
-  'reason-missing',
-  'already-there',
-  'request-conflicts',
 ];
+
+/** What can stand in the way of recording an entry. */
+export const creatingProblems: readonly ProblemCode[] = [
+  'person-unknown',
+  'project-unknown',
+  'reference-unknown',
+  'period-submitted',
+  'reason-missing',
+  ...span,
+];
+
+/** What can stand in the way of changing one. */
+export const changingProblems: readonly ProblemCode[] = [
+  'entry-unknown',
+  'entry-locked',
+  'project-unknown',
+  'reference-unknown',
+  'period-submitted',
+  'reason-missing',
+  'nothing-to-change',
+  ...span,
+];
+
+/** What can stand in the way of deleting one. */
+export const removingProblems: readonly ProblemCode[] = ['entry-unknown', 'entry-locked', 'reason-missing'];

@@ -219,4 +219,26 @@ describe('recording', () => {
     expect([again.status, again.problem.code]).toEqual([409, 'entries-stale']);
     expect((await day()).sort()).toEqual([3600, 7200]);
   });
+
+  it('keeps what ran on a project, and what comes back to it, when its person is let in no more', async () => {
+    const { ids } = world;
+    const gone = await record(world, 'staff', '2026-06-29', 1, { projectId: ids.euroProject });
+    await world.as('staff').done('deleteEntry', { params: { id: gone.id }, version: gone.version });
+    at('11:45');
+    const { id } = (await start({ projectId: ids.euroProject, serviceId: ids.survey })).timers.find((timer) => timer.running)!;
+    await world.sql('update project set restricted = true where id = $1', [ids.euroProject]);
+    at('12:45');
+    const { entries } = await world.as('staff').done('stopTimer', { params: { id } });
+    expect(entries.map((entry) => [entry.projectId, entry.quantity])).toEqual([[ids.euroProject, 3600]]);
+    const back = await world.as('staff').done('restoreEntry', { params: { id: gone.id } });
+    expect([back.projectId, back.quantity]).toEqual([ids.euroProject, 3600]);
+    // Anew, nothing is recorded there.
+    const { body, problem } = await world.as('staff').call('changeEntry', {
+      params: { id: (await record(world, 'staff', '2026-06-29', 1)).id },
+      version: 1,
+      body: { projectId: ids.euroProject },
+    });
+    expect(problem.code).withContext(JSON.stringify(body)).toBe('project-unknown');
+    await world.sql('update project set restricted = false where id = $1', [ids.euroProject]);
+  });
 });

@@ -87,7 +87,9 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
   remove(context, after, writing.remove);
   change(context, { before, after, people, sheets }, writing.change);
   create(context, { before, after, people, sheets }, writing.create);
-  const basis = await revalue(context, before, after, dates);
+  // What a timer ran and what is restored was allowed when it began: neither is lost because access has ended.
+  const allowed = new Set(writing.create.filter((one) => one.timed || one.restored).map((one) => one.entry.id));
+  const basis = await revalue(context, { before, after, dates, allowed });
   // A value that moves with its day, and nothing else of the entry, is no news to a reviewer.
   const written = new Set([...touched.map((one) => one.id), ...writing.create.map((one) => one.entry.id)]);
   const neighbours = moveNeighbours(before, after, written);
@@ -294,15 +296,24 @@ function newRow(context: Context, { entry, origin, timed, restored }: Creation, 
  */
 async function revalue(
   context: Context,
-  before: ReadonlyMap<string, LedgerEntry>,
-  after: Map<string, LedgerEntry>,
-  dates: ReadonlySet<string>,
+  {
+    before,
+    after,
+    dates,
+    allowed,
+  }: {
+    readonly before: ReadonlyMap<string, LedgerEntry>;
+    readonly after: ReadonlyMap<string, LedgerEntry>;
+    readonly dates: ReadonlySet<string>;
+    /** Entries of whose project nothing is asked. */
+    readonly allowed: ReadonlySet<string>;
+  },
 ): Promise<ValuationBasis> {
   const rows = [...after.values()].filter((row) => dates.has(row.workDate) && kindOf(row.kind).byHand);
   const basis = await valuationBasis(context, rows);
   for (const row of rows) {
     // Access is asked of what is new or moved: an entry that was allowed once stays.
-    if (before.get(row.id)?.projectId !== row.projectId) refuseForeignProject(basis, row);
+    if (before.get(row.id)?.projectId !== row.projectId && !allowed.has(row.id)) refuseForeignProject(basis, row);
     row.billable ??= defaultBillable(basis, row);
   }
   const valuations = basis.value(rows);

@@ -11,5 +11,5 @@ export const creditInvoice = endpoint({
   params: FirmAndId,
   body: strict({ id: Id, reason: Reason }),
   answer: InvoiceDetail,
-  problems: ['invoice-unknown', 'invoice-not-issued', 'invoice-credited', 'over-limit-billed'],
+  problems: ['invoice-unknown', 'invoice-not-issued', 'invoice-credited', 'over-limit-billed', 'already-there'],
 });

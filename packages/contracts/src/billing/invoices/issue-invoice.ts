@@ -16,12 +16,8 @@ export const issueInvoice = endpoint({
     'invoice-not-draft',
     'document-changed',
     'version-stale',
-    'entries-not-billable',
-    'entry-unpriced',
-    'write-down-too-large',
     'tax-rate-missing',
     'exchange-rate-missing',
-    'nothing-to-pay',
     'limit-used-up',
   ],
 });

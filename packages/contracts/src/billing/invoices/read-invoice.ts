@@ -10,12 +10,5 @@ export const readInvoice = endpoint({
   permission: 'invoices.read',
   params: FirmAndId,
   answer: InvoiceDetail,
-  problems: [
-    'invoice-unknown',
-    'entries-not-billable',
-    'entry-unpriced',
-    'write-down-too-large',
-    'tax-rate-missing',
-    'exchange-rate-missing',
-  ],
+  problems: ['invoice-unknown', 'tax-rate-missing', 'exchange-rate-missing'],
 });

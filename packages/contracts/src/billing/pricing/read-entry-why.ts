@@ -57,5 +57,5 @@ export const readEntryWhy = endpoint({
   permission: 'time.read',
   params: FirmAndId,
   answer: EntryWhy,
-  problems: ['entry-unknown', 'exchange-rate-missing'],
+  problems: ['entry-unknown'],
 });

@@ -1,3 +1,11 @@
+/* @name projectWithMoney */
+select
+  p.id as "id!"
+from
+  projects_with_money (:reach!, :asker!) p
+where
+  p.id = :project!;
+
 /* @name agreementOn */
 select
   a.id as "id!",
@@ -7,8 +15,6 @@ select
   a.valid_to as "validTo?"
 from
   agreements_on (:day!) a
-  join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id
-  and p.id = a.project_id
 where
   a.project_id = :project!;
 

@@ -1,6 +1,12 @@
 import { AgreedLimit, BodyOf, Endpoints } from '@yellowwood/contracts';
 import { addDays } from '@yellowwood/core';
-import { agreementOn, endAgreement, goOnWithLimit, usedOf } from '../../generated/billing/limits/change-limit.queries';
+import {
+  agreementOn,
+  endAgreement,
+  goOnWithLimit,
+  projectWithMoney,
+  usedOf,
+} from '../../generated/billing/limits/change-limit.queries';
 import { holdRules, lockProjects } from '../../ledger/locks';
 import { audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
@@ -19,11 +25,10 @@ export async function changeLimit(
   await holdRules(context, 'exclusive');
   await lockProjects(context, [project]);
   const who = { reach: reachOf(context, 'agreements.change'), asker: actor.personId };
-  const [agreement] = await agreementOn.run({ ...who, project, day: validFrom }, tx);
-  if (!agreement) {
-    const [other] = await agreementOn.run({ ...who, project, day: addDays(validFrom, -1) }, tx);
-    throw problem(other ? 'agreement-missing' : 'project-unknown');
-  }
+  const [known] = await projectWithMoney.run({ ...who, project }, tx);
+  if (!known) throw problem('project-unknown');
+  const [agreement] = await agreementOn.run({ project, day: validFrom }, tx);
+  if (!agreement) throw problem('agreement-missing');
   if (agreement.validFrom === validFrom) throw problem('agreement-begins-then');
   await endAgreement.run({ id: agreement.id, day: addDays(validFrom, -1) }, tx);
   await goOnWithLimit.run({ id, from: agreement.id, limit, validFrom, validTo: agreement.validTo }, tx);

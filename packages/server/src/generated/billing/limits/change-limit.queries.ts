@@ -1,12 +1,44 @@
 /** Types generated for queries found in "packages/server/src/billing/limits/change-limit.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
-/** 'AgreementOn' parameters type */
-export interface IAgreementOnParams {
+/** 'ProjectWithMoney' parameters type */
+export interface IProjectWithMoneyParams {
   asker: string;
-  day: string;
   project: string;
   reach: string;
+}
+
+/** 'ProjectWithMoney' return type */
+export interface IProjectWithMoneyResult {
+  id: string;
+}
+
+/** 'ProjectWithMoney' query type */
+export interface IProjectWithMoneyQuery {
+  params: IProjectWithMoneyParams;
+  result: IProjectWithMoneyResult;
+}
+
+const projectWithMoneyIR: any = {"usedParamSet":{"reach":true,"asker":true,"project":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":51,"b":57}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":60,"b":66}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":94}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  projects_with_money (:reach!, :asker!) p\nwhere\n  p.id = :project!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!"
+ * from
+ *   projects_with_money (:reach!, :asker!) p
+ * where
+ *   p.id = :project!
+ * ```
+ */
+export const projectWithMoney = new PreparedQuery<IProjectWithMoneyParams,IProjectWithMoneyResult>(projectWithMoneyIR);
+
+
+/** 'AgreementOn' parameters type */
+export interface IAgreementOnParams {
+  day: string;
+  project: string;
 }
 
 /** 'AgreementOn' return type */
@@ -24,7 +56,7 @@ export interface IAgreementOnQuery {
   result: IAgreementOnResult;
 }
 
-const agreementOnIR: any = {"usedParamSet":{"day":true,"reach":true,"asker":true,"project":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":163,"b":167}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":206}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":209,"b":215}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":302}]}],"statement":"select\n  a.id as \"id!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreements_on (:day!) a\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id\n  and p.id = a.project_id\nwhere\n  a.project_id = :project!"};
+const agreementOnIR: any = {"usedParamSet":{"day":true,"project":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":163,"b":167}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":195,"b":203}]}],"statement":"select\n  a.id as \"id!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreements_on (:day!) a\nwhere\n  a.project_id = :project!"};
 
 /**
  * Query generated from SQL:
@@ -37,8 +69,6 @@ const agreementOnIR: any = {"usedParamSet":{"day":true,"reach":true,"asker":true
  *   a.valid_to as "validTo?"
  * from
  *   agreements_on (:day!) a
- *   join projects_with_money (:reach!, :asker!) p on p.firm_id = a.firm_id
- *   and p.id = a.project_id
  * where
  *   a.project_id = :project!
  * ```

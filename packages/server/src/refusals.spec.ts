@@ -1,0 +1,505 @@
+import { BodyOf, Endpoint, EndpointName, Endpoints, PROBLEMS, ProblemCode, endpoints, problemsOf } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { MONDAY, Who, record } from './testing';
+import { Asked, EMPTY, Entry, PreparedFirm as Firm, SUBMITTED, Without, reason, seen } from './testing/prepared-firm';
+
+type Case<N extends EndpointName> = (firm: Firm) => Asked<N> | Promise<Asked<N>>;
+
+const span = (start: string, end: string, breakSeconds = 0) => ({ start, end, breakSeconds });
+/** The nights on which the clocks go back and forward. */
+const TWICE = '2025-10-26';
+const MISSING = '2026-03-29';
+
+type New = BodyOf<Endpoints['createEntry']>;
+
+function newEntry(firm: Firm, names: Partial<New> = {}): New {
+  return {
+    ...{ id: newId(), personId: firm.ids.staff, date: MONDAY, projectId: firm.ids.project, taskId: null },
+    ...{ serviceId: firm.ids.survey, quantity: 900, note: '', origin: 'grid' as const },
+    ...names,
+  };
+}
+
+function spanned(firm: Firm, start: string, end: string, date = MONDAY, breakSeconds = 0): New {
+  const { quantity: _, ...entry } = newEntry(firm, { date, span: span(start, end, breakSeconds) });
+  return entry;
+}
+
+/** What cannot be recorded, and by whom it is tried. */
+const CREATING: Readonly<Record<string, (firm: Firm) => { as: Who; entry: New }>> = {
+  'person-unknown': (firm) => ({ as: 'owner', entry: newEntry(firm, { personId: newId(), reason }) }),
+  'project-unknown': (firm) => ({ as: 'staff', entry: newEntry(firm, { projectId: newId() }) }),
+  'reference-unknown': (firm) => ({ as: 'staff', entry: newEntry(firm, { taskId: newId() }) }),
+  'period-submitted': (firm) => ({ as: 'staff', entry: newEntry(firm, { date: EMPTY }) }),
+  'reason-missing': (firm) => ({ as: 'owner', entry: newEntry(firm) }),
+  'quantity-or-span': (firm) => ({ as: 'staff', entry: newEntry(firm, { span: span('09:00', '10:00') }) }),
+  'span-empty': (firm) => ({ as: 'staff', entry: spanned(firm, '09:00', '09:00') }),
+  'clock-time-twice': (firm) => ({ as: 'staff', entry: spanned(firm, '01:30', '04:00', TWICE) }),
+  'clock-time-missing': (firm) => ({ as: 'staff', entry: spanned(firm, '01:30', '04:00', MISSING) }),
+  'break-too-long': (firm) => ({ as: 'staff', entry: spanned(firm, '09:00', '10:00', MONDAY, 3600) }),
+};
+
+type Changed = BodyOf<Endpoints['changeEntry']>;
+
+async function changing(entry: Promise<Entry> | Entry, change: Changed, as: Who = 'staff') {
+  const { id, version } = await entry;
+  return { as, id, version, change };
+}
+
+const CHANGING: Readonly<Record<string, (firm: Firm) => ReturnType<typeof changing>>> = {
+  'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1, change: { note: 'x' } }),
+  'entry-locked': (firm) => changing(firm.submitted(), { note: 'x' }),
+  'project-unknown': (firm) => changing(firm.recorded(), { projectId: newId() }),
+  'reference-unknown': (firm) => changing(firm.recorded(), { taskId: newId() }),
+  'period-submitted': (firm) => changing(firm.recorded(), { date: EMPTY }),
+  'reason-missing': (firm) => changing(firm.recorded(), { note: 'x' }, 'owner'),
+  'nothing-to-change': (firm) => changing(firm.recorded(), { reason }),
+  'quantity-or-span': (firm) => changing(firm.recorded(), { quantity: 60, span: span('09:00', '10:00') }),
+  'span-empty': (firm) => changing(firm.recorded(), { span: span('09:00', '09:00') }),
+  'clock-time-twice': (firm) => changing(firm.recorded('staff', { date: TWICE }), { span: span('01:30', '04:00') }),
+  'clock-time-missing': (firm) => changing(firm.recorded('staff', { date: MISSING }), { span: span('01:30', '04:00') }),
+  'break-too-long': (firm) => changing(firm.recorded(), { span: span('09:00', '10:00', 3600) }),
+};
+
+const REMOVING: Readonly<Record<string, (firm: Firm) => Promise<{ as: Who; id: string; version: number }>>> = {
+  'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1 }),
+  'entry-locked': async (firm) => ({ as: 'staff', ...firm.submitted() }),
+  'reason-missing': async (firm) => ({ as: 'owner', ...(await firm.recorded()) }),
+};
+
+function cases<From, N extends EndpointName>(
+  table: Readonly<Record<string, (firm: Firm) => From | Promise<From>>>,
+  ask: (made: From) => Asked<N>,
+): Record<string, Case<N>> {
+  return Object.fromEntries(Object.entries(table).map(([code, make]) => [code, async (firm: Firm) => ask(await make(firm))]));
+}
+
+const none = { create: [], change: [], remove: [] };
+const inScope = (as: Who, names: object = {}) => ({ as, query: { ...names, scope: `project:${newId()}` } });
+const onEntry = (as: Who, { id, version }: { id: string; version: number }, names: object = {}) => ({
+  as,
+  body: { ...seen({ id, version }), ...names } as ReturnType<typeof seen> & { reason: string },
+});
+const unknown = () => ({ id: newId(), version: 1 });
+const of = (as: Who, id: string, body?: object) => ({ as, params: { id }, ...(body && { body: body as never }) });
+
+/** What stands in the way of the decisions at review, each tried by somebody who may decide. */
+const deciding = (names: object) => ({
+  'own-time': async (firm: Firm) => onEntry('owner', await firm.recorded('owner'), names),
+  'entries-stale': (firm: Firm) => onEntry('owner', { ...firm.submitted(), version: 99 }, names),
+  'stage-not-possible': async (firm: Firm) => onEntry('owner', await firm.recorded(), names),
+  'entry-missing': () => onEntry('owner', unknown(), names),
+});
+
+const atDesk = (names: object) => ({
+  'entries-stale': (firm: Firm) => onEntry('bookkeeper', { ...firm.approved(), version: 99 }, names),
+  'entry-unknown': () => onEntry('bookkeeper', unknown(), names),
+});
+
+/** What cannot be billed, as the wish for a document. */
+const BILLING: Readonly<
+  Record<string, (firm: Firm) => Promise<{ wish: BodyOf<Endpoints['previewInvoice']>; without?: Without }>>
+> = {
+  'entries-not-billable': async (firm) => ({ wish: firm.wish([await firm.recorded()]) }),
+  'entry-unpriced': async (firm) => ({ wish: firm.wish([await firm.approvedInEuro('mate')], true) }),
+  'write-down-too-large': async (firm) => ({
+    wish: firm.wish([{ id: firm.approved().id, writeDown: { minor: 2251, reason } }]),
+  }),
+  'tax-rate-missing': async (firm) => ({ wish: firm.wish([firm.approved()]), without: 'tax_rate' }),
+  'exchange-rate-missing': async (firm) => ({
+    wish: firm.wish([await firm.approvedInEuro('staff')], true),
+    without: 'exchange_rate',
+  }),
+};
+const KEEPING: typeof BILLING = {
+  ...BILLING,
+  'nothing-to-pay': async (firm) => ({
+    wish: firm.wish([{ id: firm.approved().id, writeDown: { minor: 2250, reason } }]),
+  }),
+  'limit-used-up': async (firm) => ({ wish: firm.wish([await firm.beyondLimit()]) }),
+};
+
+const unknownRange = { from: '2026-06-02', to: '2026-06-01' };
+
+/** How each endpoint is made to refuse, by the code of its problem. */
+const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>>> } = {
+  readTimesheet: {
+    'person-unknown': ({ ids }) => ({ as: 'staff', params: { from: MONDAY }, query: { person: ids.mate } }),
+  },
+  submitPeriod: {
+    'problems-left': async (firm) => {
+      await record(firm.world, 'mate', '2026-05-25', 1, { projectId: null });
+      return { as: 'mate', params: { from: '2026-05-25' }, body: { note: '' } };
+    },
+    'nothing-to-submit': () => ({ as: 'staff', params: { from: EMPTY }, body: { note: '' } }),
+    'timer-in-period': async (firm) => {
+      await firm.timed();
+      return { as: 'staff', params: { from: MONDAY }, body: { note: '' } };
+    },
+  },
+  withdrawPeriod: { 'nothing-to-withdraw': () => ({ as: 'staff', params: { from: '2026-05-25' } }) },
+  bringRows: {
+    'nothing-to-bring': () => ({ as: 'staff', params: { from: '2026-01-05' }, body: { withHours: true } }),
+    'period-submitted': () => ({ as: 'staff', params: { from: SUBMITTED }, body: { withHours: true } }),
+  },
+  addRow: {
+    'period-submitted': (firm) => ({ as: 'staff', params: { from: EMPTY }, body: firm.row() }),
+    'project-unknown': (firm) => ({ as: 'staff', params: { from: MONDAY }, body: { ...firm.row(), projectId: newId() } }),
+    'reference-unknown': (firm) => ({ as: 'staff', params: { from: MONDAY }, body: { ...firm.row(), taskId: newId() } }),
+  },
+  createEntry: {
+    ...cases(CREATING, ({ as, entry }) => ({ as, body: entry })),
+    'already-there': async (firm) => {
+      const { id } = await firm.recorded('mate');
+      return { as: 'staff', body: newEntry(firm, { id }) };
+    },
+  },
+  changeEntry: {
+    ...cases(CHANGING, ({ as, id, version, change }) => ({ as, params: { id }, version, body: change })),
+    'version-stale': async (firm) => ({
+      as: 'staff',
+      params: { id: (await firm.recorded()).id },
+      version: 99,
+      body: { note: 'x' },
+    }),
+  },
+  deleteEntry: {
+    ...cases(REMOVING, ({ as, id, version }) => ({ as, params: { id }, version })),
+    'version-stale': async (firm) => ({ as: 'staff', params: { id: (await firm.recorded()).id }, version: 99 }),
+  },
+  changeEntries: {
+    ...cases(CREATING, ({ as, entry }) => ({ as, body: { ...none, create: [entry] } })),
+    ...cases(CHANGING, ({ as, ...change }) => ({ as, body: { ...none, change: [change] } })),
+    ...cases(REMOVING, ({ as, id, version }) => ({ as, body: { ...none, remove: [{ id, version }] } })),
+    'entries-stale': async (firm) => ({
+      as: 'staff',
+      body: { ...none, change: [{ id: (await firm.recorded()).id, version: 99, change: { note: 'x' } }] },
+    }),
+    'already-there': async (firm) => {
+      const { id } = await firm.recorded();
+      return { as: 'staff', body: { ...none, create: [newEntry(firm, { id })] } };
+    },
+  },
+  restoreEntry: {
+    'entry-unknown': () => of('staff', newId()),
+    'period-submitted': async (firm) => {
+      const from = '2026-01-12';
+      const id = await firm.gone(from);
+      await firm.staff.done('submitPeriod', { params: { from }, body: { note: '' } });
+      return { as: 'staff', params: { id } };
+    },
+    'already-there': async (firm) => {
+      const id = await firm.gone();
+      await firm.staff.done('restoreEntry', { params: { id } });
+      return { as: 'staff', params: { id } };
+    },
+  },
+  startTimer: {
+    'timer-start-ahead': (firm) => ({ as: 'staff', ...firm.timer({ startedAt: '2026-06-12T20:00:00Z' }) }),
+    'timer-start-overlaps': async (firm) => {
+      await firm.timed({ startedAt: '2026-06-12T10:00:00Z' });
+      return { as: 'staff', ...firm.timer({ startedAt: '2026-06-12T09:00:00Z' }) };
+    },
+    'project-unknown': (firm) => ({ as: 'staff', ...firm.timer({ projectId: newId() }) }),
+    'reference-unknown': (firm) => ({ as: 'staff', ...firm.timer({ projectId: firm.ids.project, taskId: newId() }) }),
+    'already-there': async (firm) => ({ as: 'mate', ...firm.timer({ id: await firm.timed() }) }),
+  },
+  changeTimer: {
+    'timer-unknown': () => ({ as: 'staff', params: { id: newId() }, version: 1, body: { note: 'x' } }),
+    'version-stale': async (firm) => ({ as: 'staff', params: { id: await firm.timed() }, version: 99, body: { note: 'x' } }),
+    'project-unknown': async (firm) => firm.timerChange(await firm.timed(), { projectId: newId() }),
+    'reference-unknown': async (firm) => firm.timerChange(await firm.timed(), { projectId: firm.ids.project, taskId: newId() }),
+    'timer-start-ahead': async (firm) => firm.timerChange(await firm.timed(), { startedAt: '2026-06-12T20:00:00Z' }),
+    'timer-start-overlaps': async (firm) => {
+      await firm.timed({ startedAt: '2026-06-12T09:00:00Z' });
+      const next = firm.timer({ startedAt: '2026-06-12T10:00:00Z' });
+      await firm.staff.done('startTimer', next);
+      return firm.timerChange(next.body!.id, { startedAt: '2026-06-12T09:30:00Z' });
+    },
+    'timer-start-after-pause': async (firm) => {
+      const id = await firm.timed({ startedAt: '2026-06-12T09:00:00Z' });
+      await firm.staff.done('startTimer', firm.timer({ startedAt: '2026-06-12T10:00:00Z' }));
+      return firm.timerChange(id, { startedAt: '2026-06-12T10:30:00Z' });
+    },
+  },
+  pauseTimer: {
+    'timer-unknown': () => of('staff', newId()),
+    'timer-not-running': async (firm) => {
+      const id = await firm.timed();
+      await firm.staff.done('pauseTimer', { params: { id } });
+      return { as: 'staff', params: { id } };
+    },
+  },
+  resumeTimer: {
+    'timer-unknown': () => of('staff', newId(), { others: 'pause' }),
+    'timer-running': async (firm) => ({ as: 'staff', params: { id: await firm.timed() }, body: { others: 'stop' } }),
+  },
+  stopTimer: { 'timer-unknown': () => of('staff', newId()) },
+  discardTimer: { 'timer-unknown': () => of('staff', newId()) },
+  readReview: { 'scope-unknown': () => inScope('owner', { from: MONDAY }) as Asked<'readReview'> },
+  readReviewPerson: {
+    'person-unknown': () => ({ as: 'owner', params: { id: newId() }, query: { from: MONDAY } }),
+    'scope-unknown': ({ ids }) =>
+      ({ params: { id: ids.staff }, ...inScope('owner', { from: MONDAY }) }) as Asked<'readReviewPerson'>,
+  },
+  approveEntries: deciding({}),
+  returnEntries: deciding({ reason }),
+  reopenEntries: {
+    ...deciding({ reason }),
+    'entry-billed': async (firm) => {
+      const entry = firm.approved();
+      const { row } = await firm.draft(entry);
+      await firm.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+      return onEntry('owner', await firm.now(entry), { reason });
+    },
+    'entry-in-draft': async (firm) => {
+      const entry = firm.approved();
+      await firm.draft(entry);
+      return onEntry('owner', await firm.now(entry), { reason });
+    },
+  },
+  returnPeriod: {
+    'own-time': ({ ids }) => of('owner', ids.owner, { from: EMPTY, reason }),
+    'person-unknown': () => of('owner', newId(), { from: EMPTY, reason }),
+    'period-not-submitted': ({ ids }) => of('owner', ids.staff, { from: '2026-05-25', reason }),
+  },
+  readEntryWhy: { 'entry-unknown': () => ({ as: 'owner', params: { id: newId() } }) },
+  readHistory: { 'subject-unknown': () => ({ as: 'owner', params: { id: newId() } }) },
+  priceEntry: {
+    'entry-unknown': () => ({ as: 'owner', params: { id: newId() }, version: 1, body: { rate: 1, reason } }),
+    'version-stale': (firm) => ({ as: 'owner', params: { id: firm.approved().id }, version: 99, body: { rate: 1, reason } }),
+    'entry-billed': async (firm) => {
+      const entry = firm.approved();
+      const { row } = await firm.draft(entry);
+      await firm.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+      const { id, version } = await firm.now(entry);
+      return { as: 'owner', params: { id }, version, body: { rate: 1, reason } };
+    },
+    'entry-in-draft': async (firm) => {
+      const entry = firm.approved();
+      await firm.draft(entry);
+      const { id, version } = await firm.now(entry);
+      return { as: 'owner', params: { id }, version, body: { rate: 1, reason } };
+    },
+    'entry-not-billable': async (firm) => {
+      const { id, version } = await firm.recorded('staff', { billable: false });
+      return { as: 'owner', params: { id }, version, body: { rate: 1, reason } };
+    },
+  },
+  listUnpriced: { 'scope-unknown': () => inScope('owner') as Asked<'listUnpriced'> },
+  listToBill: { 'scope-unknown': () => inScope('owner', { upTo: '2026-06-14' }) as Asked<'listToBill'> },
+  readBillDesk: { 'scope-unknown': () => inScope('owner', { upTo: '2026-06-14' }) as Asked<'readBillDesk'> },
+  holdEntries: {
+    ...atDesk({ reason }),
+    'entry-not-to-bill': async (firm) => onEntry('bookkeeper', await firm.recorded(), { reason }),
+  },
+  releaseEntries: { ...atDesk({}), 'entry-not-to-bill': async (firm) => onEntry('bookkeeper', await firm.recorded()) },
+  writeOffEntries: {
+    ...atDesk({ reason }),
+    'entry-not-to-bill': async (firm) => onEntry('bookkeeper', await firm.recorded(), { reason }),
+  },
+  reinstateEntries: { ...atDesk({}), 'entry-not-written-off': (firm) => onEntry('bookkeeper', firm.approved()) },
+  previewInvoice: cases(BILLING, ({ wish, ...rest }) => ({ as: 'bookkeeper', body: wish, ...rest })),
+  createDraft: {
+    ...cases(KEEPING, ({ wish, ...rest }) => ({ as: 'bookkeeper', body: { id: newId(), wish }, ...rest })),
+    'already-there': async (firm) => ({
+      as: 'owner',
+      body: { id: (await firm.draft()).row.id, wish: firm.wish([firm.approved()]) },
+    }),
+  },
+  issueNewInvoice: {
+    ...cases(KEEPING, ({ wish, ...rest }) => ({ as: 'bookkeeper', body: { id: newId(), wish, gross: 0 }, ...rest })),
+    'document-changed': (firm) => ({ as: 'bookkeeper', body: { id: newId(), wish: firm.wish([firm.approved()]), gross: 1 } }),
+    'already-there': async (firm) => ({
+      as: 'owner',
+      body: { id: (await firm.draft()).row.id, wish: firm.wish([firm.approved()]), gross: 2700 },
+    }),
+  },
+  discardDraft: {
+    'invoice-unknown': () => ({ as: 'bookkeeper', params: { id: newId() }, version: 1 }),
+    'invoice-not-draft': async (firm) => {
+      const { row } = await firm.issued();
+      return { as: 'bookkeeper', params: { id: row.id }, version: row.version };
+    },
+    'version-stale': async (firm) => ({ as: 'bookkeeper', params: { id: (await firm.draft()).row.id }, version: 99 }),
+  },
+  issueInvoice: {
+    'invoice-unknown': () => of('bookkeeper', newId(), { gross: 1, version: 1 }),
+    'invoice-not-draft': async (firm) => {
+      const { row } = await firm.issued();
+      return of('bookkeeper', row.id, { gross: row.gross, version: row.version });
+    },
+    'document-changed': async (firm) => {
+      const { row } = await firm.draft();
+      return of('bookkeeper', row.id, { gross: row.gross + 1, version: row.version });
+    },
+    'version-stale': async (firm) => {
+      const { row } = await firm.draft();
+      return of('bookkeeper', row.id, { gross: row.gross, version: 99 });
+    },
+    'tax-rate-missing': async (firm) => {
+      const { row } = await firm.draft();
+      return { ...of('bookkeeper', row.id, { gross: row.gross, version: row.version }), without: 'tax_rate' };
+    },
+    'exchange-rate-missing': async (firm) => {
+      const { row } = await firm.euroDraft();
+      return { ...of('bookkeeper', row.id, { gross: row.gross, version: row.version }), without: 'exchange_rate' };
+    },
+    'limit-used-up': async (firm) => {
+      const { project, row } = await firm.draftUnderLimit();
+      await firm.owner.done('changeLimit', { params: { id: project }, body: firm.newLimit(0) });
+      return of('bookkeeper', row.id, { gross: 0, version: row.version });
+    },
+  },
+  listInvoices: { 'scope-unknown': () => inScope('owner', { show: 'all' }) as Asked<'listInvoices'> },
+  readInvoice: {
+    'invoice-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+    'tax-rate-missing': async (firm) => ({ as: 'owner', params: { id: (await firm.draft()).row.id }, without: 'tax_rate' }),
+    'exchange-rate-missing': async (firm) => ({
+      as: 'owner',
+      params: { id: (await firm.euroDraft()).row.id },
+      without: 'exchange_rate',
+    }),
+  },
+  readInvoicePdf: {
+    'invoice-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+    'invoice-not-issued': async (firm) => ({ as: 'owner', params: { id: (await firm.draft()).row.id } }),
+  },
+  markSent: {
+    'invoice-unknown': () => of('bookkeeper', newId()),
+    'invoice-not-issued': async (firm) => ({ as: 'bookkeeper', params: { id: (await firm.draft()).row.id } }),
+    'invoice-sent': async (firm) => ({ as: 'bookkeeper', params: { id: await firm.sent() } }),
+  },
+  voidInvoice: {
+    'invoice-unknown': () => of('bookkeeper', newId(), { reason }),
+    'invoice-not-issued': async (firm) => of('bookkeeper', (await firm.credited()).credit, { reason }),
+    'invoice-sent': async (firm) => of('bookkeeper', await firm.sent(), { reason }),
+    'invoice-settled': async (firm) => of('bookkeeper', (await firm.payment()).invoice, { reason }),
+    'over-limit-billed': async (firm) => of('bookkeeper', (await firm.feeBilled()).invoice, { reason }),
+  },
+  creditInvoice: {
+    'invoice-unknown': () => of('bookkeeper', newId(), { id: newId(), reason }),
+    'invoice-not-issued': async (firm) => of('bookkeeper', (await firm.credited()).credit, { id: newId(), reason }),
+    'invoice-credited': async (firm) => of('bookkeeper', (await firm.credited()).id, { id: newId(), reason }),
+    'over-limit-billed': async (firm) => of('bookkeeper', (await firm.feeBilled()).invoice, { id: newId(), reason }),
+    'already-there': async (firm) => {
+      const { row } = await firm.issued();
+      return of('bookkeeper', row.id, { id: row.id, reason });
+    },
+  },
+  recordPayment: {
+    'invoice-unknown': (firm) => firm.paying({ invoiceId: newId() }),
+    'invoice-not-issued': async (firm) => firm.paying({ invoiceId: (await firm.draft()).row.id }),
+    'invoice-settled': async (firm) => firm.paying({ invoiceId: (await firm.payment('all')).invoice }),
+    'payment-not-positive': async (firm) => firm.paying({ invoiceId: (await firm.issued()).row.id, minor: 0 }),
+    'payment-ahead': async (firm) => firm.paying({ invoiceId: (await firm.issued()).row.id, receivedOn: '2026-06-13' }),
+    'already-there': async (firm) => {
+      const { id, invoice } = await firm.payment();
+      return { ...firm.paying({ invoiceId: invoice, id }), as: 'owner' };
+    },
+  },
+  reversePayment: {
+    'payment-unknown': () => of('bookkeeper', newId(), { reason }),
+    'payment-reversed': async (firm) => {
+      const { id } = await firm.payment();
+      await firm.keeper.done('reversePayment', { params: { id }, body: { reason } });
+      return of('bookkeeper', id, { reason });
+    },
+  },
+  changeLimit: {
+    'project-unknown': (firm) => of('owner', newId(), firm.newLimit(1)),
+    'agreement-missing': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2025-12-01')),
+    'agreement-begins-then': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2026-01-01')),
+    'already-there': (firm) => of('owner', firm.ids.project, { ...firm.newLimit(null, '2026-06-02'), id: firm.ids.agreement }),
+  },
+  releaseOverLimit: {
+    'over-limit-unknown': () => of('bookkeeper', newId(), { id: newId(), minor: 1, note: '' }),
+    'over-limit-too-much': async (firm) =>
+      of('bookkeeper', (await firm.overLimit()).line, { id: newId(), minor: 4001, note: '' }),
+    'limit-has-no-room': async (firm) => of('bookkeeper', (await firm.overLimit()).line, { id: newId(), minor: 1, note: '' }),
+    'already-there': async (firm) => {
+      const over = await firm.overLimit();
+      const { id } = await firm.released(over);
+      await firm.owner.done('changeLimit', { params: { id: over.project }, body: firm.newLimit(null, '2026-06-02') });
+      return of('owner', over.line, { id, minor: 1, note: '' });
+    },
+  },
+  writeDownOverLimit: {
+    'over-limit-unknown': () => of('bookkeeper', newId(), { minor: 1, reason }),
+    'over-limit-too-much': async (firm) => of('bookkeeper', (await firm.overLimit()).line, { minor: 4001, reason }),
+  },
+  readOverview: {
+    'scope-unknown': () => inScope('owner') as Asked<'readOverview'>,
+    'exchange-rate-missing': async (firm) => {
+      await firm.euroDraft();
+      return { as: 'owner', query: {}, without: 'exchange_rate' };
+    },
+  },
+  readResults: {
+    'scope-unknown': () => inScope('owner') as Asked<'readResults'>,
+    'range-reversed': () => ({ as: 'owner', query: unknownRange }),
+    'exchange-rate-missing': async (firm) => {
+      await firm.euroDraft();
+      return { as: 'owner', query: {}, without: 'exchange_rate' };
+    },
+  },
+  readBehind: {
+    'scope-unknown': () => inScope('owner', { figure: 'hours' }) as Asked<'readBehind'>,
+    'range-reversed': () => ({ as: 'owner', query: { figure: 'hours', ...unknownRange } }),
+    'cost-not-told': () => ({ as: 'manager', query: { figure: 'cost' }, without: 'standard_cost_rate' }),
+  },
+};
+
+/** Told by every endpoint of a kind in the same place: tested there, for each of them. */
+const BY_KIND: readonly ProblemCode[] = ['version-missing', 'idempotency-key-missing', 'different-body'];
+const ALWAYS = problemsOf({ kind: 'open', problems: [] });
+
+describe('every refusal of every endpoint', () => {
+  let firm: Firm;
+
+  beforeAll(async () => (firm = await Firm.found()));
+  afterAll(() => firm.world.close());
+
+  const asked = (Object.values(endpoints) as unknown as Endpoint[]).filter((endpoint) => endpoint.path.startsWith('/f/'));
+
+  it('is tried', async () => {
+    for (const endpoint of asked)
+      expect(Object.keys(REFUSALS[endpoint.name as EndpointName] ?? {}).sort())
+        .withContext(endpoint.name)
+        .toEqual(problemsOf(endpoint).filter((code) => !ALWAYS.includes(code) && !BY_KIND.includes(code)));
+  });
+
+  it('has a code that something answers with', async () => {
+    const answered = new Set((Object.values(endpoints) as unknown as Endpoint[]).flatMap((endpoint) => problemsOf(endpoint)));
+    // These stand for addresses that are none, for faults, and for constraints that nothing should come to.
+    const others = ['not-found', 'method-refused', 'server-fault', 'request-conflicts'];
+    expect(
+      Object.keys(PROBLEMS)
+        .filter((code) => !answered.has(code as ProblemCode))
+        .sort(),
+    ).toEqual(others.sort());
+  });
+
+  for (const [name, table] of Object.entries(REFUSALS))
+    for (const [code, make] of Object.entries(table as Record<string, Case<EndpointName>>))
+      it(`is told and leaves everything as it was: ${name}, ${code}`, async () => {
+        const { as, without, ...options } = await make(firm);
+        const before = await firm.everything();
+        const call = () => firm.world.as(as).call(name as EndpointName, options as never);
+        const answer = await (without ? firm.without(without, call) : call());
+        expect([answer.status, answer.problem.code]).toEqual([PROBLEMS[code as ProblemCode].status, code]);
+        // Every sentence is filled in.
+        expect(answer.problem.detail).not.toMatch(/[{}]|undefined|  |^ | \./);
+        expect(await firm.everything()).toEqual(before);
+      });
+
+  for (const { name, kind, path } of asked.filter((endpoint) => endpoint.kind === 'change' || endpoint.kind === 'command'))
+    it(`is told where the header is missing: ${name}`, async () => {
+      const url = `/api${path.replace(':firm', firm.world.slug).replace(':id', newId()).replace(':from', MONDAY)}`;
+      const make = Object.values(REFUSALS[name as EndpointName] ?? {})[0] as Case<EndpointName> | undefined;
+      const { as, body } = make ? await make(firm) : { as: 'staff' as const, body: firm.row() };
+      const { method } = endpoints[name as EndpointName];
+      const answer = await firm.world.as(as).request(method, url, body);
+      expect(answer.problem.code).toBe(kind === 'change' ? 'version-missing' : 'idempotency-key-missing');
+    });
+});

@@ -1,0 +1,264 @@
+import { BodyOf, EndpointName, Endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { record } from './acts';
+import { Client, Options } from './client';
+import type { Who } from './found-firm';
+import { MONDAY } from './moments';
+import { World, makeWorld } from './world';
+
+export type Entry = Awaited<ReturnType<typeof record>>;
+/** Who asks for what; `without` takes a rule away while it is asked. */
+export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
+export type Without = 'tax_rate' | 'exchange_rate' | 'standard_cost_rate';
+
+export const reason = 'Because of the test';
+/** Weeks in which the staff member has approved and submitted time, and one that is submitted without any. */
+export const APPROVED = '2026-05-04';
+export const SUBMITTED = '2026-05-11';
+export const EMPTY = '2026-05-18';
+
+/** A firm with things in every state, so that each refusal has something to refuse. */
+export class PreparedFirm {
+  private approvedLeft: Entry[] = [];
+  private submittedLeft: Entry[] = [];
+
+  private constructor(readonly world: World) {}
+
+  static async found(): Promise<PreparedFirm> {
+    const firm = new PreparedFirm(await makeWorld());
+    const week = async (from: string, count: number) => {
+      for (let index = 0; index < count; index += 1)
+        await record(firm.world, 'staff', from, 0.25, { note: String(index), projectId: firm.ids.project });
+      return (await firm.staff.done('submitPeriod', { params: { from }, body: { note: '' } })).entries;
+    };
+    const approved = await week(APPROVED, 80);
+    await firm.owner.done('approveEntries', { body: seen(...approved) });
+    firm.approvedLeft = approved.map((entry) => ({ ...entry, version: entry.version + 1 }));
+    firm.submittedLeft = await week(SUBMITTED, 10);
+    await week(EMPTY, 0);
+    return firm;
+  }
+
+  get ids() {
+    return this.world.ids;
+  }
+  get owner(): Client {
+    return this.world.as('owner');
+  }
+  get keeper(): Client {
+    return this.world.as('bookkeeper');
+  }
+  get staff(): Client {
+    return this.world.as('staff');
+  }
+
+  /** An entry with the version that it has now. */
+  async now({ id }: { id: string }) {
+    const [row] = await this.world.sql<{ version: string }>('select version from entry where id = $1', [id]);
+    return { id, version: Number(row!.version) };
+  }
+
+  approved = (): Entry => this.approvedLeft.pop()!;
+  submitted = (): Entry => this.submittedLeft.pop()!;
+
+  recorded(who: Who = 'staff', names: Partial<BodyOf<Endpoints['createEntry']>> = {}): Promise<Entry> {
+    return record(this.world, who, MONDAY, 0.25, names);
+  }
+
+  wish(entries: readonly { id: string; writeDown?: { minor: number; reason: string } }[], euro = false) {
+    const clientId = euro ? this.ids.euroClient : this.ids.client;
+    return {
+      clientId,
+      upTo: '2026-06-14',
+      grouping: 'task' as const,
+      entries: entries.map(({ id, writeDown }) => ({ id, ...(writeDown && { writeDown }) })),
+      texts: [],
+    };
+  }
+
+  draft(...entries: { id: string }[]) {
+    const body = { id: newId(), wish: this.wish(entries.length > 0 ? entries : [{ id: this.approved().id }]) };
+    return this.keeper.done('createDraft', { body });
+  }
+
+  async issued() {
+    const { row } = await this.draft();
+    return this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+  }
+
+  async credited() {
+    const { row } = await this.issued();
+    const credit = newId();
+    await this.keeper.done('creditInvoice', { params: { id: row.id }, body: { id: credit, reason } });
+    return { id: row.id, credit };
+  }
+
+  async payment(part: 'part' | 'all' = 'part') {
+    const { row } = await this.issued();
+    const id = newId();
+    const minor = part === 'all' ? row.gross : 1;
+    await this.keeper.done('recordPayment', {
+      body: { id, invoiceId: row.id, minor, receivedOn: '2026-06-12', reference: '' },
+    });
+    return { id, invoice: row.id };
+  }
+
+  /** A project like the first with a limit of its own. */
+  private async limited(limit: number): Promise<string> {
+    const project = newId();
+    for (const [table, own] of [
+      ['project', { id: project, code: project }],
+      ['agreement', { id: newId(), project_id: project, limit_minor: limit }],
+    ] as const)
+      await this.world.sql(
+        `insert into ${table} select (jsonb_populate_record(t, $1)).* from ${table} t where ${table === 'project' ? 'id' : 'project_id'} = $2`,
+        [JSON.stringify(own), this.ids.project],
+      );
+    return project;
+  }
+
+  /** A sum over a limit of 50.00, of an hour of 90.00: its line, its invoice and its project. */
+  async overLimit() {
+    const project = await this.limited(5000);
+    const entry = await this.approvedOf('owner', { projectId: project });
+    const { row } = await this.draft(entry);
+    await this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+    const [line] = await this.world.sql<{ id: string }>(
+      "select id from invoice_line where invoice_id = $1 and kind = 'over-limit'",
+      [row.id],
+    );
+    return { project, line: line!.id, invoice: row.id };
+  }
+
+  private readonly weeks = new Map<Who, number>();
+
+  /** The next of somebody's weeks, backwards from April: what is submitted takes no new time. */
+  private nextWeek(who: Who): string {
+    const week = (this.weeks.get(who) ?? 0) + 1;
+    this.weeks.set(who, week);
+    // In the fourth the clocks go forward.
+    if (week === 4) return this.nextWeek(who);
+    return new Date(Date.parse('2026-04-20') - 7 * 86_400_000 * week).toISOString().slice(0, 10);
+  }
+
+  /** Approved time on a project whose limit is used up. */
+  async beyondLimit() {
+    const { project } = await this.overLimit();
+    return this.approvedOf('staff', { projectId: project });
+  }
+
+  private async approvedOf(who: Who, names: Partial<BodyOf<Endpoints['createEntry']>>): Promise<Entry> {
+    const from = this.nextWeek(who);
+    const entry = await record(this.world, who, from, 1, names);
+    await this.world.as(who).done('submitPeriod', { params: { from }, body: { note: '' } });
+    await (who === 'owner' ? this.world.as('manager') : this.owner).done('approveEntries', {
+      body: seen({ id: entry.id, version: entry.version + 1 }),
+    });
+    return { ...entry, version: entry.version + 2 };
+  }
+
+  /** Time in EUR, which no rule prices where the mate worked it. */
+  approvedInEuro = (who: Who) => this.approvedOf(who, { projectId: this.ids.euroProject });
+
+  /** A draft in EUR; whatever is refused leaves it there. */
+  async euroDraft() {
+    return (this.keptEuroDraft ??= await this.newEuroDraft());
+  }
+
+  private keptEuroDraft?: Awaited<ReturnType<PreparedFirm['newEuroDraft']>>;
+
+  private async newEuroDraft() {
+    const { id } = await this.approvedInEuro('staff');
+    return this.keeper.done('createDraft', { body: { id: newId(), wish: this.wish([{ id }], true) } });
+  }
+
+  async draftUnderLimit() {
+    const project = await this.limited(50_000);
+    const entry = await this.approvedOf('staff', { projectId: project });
+    return { project, row: (await this.draft(entry)).row };
+  }
+
+  /** Releases all that the raised limit has room for and bills it. */
+  async feeBilled() {
+    const over = await this.overLimit();
+    const fee = await this.released(over);
+    await this.draft(fee);
+    return over;
+  }
+
+  async released({ project, line }: { project: string; line: string }) {
+    await this.owner.done('changeLimit', { params: { id: project }, body: this.newLimit(5200) });
+    return this.keeper.done('releaseOverLimit', { params: { id: line }, body: { id: newId(), minor: 200, note: '' } });
+  }
+
+  newLimit = (limit: number | null, validFrom = '2026-06-01') => ({ id: newId(), validFrom, limit, reason });
+
+  timer(names: Partial<BodyOf<Endpoints['startTimer']>> = {}): Options<'startTimer'> {
+    return { body: { id: newId(), projectId: null, taskId: null, serviceId: null, note: '', others: 'pause', ...names } };
+  }
+
+  async timed(names: Partial<BodyOf<Endpoints['startTimer']>> = {}): Promise<string> {
+    await this.quiet();
+    const options = this.timer(names);
+    await this.staff.done('startTimer', options);
+    return options.body!.id;
+  }
+
+  /** Throws every timer of the staff member away. */
+  async quiet(): Promise<void> {
+    for (const { id } of (await this.staff.done('readTimers')).timers) await this.staff.done('discardTimer', { params: { id } });
+  }
+
+  /** Does something while a rule is not there. */
+  async without<T>(table: Without, work: () => Promise<T>): Promise<T> {
+    await this.world.sql(`update ${table} set valid_from = valid_from + 36500`);
+    try {
+      return await work();
+    } finally {
+      await this.world.sql(`update ${table} set valid_from = valid_from - 36500`);
+    }
+  }
+
+  row() {
+    return { projectId: this.ids.project, taskId: null, serviceId: this.ids.survey, billable: true };
+  }
+
+  async timerChange(id: string, body: BodyOf<Endpoints['changeTimer']>) {
+    const { version } = (await this.staff.done('readTimers')).timers.find((timer) => timer.id === id)!;
+    return { as: 'staff' as const, params: { id }, version, body };
+  }
+
+  paying(names: Partial<BodyOf<Endpoints['recordPayment']>>): Asked<'recordPayment'> {
+    const payment = { id: newId(), invoiceId: newId(), minor: 1, receivedOn: '2026-06-12', reference: '' };
+    return { as: 'bookkeeper', body: { ...payment, ...names } };
+  }
+
+  async sent(): Promise<string> {
+    const { row } = await this.issued();
+    await this.keeper.done('markSent', { params: { id: row.id } });
+    return row.id;
+  }
+
+  /** Counts of everything that is stored and of its versions. */
+  async everything() {
+    const [counts] = await this.world.sql(`
+      select (select array[count(*), sum(version), sum(value_version)] from entry) as entries,
+        (select array[count(*), sum(version)] from invoice) as invoices, (select count(*) from line_share) as shares,
+        (select count(*) from payment where reversed_at is null) as payments, (select count(*) from allocation) as allocations,
+        (select array[count(*), sum(version)] from timer) as timers, (select count(*) from timer_segment) as segments,
+        (select count(*) from timesheet where state = 'submitted') as submitted, (select count(*) from sheet_row) as rows,
+        (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
+        (select count(*) from decision) as decisions, (select count(*) from audit_event) as events`);
+    return counts;
+  }
+
+  async gone(date = MONDAY, names: Partial<BodyOf<Endpoints['createEntry']>> = {}): Promise<string> {
+    const { id, version } = await record(this.world, 'staff', date, 0.25, names);
+    await this.staff.done('deleteEntry', { params: { id }, version });
+    return id;
+  }
+}
+
+export function seen(...entries: { id: string; version: number }[]) {
+  return { entries: entries.map(({ id, version }) => ({ id, version })) };
+}
