@@ -64,6 +64,7 @@ const CHANGING: Readonly<Record<string, (firm: Firm) => ReturnType<typeof changi
 const REMOVING: Readonly<Record<string, (firm: Firm) => Promise<{ as: Who; id: string; version: number }>>> = {
   'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1 }),
   'entry-locked': async (firm) => ({ as: 'staff', ...firm.submitted() }),
+  'entry-on-document': async (firm) => ({ as: 'staff', ...(await firm.onceBilled()) }),
   'reason-missing': async (firm) => ({ as: 'owner', ...(await firm.recorded()) }),
 };
 
@@ -446,7 +447,11 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   readBehind: {
     'scope-unknown': () => inScope('owner', { figure: 'hours' }) as Asked<'readBehind'>,
     'range-reversed': () => ({ as: 'owner', query: { figure: 'hours', ...unknownRange } }),
-    'cost-not-told': () => ({ as: 'manager', query: { figure: 'cost' }, without: 'standard_cost_rate' }),
+    'cost-not-told': async (firm) => {
+      // No standard cost rate holds as far back.
+      await firm.recorded('staff', { date: TWICE });
+      return { as: 'manager', query: { figure: 'cost' } };
+    },
   },
 };
 

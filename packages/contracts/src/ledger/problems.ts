@@ -28,6 +28,11 @@ export const ledgerProblems = sentences({
     title: 'The entry is in a draft',
     detail: 'A draft invoice has this entry. Discard the draft first.',
   },
+  'entry-on-document': {
+    status: 409,
+    title: 'It has been on an invoice',
+    detail: 'An invoice that was credited or voided still names this entry, so it stays. Change it, or make it not billable.',
+  },
   'quantity-or-span': {
     status: 400,
     title: 'How long?',

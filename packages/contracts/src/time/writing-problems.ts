@@ -31,4 +31,4 @@ export const changingProblems: readonly ProblemCode[] = [
 ];
 
 /** What can stand in the way of deleting one. */
-export const removingProblems: readonly ProblemCode[] = ['entry-unknown', 'entry-locked', 'reason-missing'];
+export const removingProblems: readonly ProblemCode[] = ['entry-unknown', 'entry-locked', 'entry-on-document', 'reason-missing'];

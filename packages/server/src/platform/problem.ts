@@ -56,6 +56,8 @@ const CONSTRAINTS: Readonly<Record<string, ProblemCode>> = {
   invoice_credited_within: 'invoice-credited',
   invoice_one_full_credit: 'invoice-credited',
   entry_submitted_complete: 'problems-left',
+  // Documents that have ended name what they billed for ever.
+  line_share_firm_id_entry_id_fkey: 'entry-on-document',
 };
 
 /**

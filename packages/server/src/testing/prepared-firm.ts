@@ -9,7 +9,7 @@ import { World, makeWorld } from './world';
 export type Entry = Awaited<ReturnType<typeof record>>;
 /** Who asks for what; `without` takes a rule away while it is asked. */
 export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
-export type Without = 'tax_rate' | 'exchange_rate' | 'standard_cost_rate';
+export type Without = 'tax_rate' | 'exchange_rate';
 
 export const reason = 'Because of the test';
 /** Weeks in which the staff member has approved and submitted time, and one that is submitted without any. */
@@ -84,6 +84,16 @@ export class PreparedFirm {
   async issued() {
     const { row } = await this.draft();
     return this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+  }
+
+  /** A recorded entry that a void invoice names. */
+  async onceBilled() {
+    const entry = this.approved();
+    const { row } = await this.draft(entry);
+    await this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+    await this.keeper.done('voidInvoice', { params: { id: row.id }, body: { reason } });
+    await this.owner.done('reopenEntries', { body: { ...seen(await this.now(entry)), reason } });
+    return this.now(entry);
   }
 
   async credited() {
