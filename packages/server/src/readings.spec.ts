@@ -1,7 +1,7 @@
 import { addDays } from '@yellowwood/core';
 import { group, sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
-import { COMMANDS, Dice, MONDAY, Who, World, bill, makeWorld, record } from './testing';
+import { COMMANDS, Dice, MONDAY, Who, World, absent, bill, makeWorld, record } from './testing';
 
 const SEED = Number(process.env['SEED'] ?? 20_260_612);
 const UP_TO = '2026-06-10';
@@ -73,6 +73,7 @@ interface Stored {
   readonly sheets: readonly { id: string; person_id: string; period_from: string; state: string }[];
   readonly submissions: readonly { timesheet_id: string; note: string; withdrawn_at: string | null; at: string }[];
   readonly decisions: readonly { timesheet_id: string; entry_id: string | null; outcome: string; by_id: string; at: string }[];
+  readonly absences: readonly { entry_id: string; absence_code: string }[];
   readonly subjects: readonly { subject_id: string; event_id: string }[];
   readonly people: readonly Named[];
   readonly projects: readonly (Named & { manager_id: string; client_id: string | null })[];
@@ -91,6 +92,7 @@ const TABLES: Readonly<Record<keyof Stored, string>> = {
   sheets: 'timesheet',
   submissions: 'submission',
   decisions: 'decision',
+  absences: 'entry_absence',
   subjects: 'audit_subject',
   people: 'person',
   projects: 'project',
@@ -123,6 +125,9 @@ describe('what people read', () => {
       await record(world, who, '2026-06-12', 2.25, { taskId: world.ids.task });
       await record(world, who, '2026-06-10', 2.5, { projectId: world.ids.euroProject });
     }
+    await absent(world, 'staff', '2026-06-01', 'sick');
+    await absent(world, 'staff', '2026-06-04', 'holiday');
+    await absent(world, 'mate', '2026-06-01', 'training');
     await releasedFee();
     let state = SEED;
     const dice: Dice = (sides) => (state = (state * 48_271) % 2_147_483_647) % sides;
@@ -506,7 +511,16 @@ describe('what people read', () => {
             );
           for (const person of people) {
             const own = seen.filter((entry) => entry.person_id === person.personId);
-            const waiting = own.filter((entry) => entry.stage === 'submitted');
+            const away = stored.entries.filter(
+              (entry) =>
+                entry.kind === 'absence' &&
+                entry.person_id === person.personId &&
+                entry.work_date >= from &&
+                entry.work_date <= to &&
+                sees(who, entry),
+            );
+            // Absences are decided on with the rest of the week.
+            const waiting = [...own, ...away].filter((entry) => entry.stage === 'submitted');
             const sheet = stored.sheets.find((one) => one.person_id === person.personId && one.period_from === from);
             const [last] = stored.submissions
               .filter((one) => one.timesheet_id === sheet?.id && !one.withdrawn_at)
@@ -518,15 +532,19 @@ describe('what people read', () => {
               .toEqual([
                 nameOf(stored.people, person.personId)!,
                 seconds(own),
-                seconds(waiting),
+                seconds(waiting.filter((entry) => entry.kind === 'time')),
                 state,
                 last?.at ?? null,
                 last?.note ?? '',
               ]);
-            expect(person.days.map((day) => [day.date, day.recorded, day.billable])).toEqual(
+            const codeOf = (date: string) => {
+              const found = away.find((entry) => entry.work_date === date);
+              return stored.absences.find((one) => one.entry_id === found?.id)?.absence_code ?? null;
+            };
+            expect(person.days.map((day) => [day.date, day.recorded, day.billable, day.absent])).toEqual(
               person.days.map(({ date }) => {
                 const day = own.filter((entry) => entry.work_date === date);
-                return [date, seconds(day), seconds(day.filter((entry) => entry.billable))];
+                return [date, seconds(day), seconds(day.filter((entry) => entry.billable)), codeOf(date)];
               }),
             );
             const decidable = person.personId === world.ids[who] ? [] : waiting;

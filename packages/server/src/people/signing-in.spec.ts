@@ -87,6 +87,17 @@ describe('signing in', () => {
     expect((await guesser.signIn(email('mate'), PASSWORD)).status).toBe(200);
   });
 
+  it('forgets what failed before somebody signed in', async () => {
+    const own = stranger();
+    for (let round = 0; round < 2; round += 1) {
+      for (let attempt = 0; attempt < 2; attempt += 1) expect((await own.signIn(email('manager'), 'mistyped')).status).toBe(401);
+      // A browser that is not known yet: the next one is counted from nothing again.
+      own.cookies.clear();
+      expect((await own.signIn(email('manager'), PASSWORD)).status).toBe(200);
+      own.cookies.clear();
+    }
+  });
+
   it('makes nobody wait because a clock was set back', async () => {
     const own = stranger();
     expect((await own.signIn(email('bookkeeper'), 'mistyped')).status).toBe(401);

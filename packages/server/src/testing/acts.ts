@@ -28,6 +28,24 @@ export async function record(
   });
 }
 
+/** Somebody's day of absence, as it is stored: no use case lays one down yet. */
+export async function absent(world: World, who: Who, date: string, code: 'holiday' | 'sick' | 'training'): Promise<string> {
+  const id = newId();
+  const { id: model } = await record(world, who, date, 7.5, { projectId: null, serviceId: null, billable: false });
+  await world.sql(
+    `insert into entry select (jsonb_populate_record(e, jsonb_build_object('id', $2::uuid, 'kind', 'absence', 'problems', '{}'::text[],
+       'problem_count', 0))).* from entry e where e.id = $1`,
+    [model, id],
+  );
+  await world.sql('insert into entry_absence (firm_id, entry_id, absence_code, absence_paid) values ($1, $2, $3, true)', [
+    world.firmId,
+    id,
+    code,
+  ]);
+  await world.sql('delete from entry where id = $1', [model]);
+  return id;
+}
+
 /** Submits somebody's week and has the owner approve all of it. */
 export async function submitAndApprove(world: World, who: Who): Promise<void> {
   const week = await world.as(who).done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });

@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, inOrder, makeWorld, record, submitAndApprove } from '../testing';
+import { MONDAY, World, absent, inOrder, makeWorld, record, submitAndApprove } from '../testing';
 
 describe('recording', () => {
   const it = inOrder();
@@ -78,6 +78,19 @@ describe('recording', () => {
     await world.as('staff').done('discardTimer', { params: { id: timer.id } });
     await world.as('staff').done('discardTimer', { params: { id: other.id } });
     expect((await world.as('staff').call('pauseTimer', { params: { id: timer.id } })).problem.code).toBe('timer-unknown');
+  });
+
+  it('adds up a timer that was paused more than once', async () => {
+    at('11:30');
+    const { id } = (await start({ note: 'Twice' })).timers.find((timer) => timer.running)!;
+    at('11:35');
+    await world.as('staff').done('pauseTimer', { params: { id } });
+    at('11:45');
+    await world.as('staff').done('resumeTimer', { params: { id }, body: { others: 'pause' } });
+    at('11:48');
+    const { timers } = await world.as('staff').done('pauseTimer', { params: { id } });
+    expect(timers.find((timer) => timer.id === id)!.elapsed).toBe(8 * 60);
+    await world.as('staff').done('discardTimer', { params: { id } });
   });
 
   it('keeps a timer that stops after its week was submitted, and marks it late', async () => {
@@ -185,6 +198,17 @@ describe('recording', () => {
     await submitAndApprove(world, 'bookkeeper');
     expect((await world.as('bookkeeper').call('withdrawPeriod', { params: { from: MONDAY } })).problem.code).toBe(
       'nothing-to-withdraw',
+    );
+  });
+
+  it('changes and deletes no absence by hand', async () => {
+    const id = await absent(world, 'mate', '2026-07-02', 'holiday');
+    const answers = [
+      await world.as('mate').call('changeEntry', { params: { id }, version: 1, body: { note: 'x' } }),
+      await world.as('mate').call('deleteEntry', { params: { id }, version: 1 }),
+    ];
+    expect(answers.map(({ problem }) => [problem.code, problem.data])).toEqual(
+      Array(2).fill(['entry-locked', { stage: 'an absence' }]),
     );
   });
 

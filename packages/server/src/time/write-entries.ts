@@ -123,6 +123,8 @@ async function findHeads(context: Context, touched: readonly { id: string }[]) {
     touched.map((one) => one.id),
   );
   if (seen.length < new Set(touched.map((one) => one.id)).size) throw problem('entry-unknown');
+  const other = seen.find((entry) => !kindOf(entry.kind).byHand);
+  if (other) throw problem('entry-locked', { stage: other.kind === 'absence' ? 'an absence' : `a ${other.kind}` });
   return seen;
 }
 
@@ -160,7 +162,6 @@ async function refuseStale(
 /** What is submitted is changed only by somebody who may correct it; what is decided, by nobody. */
 function refuseLocked(context: Context, row: LedgerEntry, correcting: boolean): void {
   const own = row.personId === context.actor.personId;
-  if (!kindOf(row.kind).byHand) throw problem('entry-locked', { stage: row.kind === 'absence' ? 'an absence' : `a ${row.kind}` });
   if (row.stage === 'recorded') return;
   if (row.stage === 'submitted' && correcting && !own) return;
   throw problem('entry-locked', { stage: row.stage });

@@ -94,6 +94,9 @@ describe('an agreed limit', () => {
     // A sum has no price by the hour.
     const price = { params: { id: fee.id }, version: fee.version, body: { rate: 10_000, reason: 'By the hour' } };
     expect((await world.as('owner').call('priceEntry', price)).problem.code).toBe('entry-unknown');
+    const change = { params: { id: fee.id }, version: fee.version, body: { note: 'By hand' } };
+    const refused = (await world.as('owner').call('changeEntry', change)).problem;
+    expect([refused.code, refused.data]).toEqual(['entry-locked', { stage: 'a fee' }]);
     const shown = await desk();
     expect(shown.entries.map((entry) => [entry.kind, entry.minor, entry.ready])).toEqual([['fee', 45_000, 45_000]]);
     expect(shown.overLimit[0]).toEqual(jasmine.objectContaining({ waiting: 15_629, mayRelease: 0 }));

@@ -16,9 +16,10 @@ export async function readEntryWhy(context: Context, id: string): Promise<EntryW
   const day = entry.personId ? await readDay(context, entry.personId, entry.date, context.firm.zone) : [];
   const row = day.find((one) => one.id === id);
   const valuation = row && (await valuationBasis(context, day)).value(day).get(id);
-  const value = entry.value && entry.value.minor !== null ? { minor: entry.value.minor, currency: entry.value.currency! } : null;
-  if (!row || !valuation || !kindOf(row.kind).isTime)
-    return { ...nothingToTell(entry), value, billed, currency: entry.value?.currency ?? null };
+  const { minor: worth = null, currency = null } = entry.value ?? {};
+  // What nobody is charged for has no currency, and no value to tell of.
+  const value = worth !== null && currency ? { minor: worth, currency } : null;
+  if (!row || !valuation || !kindOf(row.kind).isTime) return { ...nothingToTell(entry), value, billed, currency };
   const charged = row.billingState !== 'nothing to bill' || row.rate !== null;
   return {
     ...nothingToTell(entry),
@@ -31,7 +32,7 @@ export async function readEntryWhy(context: Context, id: string): Promise<EntryW
       values && row.rate !== null
         ? { rate: row.rate, currency: row.valueCurrency!, source: row.rateSource!, reason: row.rateReason }
         : null,
-    value: row.valueCurrency ? value : null,
+    value,
     cost: costOf(context, row.costMinor, valuation.loaded),
     billed,
   };
