@@ -221,6 +221,29 @@ describe('a fee whose documents end', () => {
   beforeEach(async () => (world = await makeWorld({ limit: 5000 })));
   afterEach(() => world.close());
 
+  it('leaves what was decided on other documents as it is', async () => {
+    const keeper = world.as('bookkeeper');
+    const lines = [];
+    for (const who of ['staff', 'owner'] as const) {
+      const work = await record(world, who, '2026-06-08', 1);
+      await submitAndApprove(world, who);
+      const { row } = await bill(world, [work.id]);
+      const desk = await keeper.done('readBillDesk', {
+        query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' },
+      });
+      const { lineId } = desk.overLimit.find((one) => one.invoiceId === row.id)!;
+      await keeper.done('writeDownOverLimit', { params: { id: lineId }, body: { minor: 1000, reason: 'Not agreed' } });
+      lines.push({ lineId, invoice: row.id });
+      // The first has used the limit up: room for a little of the second.
+      const change = { id: newId(), validFrom: '2026-06-11', limit: 6000, reason: 'Agreed' };
+      if (who === 'staff') await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: change });
+    }
+    await keeper.done('voidInvoice', { params: { id: lines[1]!.invoice }, body: { reason: 'Wrong date' } });
+    const left = await world.sql('select over_limit_line_id as line from limit_write_down');
+    expect(left).toEqual([{ line: lines[0]!.lineId }]);
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
   for (const end of ['creditInvoice', 'voidInvoice'] as const)
     it(`is to bill no more when the invoice of its limit ends as well (${end})`, async () => {
       const keeper = world.as('bookkeeper');
