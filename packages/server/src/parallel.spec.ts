@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, atOnce, bill, inOrder, makeWorld, record, submitAndApprove } from './testing';
+import { MONDAY, World, atOnce, bill, inOrder, makeWorld, meanwhile, record, submitAndApprove } from './testing';
 
 /** Real parallel transactions: whatever the order, the truths of the database hold. */
 describe('at the same moment', () => {
@@ -141,5 +141,77 @@ describe('at the same moment', () => {
     const key = newId();
     const first = await world.as('bookkeeper').call('stopTimer', { params: { id: newId() }, key });
     expect(first.status).toBe(404);
+  });
+
+  describe('what changes between being seen and being held', () => {
+    let firm: World;
+    beforeAll(async () => (firm = await makeWorld({ limit: 5000 })));
+    afterAll(() => firm.close());
+
+    const keeper = () => firm.as('bookkeeper');
+    const draftOf = (id: string) =>
+      keeper().done('createDraft', {
+        body: {
+          id: newId(),
+          wish: { clientId: firm.ids.client, upTo: '2026-06-14', grouping: 'task', entries: [{ id }], texts: [] },
+        },
+      });
+
+    it('is a draft: gone, or another version', async () => {
+      const work = await record(firm, 'staff', '2026-06-08', 0.25);
+      await submitAndApprove(firm, 'staff');
+      const held = `select from entry where id = '${work.id}' for update`;
+      const issue = ({ row }: Awaited<ReturnType<typeof draftOf>>, version = row.version) =>
+        keeper().call('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version } });
+      const first = await draftOf(work.id);
+      const newer = `update invoice set version = version + 1 where id = '${first.row.id}'`;
+      expect((await meanwhile(firm, held, newer, () => issue(first))).problem.code).toBe('version-stale');
+      const gone = `delete from invoice_line where invoice_id = '${first.row.id}'; delete from invoice where id = '${first.row.id}'`;
+      const late = await meanwhile(firm, held, gone, () => issue(first, first.row.version + 1));
+      expect(late.problem.code).toBe('invoice-unknown');
+      const second = await draftOf(work.id);
+      const elsewhere = await meanwhile(firm, held, `select 1`, () => issue(second));
+      expect(elsewhere.status).toBe(200);
+      expect((await issue(second)).problem.code).toBe('invoice-not-draft');
+    });
+
+    it('is a sum over a limit whose invoice has ended', async () => {
+      const work = await record(firm, 'mate', '2026-06-08', 1.5);
+      await submitAndApprove(firm, 'mate');
+      const { row } = await bill(firm, [work.id]);
+      const [line] = await firm.sql<{ id: string }>("select id from invoice_line where invoice_id = $1 and kind = 'over-limit'", [
+        row.id,
+      ]);
+      const held = `select from project where id = '${firm.ids.project}' for update`;
+      const down = () => keeper().call('writeDownOverLimit', { params: { id: line!.id }, body: { minor: 1, reason: 'x' } });
+      const ended = `update invoice set status = 'void', reason = 'x' where id = '${row.id}'`;
+      expect((await meanwhile(firm, held, ended, down)).problem.code).toBe('over-limit-unknown');
+    });
+
+    it('is the day of an entry that is priced', async () => {
+      const entry = await record(firm, 'owner', '2026-06-09', 1);
+      const held = `select from timesheet where person_id = '${firm.ids.owner}' for update`;
+      const moved = `update entry set work_date = '2026-06-10' where id = '${entry.id}'`;
+      const answer = await meanwhile(firm, held, moved, () =>
+        firm.as('owner').call('priceEntry', { params: { id: entry.id }, version: 1, body: { rate: 10_000, reason: 'x' } }),
+      );
+      expect([answer.status, answer.body.date, answer.body.value?.rate]).toEqual([200, '2026-06-10', 10_000]);
+    });
+
+    it('is the day of a timer that is stopped', async () => {
+      const id = newId();
+      const names = { projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' as const };
+      await firm.as('owner').done('startTimer', { body: { id, ...names, startedAt: '2026-06-12T14:00:00Z' } });
+      await record(firm, 'owner', '2026-06-11', 1);
+      const held = `select from timesheet where person_id = '${firm.ids.owner}' for update`;
+      const moved = `update timer_segment set start_at = '2026-06-05T14:00:00Z', end_at = '2026-06-05T15:00:00Z' where timer_id = '${id}'`;
+      const { body } = await meanwhile(firm, held, moved, () => firm.as('owner').call('stopTimer', { params: { id } }));
+      expect(body.entries.map((entry) => [entry.date, entry.quantity])).toEqual([['2026-06-05', 3600]]);
+      // The week in which it lies now was held: it has a timesheet.
+      const sheets = await firm.sql("select from timesheet where person_id = $1 and period_from = '2026-06-01'", [
+        firm.ids.owner,
+      ]);
+      expect(sheets.length).toBe(1);
+    });
   });
 });

@@ -46,14 +46,3 @@ order by
   s."personId",
   s."from"
 on conflict do nothing;
-
-/* @name lockInvoiceRows */
-select
-  id as "id!"
-from
-  invoice
-where
-  id = any (:ids!)
-order by
-  id
-for update;

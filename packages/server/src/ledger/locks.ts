@@ -1,6 +1,6 @@
 import { submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { lockInvoiceRows, lockProjectRows, lockSheets, makeSheets } from '../generated/ledger/locks.queries';
+import { lockProjectRows, lockSheets, makeSheets } from '../generated/ledger/locks.queries';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
@@ -99,10 +99,4 @@ export async function lockTimesheets(
 export async function lockTimers(context: Context, personId: string): Promise<void> {
   locking(context, 'timers');
   await context.tx.query(`select pg_advisory_xact_lock(hashtextextended('timers ' || $1 || $2, 0))`, [context.firm.id, personId]);
-}
-
-/** Holds invoices. */
-export async function lockInvoices(context: Context, ids: Iterable<string>): Promise<void> {
-  locking(context, 'invoices');
-  await lockInvoiceRows.run({ ids: [...new Set(ids)] }, context.tx);
 }

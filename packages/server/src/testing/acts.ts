@@ -2,6 +2,7 @@ import type { BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { MONDAY } from './moments';
 import type { Who } from './found-firm';
+import { ofFirm } from './of-firm';
 import type { World } from './world';
 
 /** Records one entry of a length as somebody, on the project unless said otherwise. */
@@ -26,6 +27,28 @@ export async function record(
       ...names,
     },
   });
+}
+
+/**
+ * Changes something while a request waits for it: between what the request has read and what it locks.
+ * @param held what the request will wait for, locked here first
+ * @returns what the request is answered
+ */
+export async function meanwhile<T>(world: World, held: string, change: string, ask: () => Promise<T>): Promise<T> {
+  let asked: Promise<T> | undefined;
+  await ofFirm(world.admin, world.firmId, async (tx) => {
+    const { rows } = await tx.query<{ pid: number }>('select pg_backend_pid() as pid');
+    await tx.query(held);
+    let answered = false;
+    asked = ask().finally(() => (answered = true));
+    // Asked on another connection: a transaction sees the activity of others as it was when it first looked.
+    const waiting = 'select from pg_stat_activity where $1 = any(pg_blocking_pids(pid))';
+    while (!answered && (await world.admin.query(waiting, [rows[0]!.pid])).rowCount === 0)
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    if (answered) throw new Error('nothing waited for what is held');
+    await tx.query(change);
+  });
+  return asked!;
 }
 
 /** Somebody's day of absence, as it is stored: no use case lays one down yet. */

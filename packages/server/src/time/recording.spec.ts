@@ -212,6 +212,16 @@ describe('recording', () => {
     );
   });
 
+  it('counts no absence as time of today', async () => {
+    at('12:50');
+    const recorded = async () => (await world.as('owner').done('readTimers')).today.recorded;
+    expect(await recorded()).toBe(0);
+    await absent(world, 'owner', '2026-06-10', 'sick');
+    expect(await recorded()).toBe(0);
+    await record(world, 'owner', '2026-06-10', 1);
+    expect(await recorded()).toBe(3600);
+  });
+
   it('divides an entry in one step or not at all', async () => {
     const entry = await record(world, 'mate', '2026-06-24', 3);
     const part = (projectId: string) => ({

@@ -130,38 +130,3 @@ const makeSheetsIR: any = {"usedParamSet":{"firm":true,"sheets":true},"params":[
 export const makeSheets = new PreparedQuery<IMakeSheetsParams,IMakeSheetsResult>(makeSheetsIR);
 
 
-/** 'LockInvoiceRows' parameters type */
-export interface ILockInvoiceRowsParams {
-  ids: stringArray;
-}
-
-/** 'LockInvoiceRows' return type */
-export interface ILockInvoiceRowsResult {
-  id: string;
-}
-
-/** 'LockInvoiceRows' query type */
-export interface ILockInvoiceRowsQuery {
-  params: ILockInvoiceRowsParams;
-  result: ILockInvoiceRowsResult;
-}
-
-const lockInvoiceRowsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":58}]}],"statement":"select\n  id as \"id!\"\nfrom\n  invoice\nwhere\n  id = any (:ids!)\norder by\n  id\nfor update"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   id as "id!"
- * from
- *   invoice
- * where
- *   id = any (:ids!)
- * order by
- *   id
- * for update
- * ```
- */
-export const lockInvoiceRows = new PreparedQuery<ILockInvoiceRowsParams,ILockInvoiceRowsResult>(lockInvoiceRowsIR);
-
-
