@@ -76,10 +76,12 @@ interface Stored {
   readonly absences: readonly { entry_id: string; absence_code: string }[];
   readonly subjects: readonly { subject_id: string; event_id: string }[];
   readonly people: readonly Named[];
-  readonly projects: readonly (Named & { manager_id: string; client_id: string | null })[];
+  readonly projects: readonly (Named & { manager_id: string; client_id: string | null; department_id: string | null })[];
   readonly clients: readonly Named[];
   readonly tasks: readonly (Named & { parent_id: string | null; estimate: number })[];
   readonly services: readonly Named[];
+  readonly positions: readonly Named[];
+  readonly rules: readonly (Row & { id: string; rate: number })[];
 }
 
 const TABLES: Readonly<Record<keyof Stored, string>> = {
@@ -99,6 +101,8 @@ const TABLES: Readonly<Record<keyof Stored, string>> = {
   clients: 'client',
   tasks: 'task',
   services: 'service',
+  positions: 'position',
+  rules: 'rate_rule',
 };
 
 const ids = (rows: readonly { id: string }[]) => rows.map((row) => row.id).sort();
@@ -243,6 +247,7 @@ describe('what people read', () => {
   /** Scopes as they are asked for, and which entries they hold. */
   function scopes(): [string, (entry: EntryRow) => boolean][] {
     const { project, euroProject, client, task, subtask, staff, internal } = world.ids;
+    const department = stored.projects.find((one) => one.id === internal)!.department_id;
     return [
       ['all', () => true],
       [`project:${project}`, (entry) => entry.project_id === project],
@@ -252,6 +257,7 @@ describe('what people read', () => {
       [`task:${task}`, (entry) => entry.task_id === task || entry.task_id === subtask],
       [`task:${subtask}`, (entry) => entry.task_id === subtask],
       [`person:${staff}`, (entry) => entry.person_id === staff],
+      [`department:${department}`, (entry) => entry.project_id === internal],
     ];
   }
   const sharesOf = (invoice: string) => {
@@ -601,7 +607,8 @@ describe('what people read', () => {
       }
   });
 
-  it('names the documents on which an entry stands, and its whole history', async () => {
+  it('names the documents on which an entry stands, what priced it, and its whole history', async () => {
+    const rules = new Set<string>();
     for (const entry of stored.entries) {
       const why = await world.as('owner').done('readEntryWhy', { params: { id: entry.id } });
       const live = stored.shares.filter((share) => share.entry_id === entry.id && share.live);
@@ -613,9 +620,107 @@ describe('what people read', () => {
         sum(list, (share) => share.amount_minor),
       ]);
       expect(byText(why.billed.map((one) => [one.invoiceId, one.number, one.quantity, one.minor]))).toEqual(byText(expected));
+      const rule = stored.rules.find((one) => one.id === why.winner?.id);
+      if (rule) {
+        const named = (list: readonly Named[], column: string) => nameOf(list, rule[column] as string | null);
+        const labour = named(stored.people, 'person_id') ?? named(stored.positions, 'position_id')!;
+        const work =
+          named(stored.tasks, 'task_id') ??
+          named(stored.projects, 'project_id') ??
+          named(stored.clients, 'client_id') ??
+          'the whole firm';
+        const service = named(stored.services, 'service_id');
+        expect([why.winner!.names, why.winner!.rate]).toEqual([
+          `${labour}${service ? `, ${service.toLowerCase()}` : ''} on ${work}`,
+          rule.rate,
+        ]);
+        rules.add(rule.id);
+      }
       const { events } = await world.as('owner').done('readHistory', { params: { id: entry.id } });
       const own = stored.subjects.filter((subject) => subject.subject_id === entry.id);
       expect(ids(events)).toEqual(own.map((subject) => subject.event_id).sort());
+    }
+    expect(rules.size).toBeGreaterThan(2);
+  });
+
+  it('says on the rail what waits at each step', async () => {
+    for (const now of ['2026-06-12T17:00:00.000Z', '2026-07-20T12:00:00.000Z']) {
+      world.clock.hold(now);
+      const today = now.slice(0, 10);
+      const from = today < '2026-07' ? MONDAY : today;
+      for (const who of ['owner', 'manager', 'staff'] as const)
+        for (const [scope, holds] of scopes()) {
+          if (who === 'staff' && scope.startsWith('client')) continue;
+          const {
+            record: rail,
+            review,
+            collect,
+            bill: bills,
+            bars,
+          } = await world.as(who).done('readOverview', { query: { scope } });
+          const asker = world.ids[who];
+          const time = stored.entries.filter((entry) => entry.kind === 'time' && holds(entry));
+          const mine = stored.entries.filter((entry) => entry.person_id === asker);
+          const inWeek = (entry: EntryRow) => entry.work_date >= from && entry.work_date <= addDays(from, 6);
+          const back = mine.filter((entry) => {
+            const [last] = stored.decisions.filter((one) => one.entry_id === entry.id).sort((a, b) => b.at.localeCompare(a.at));
+            return entry.stage === 'recorded' && last && last.outcome !== 'approve';
+          });
+          expect([rail!.recorded, rail!.open, rail!.returned, rail!.returnedOn])
+            .withContext(`${now} ${who} ${scope}`)
+            .toEqual([
+              seconds(time.filter((entry) => entry.person_id === asker && inWeek(entry))),
+              seconds(time.filter((entry) => entry.stage === 'recorded' && entry.work_date <= today && sees(who, entry))),
+              back.length,
+              back.map((entry) => entry.work_date).sort()[0] ?? null,
+            ]);
+          const waiting = time.filter((entry) => entry.stage === 'submitted' && entry.person_id !== asker && sees(who, entry));
+          const sheet = stored.sheets.find((one) => one.person_id === asker && one.period_from === from);
+          const done = mine.filter(inWeek).every((entry) => !['recorded', 'submitted'].includes(entry.stage));
+          expect(review).toEqual(
+            who === 'staff'
+              ? {
+                  submitted: 0,
+                  people: 0,
+                  oldest: null,
+                  own: sheet?.state !== 'submitted' ? 'open' : done ? 'approved' : 'submitted',
+                }
+              : {
+                  submitted: seconds(waiting),
+                  people: new Set(waiting.map((entry) => entry.person_id)).size,
+                  oldest: waiting.map((entry) => entry.work_date).sort()[0] ?? null,
+                  own: null,
+                },
+          );
+          if (scope === 'all')
+            for (const { id, stages } of bars) {
+              const own = time.filter((entry) => entry.project_id === id && sees(who, entry));
+              if (stored.projects.some((project) => project.id === id))
+                for (const [stage, amount] of Object.entries(stages))
+                  expect(amount).toBe(seconds(own.filter((entry) => entry.stage === stage)));
+            }
+          if (who !== 'owner') continue;
+          expect(bills!.unpriced).toBe(
+            stored.entries.filter((entry) => toBill(entry) && !isPriced(entry) && holds(entry) && entry.work_date <= today)
+              .length,
+          );
+          if (scope.startsWith('task') || scope.startsWith('person')) continue;
+          const open = stored.invoices.filter(
+            (row) =>
+              isOpen(row) &&
+              (scope === 'all' || projectsOf(row.id).some((project) => holds({ project_id: project } as EntryRow))),
+          );
+          const left = (rows: readonly InvoiceRow[]) => sum(rows, (row) => row.gross_minor - row.settled_minor);
+          expect(collect!.open).toEqual(
+            [...group(open, (row) => row.currency)]
+              .sort(([a], [b]) => a.localeCompare(b))
+              .map(([currency, rows]) => ({
+                currency,
+                minor: left(rows),
+                late: left(rows.filter((row) => row.due_on! < today)),
+              })),
+          );
+        }
     }
   });
 
@@ -623,7 +728,9 @@ describe('what people read', () => {
     for (const who of ['owner', 'manager', 'staff'] as const)
       for (const [scope, holds] of scopes())
         for (const figure of who === 'staff' ? (['hours', 'billable-hours'] as const) : (['hours', 'unbilled'] as const)) {
-          const behind = await world.as(who).done('readBehind', { query: { scope, figure, from: '2026-06-02', to: UP_TO } });
+          const behind = await world
+            .as(who)
+            .done('readBehind', { query: { scope, figure, from: '2026-06-02', to: '2026-06-12' } });
           const own = stored.entries.filter(
             (entry) =>
               (figure === 'unbilled'
@@ -631,7 +738,7 @@ describe('what people read', () => {
                 : entry.kind === 'time' && (figure === 'hours' || entry.billable)) &&
               entry.project_id !== null &&
               entry.work_date >= '2026-06-02' &&
-              entry.work_date <= UP_TO &&
+              entry.work_date <= '2026-06-12' &&
               holds(entry) &&
               sees(who, entry),
           );

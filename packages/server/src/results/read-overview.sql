@@ -42,14 +42,7 @@ select
         kind = 'time'
     ),
     0
-  ) as "recorded!",
-  coalesce(
-    sum(quantity) filter (
-      where
-        stage = 'recorded'
-    ),
-    0
-  ) as "open!"
+  ) as "recorded!"
 from
   entry
 where

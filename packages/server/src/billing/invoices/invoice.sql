@@ -249,7 +249,6 @@ where
         and l.id = s.line_id
       where
         l.invoice_id = :invoice!
-        and l.kind in ('time', 'fee')
     )
   )
   and (

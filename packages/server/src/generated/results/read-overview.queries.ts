@@ -131,7 +131,6 @@ export interface IOwnPeriodParams {
 
 /** 'OwnPeriod' return type */
 export interface IOwnPeriodResult {
-  open: number;
   recorded: number;
 }
 
@@ -141,7 +140,7 @@ export interface IOwnPeriodQuery {
   result: IOwnPeriodResult;
 }
 
-const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":259}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":285,"b":290}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":299}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":349,"b":353}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":356,"b":365}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":368,"b":376}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":379,"b":385}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":388,"b":393}]}],"statement":"select\n  coalesce(\n    sum(quantity) filter (\n      where\n        kind = 'time'\n    ),\n    0\n  ) as \"recorded!\",\n  coalesce(\n    sum(quantity) filter (\n      where\n        stage = 'recorded'\n    ),\n    0\n  ) as \"open!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
+const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":152}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":178,"b":183}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":192}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":242,"b":246}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":249,"b":258}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":269}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":272,"b":278}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":281,"b":286}]}],"statement":"select\n  coalesce(\n    sum(quantity) filter (\n      where\n        kind = 'time'\n    ),\n    0\n  ) as \"recorded!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
 
 /**
  * Query generated from SQL:
@@ -153,14 +152,7 @@ const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"a
  *         kind = 'time'
  *     ),
  *     0
- *   ) as "recorded!",
- *   coalesce(
- *     sum(quantity) filter (
- *       where
- *         stage = 'recorded'
- *     ),
- *     0
- *   ) as "open!"
+ *   ) as "recorded!"
  * from
  *   entry
  * where

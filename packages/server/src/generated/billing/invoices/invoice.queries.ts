@@ -534,7 +534,7 @@ export interface IMoveInvoiceEntriesQuery {
   result: IMoveInvoiceEntriesResult;
 }
 
-const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":467,"b":470}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":491,"b":496}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":405}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  -- As an array: found by key, whatever the planner believes of a table that has just been filled.\n  and e.id = any (\n    array(\n      select\n        s.entry_id\n      from\n        line_share s\n        join invoice_line l on l.firm_id = s.firm_id\n        and l.id = s.line_id\n      where\n        l.invoice_id = :invoice!\n        and l.kind in ('time', 'fee')\n    )\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
+const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoice":true},"params":[{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":32},{"a":429,"b":432}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":84},{"a":453,"b":458}]},{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":405}]}],"statement":"update entry e\nset\n  stage = :to!,\n  version = e.version + 1\nwhere\n  e.stage = :from!\n  -- As an array: found by key, whatever the planner believes of a table that has just been filled.\n  and e.id = any (\n    array(\n      select\n        s.entry_id\n      from\n        line_share s\n        join invoice_line l on l.firm_id = s.firm_id\n        and l.id = s.line_id\n      where\n        l.invoice_id = :invoice!\n    )\n  )\n  and (\n    :to! <> 'billed'\n    or :from! <> 'approved'\n    or e.billed_quantity = e.billable_quantity\n  )\nreturning\n  e.id as \"id!\""};
 
 /**
  * Query generated from SQL:
@@ -556,7 +556,6 @@ const moveInvoiceEntriesIR: any = {"usedParamSet":{"to":true,"from":true,"invoic
  *         and l.id = s.line_id
  *       where
  *         l.invoice_id = :invoice!
- *         and l.kind in ('time', 'fee')
  *     )
  *   )
  *   and (
