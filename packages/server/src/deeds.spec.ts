@@ -1,0 +1,430 @@
+import { AnswerOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { MONDAY, record } from './testing';
+import { Asked, PreparedFirm as Firm, reason, seen } from './testing/prepared-firm';
+
+/** What is asked, what the history calls it, and what of the answer, or of what is stored, tells that it was done. */
+interface Deed<N extends EndpointName> {
+  readonly ask: (firm: Firm) => Asked<N> | Promise<Asked<N>>;
+  readonly action: string | null;
+  readonly shows: (answer: AnswerOf<Endpoints[N]>, firm: Firm, asked: Asked<N>) => unknown;
+  readonly expected: unknown;
+}
+const deed = <N extends EndpointName>(
+  action: string | null,
+  ask: Deed<N>['ask'],
+  shows: Deed<N>['shows'],
+  expected: unknown,
+): Deed<N> => ({ action, ask, shows, expected });
+
+const newEntry = (firm: Firm) => ({
+  ...{ id: newId(), personId: firm.ids.staff, date: MONDAY, projectId: firm.ids.project, taskId: null },
+  ...{ serviceId: firm.ids.survey, quantity: 900, note: 'Done', origin: 'grid' as const },
+});
+const at = (as: 'staff' | 'bookkeeper' | 'owner', id: string, body?: object) => ({
+  as,
+  params: { id },
+  ...(body && { body: body as never }),
+});
+const stateOf = async (firm: Firm, table: 'entry' | 'timesheet' | 'payment' | 'invoice', columns: string, id: string) =>
+  (await firm.world.sql(`select ${columns} from ${table} where id = $1`, [id]))[0] ?? null;
+const versionOf = (firm: Firm, { id }: { id: string }) => firm.now({ id });
+
+/** A week of its own for what is submitted and withdrawn, by somebody whom nothing else here concerns. */
+async function mateWeek(firm: Firm, from: string, submitted: boolean) {
+  const entry = await record(firm.world, 'mate', from, 1);
+  if (submitted) await firm.world.as('mate').done('submitPeriod', { params: { from }, body: { note: 'Done' } });
+  return entry;
+}
+const sheetOf = async (firm: Firm, from: string) =>
+  (
+    await firm.world.sql<{ state: string; stages: string[]; open: number }>(
+      `select t.state, (select array_agg(stage) from entry e where e.person_id = t.person_id and work_date = $2) as stages,
+         (select count(*) from submission s where s.timesheet_id = t.id and withdrawn_at is null)::int as open
+       from timesheet t where person_id = $1 and period_from = $2`,
+      [firm.ids.mate, from],
+    )
+  )[0];
+
+async function runningTimer(firm: Firm) {
+  const id = await firm.timed({ startedAt: '2026-06-12T09:00:00Z' });
+  return id;
+}
+const running = (timers: { timers: readonly { running: boolean }[] }) => timers.timers.map((timer) => timer.running);
+
+async function released(firm: Firm) {
+  const over = await firm.overLimit();
+  await firm.owner.done('changeLimit', { params: { id: over.project }, body: firm.newLimit(5200) });
+  return over;
+}
+
+/** Everything that people do, each once. */
+const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
+  createEntry: deed(
+    'entry recorded',
+    (firm) => ({ as: 'staff', body: newEntry(firm) }),
+    (entry) => [entry.note, entry.version, entry.stage],
+    ['Done', 1, 'recorded'],
+  ),
+  changeEntry: deed(
+    'entry changed',
+    async (firm) => {
+      const { id, version } = await firm.recorded();
+      return { as: 'staff', params: { id }, version, body: { quantity: 1800 } };
+    },
+    (entry) => [entry.quantity, entry.version],
+    [1800, 2],
+  ),
+  changeEntries: deed(
+    'entries changed',
+    async (firm) => {
+      const { id, version } = await firm.recorded();
+      const gone = await firm.recorded();
+      return {
+        as: 'staff',
+        body: {
+          create: [newEntry(firm)],
+          change: [{ id, version, change: { note: 'Changed' } }],
+          remove: [{ id: gone.id, version: gone.version }],
+        },
+      };
+    },
+    async (answer, firm, { body }) => [
+      answer.entries.map((entry) => entry.note).sort(),
+      await stateOf(firm, 'entry', 'id', body!.remove[0]!.id),
+    ],
+    [['Changed', 'Done'], null],
+  ),
+  deleteEntry: deed(
+    'entry deleted',
+    async (firm) => {
+      const { id, version } = await firm.recorded();
+      return { as: 'staff', params: { id }, version };
+    },
+    (_, firm, { params }) => stateOf(firm, 'entry', 'id', params!.id!),
+    null,
+  ),
+  restoreEntry: deed(
+    'entry restored',
+    async (firm) => ({ as: 'staff', params: { id: await firm.gone() } }),
+    // Higher than before: what nobody saw is not approved.
+    (entry) => [entry.quantity, entry.version],
+    [900, 2],
+  ),
+  submitPeriod: deed(
+    'period submitted',
+    async (firm) => {
+      await mateWeek(firm, '2026-03-02', false);
+      return { as: 'mate', params: { from: '2026-03-02' }, body: { note: 'Done' } };
+    },
+    async (week, firm) => [week.state, week.submissions.map((one) => one.note), await sheetOf(firm, '2026-03-02')],
+    ['submitted', ['Done'], { state: 'submitted', stages: ['submitted'], open: 1 }],
+  ),
+  withdrawPeriod: deed(
+    'period withdrawn',
+    async (firm) => {
+      await mateWeek(firm, '2026-03-09', true);
+      return { as: 'mate', params: { from: '2026-03-09' } };
+    },
+    async (week, firm) => [week.state, await sheetOf(firm, '2026-03-09')],
+    ['open', { state: 'open', stages: ['recorded'], open: 0 }],
+  ),
+  returnPeriod: deed(
+    'period returned',
+    async (firm) => {
+      await mateWeek(firm, '2026-03-16', true);
+      return at('owner', firm.ids.mate, { from: '2026-03-16', reason });
+    },
+    async (answer, firm) => [answer, await sheetOf(firm, '2026-03-16')],
+    [
+      { decided: 1, seconds: 3600 },
+      { state: 'open', stages: ['recorded'], open: 1 },
+    ],
+  ),
+  approveEntries: deed(
+    'entries approved',
+    (firm) => ({ as: 'owner', body: seen(firm.submitted()) }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
+    { stage: 'approved' },
+  ),
+  returnEntries: deed(
+    'entries returned',
+    (firm) => ({ as: 'owner', body: { ...seen(firm.submitted()), reason } }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
+    { stage: 'recorded' },
+  ),
+  reopenEntries: deed(
+    'entries re-opened',
+    async (firm) => ({ as: 'owner', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
+    { stage: 'recorded' },
+  ),
+  addRow: deed(
+    null,
+    (firm) => ({ as: 'mate', params: { from: '2026-02-02' }, body: firm.row() }),
+    (week) => week.rows.length,
+    1,
+  ),
+  removeRow: deed(
+    null,
+    async (firm) => {
+      await firm.world.as('mate').done('addRow', { params: { from: '2026-02-09' }, body: firm.row() });
+      return { as: 'mate', params: { from: '2026-02-09' }, body: firm.row() };
+    },
+    (week) => week.rows.length,
+    0,
+  ),
+  bringRows: deed(
+    'entries brought',
+    async (firm) => {
+      await mateWeek(firm, '2026-02-16', false);
+      return { as: 'mate', params: { from: '2026-02-23' }, body: { withHours: true } };
+    },
+    (week) => [week.rows.length, week.entries.map((entry) => [entry.date, entry.quantity])],
+    [1, [['2026-02-23', 3600]]],
+  ),
+  startTimer: deed(
+    'timer started',
+    async (firm) => {
+      await firm.quiet();
+      return { as: 'staff', ...firm.timer() };
+    },
+    running,
+    [true],
+  ),
+  changeTimer: deed(
+    'timer changed',
+    async (firm) => firm.timerChange(await runningTimer(firm), { note: 'Changed' }),
+    ({ timers }) => timers.map((timer) => timer.note),
+    ['Changed'],
+  ),
+  pauseTimer: deed('timer paused', async (firm) => at('staff', await runningTimer(firm)), running, [false]),
+  resumeTimer: deed(
+    'timer resumed',
+    async (firm) => {
+      const id = await runningTimer(firm);
+      await firm.staff.done('pauseTimer', { params: { id } });
+      return at('staff', id, { others: 'pause' });
+    },
+    running,
+    [true],
+  ),
+  stopTimer: deed(
+    'timer stopped',
+    async (firm) => at('staff', await runningTimer(firm)),
+    ({ timers, entries }) => [running(timers), entries.map((entry) => entry.startAt)],
+    [[], ['2026-06-12T09:00:00.000Z']],
+  ),
+  discardTimer: deed('timer discarded', async (firm) => at('staff', await runningTimer(firm)), running, []),
+  priceEntry: deed(
+    'entry priced',
+    async (firm) => {
+      const { id, version } = await versionOf(firm, firm.approved());
+      return { as: 'owner', params: { id }, version, body: { rate: 440_000, reason } };
+    },
+    (entry) => entry.value,
+    { billable: 900, rate: 440_000, minor: 1100, currency: 'GBP' },
+  ),
+  holdEntries: deed(
+    'entries held',
+    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'hold_reason', body!.entries[0]!.id),
+    { hold_reason: reason },
+  ),
+  releaseEntries: deed(
+    'entries released',
+    async (firm) => {
+      const entry = firm.approved();
+      await firm.keeper.done('holdEntries', { body: { ...seen(await versionOf(firm, entry)), reason } });
+      return { as: 'bookkeeper', body: seen(await versionOf(firm, entry)) };
+    },
+    (_, firm, { body }) => stateOf(firm, 'entry', 'hold_reason', body!.entries[0]!.id),
+    { hold_reason: null },
+  ),
+  writeOffEntries: deed(
+    'entries written off',
+    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'billing_state, write_off_reason', body!.entries[0]!.id),
+    { billing_state: 'written off', write_off_reason: reason },
+  ),
+  reinstateEntries: deed(
+    'entries taken back',
+    async (firm) => {
+      const entry = firm.approved();
+      await firm.keeper.done('writeOffEntries', { body: { ...seen(await versionOf(firm, entry)), reason } });
+      return { as: 'bookkeeper', body: seen(await versionOf(firm, entry)) };
+    },
+    (_, firm, { body }) => stateOf(firm, 'entry', 'billing_state, write_off_reason', body!.entries[0]!.id),
+    { billing_state: 'to bill', write_off_reason: null },
+  ),
+  createDraft: deed(
+    'draft kept',
+    (firm) => ({ as: 'bookkeeper', body: { id: newId(), wish: firm.wish([firm.approved()]) } }),
+    ({ row, document }) => [row.state, row.gross, document.lines.length],
+    ['draft', 2700, 1],
+  ),
+  discardDraft: deed(
+    'draft discarded',
+    async (firm) => {
+      const { row } = await firm.draft();
+      return { as: 'bookkeeper', params: { id: row.id }, version: row.version };
+    },
+    async (_, firm, { params }) => [
+      await stateOf(firm, 'invoice', 'id', params!.id!),
+      await firm.world.sql('select from invoice_line where invoice_id = $1', [params!.id]),
+    ],
+    [null, []],
+  ),
+  issueInvoice: deed(
+    'invoice issued',
+    async (firm) => {
+      const { row } = await firm.draft();
+      return at('bookkeeper', row.id, { gross: row.gross, version: row.version });
+    },
+    ({ row }) => [row.state, row.issuedOn, row.dueOn, row.number !== null],
+    ['not sent', '2026-06-12', '2026-07-12', true],
+  ),
+  issueNewInvoice: deed(
+    'draft kept, invoice issued',
+    (firm) => ({ as: 'bookkeeper', body: { id: newId(), wish: firm.wish([firm.approved()]), gross: 2700 } }),
+    ({ row }) => [row.state, row.gross, row.number !== null],
+    ['not sent', 2700, true],
+  ),
+  markSent: deed(
+    'invoice sent',
+    async (firm) => at('bookkeeper', (await firm.issued()).row.id),
+    ({ row }) => [row.state, row.sentAt !== null],
+    ['open', true],
+  ),
+  voidInvoice: deed(
+    'invoice void',
+    async (firm) => at('bookkeeper', (await firm.issued()).row.id, { reason }),
+    async ({ row }, firm) => [
+      row.state,
+      await firm.world.sql(
+        'select stage, billed_quantity from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
+        [row.id],
+      ),
+    ],
+    ['void', [{ stage: 'approved', billed_quantity: 0 }]],
+  ),
+  creditInvoice: deed(
+    'invoice credited',
+    async (firm) => at('bookkeeper', (await firm.payment('all')).invoice, { id: newId(), reason }),
+    async ({ row, payments }, firm) => [
+      row.state,
+      payments.map((one) => [one.kind, one.live]).sort(),
+      await firm.world.sql(
+        'select distinct stage, billed_quantity from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
+        [row.id],
+      ),
+    ],
+    [
+      'credited',
+      [
+        ['credit note', true],
+        ['payment', false],
+      ],
+      [{ stage: 'approved', billed_quantity: 0 }],
+    ],
+  ),
+  recordPayment: deed(
+    'payment recorded',
+    async (firm) => firm.paying({ invoiceId: (await firm.issued()).row.id, minor: 2700 }),
+    async ({ row }, firm) => [
+      row.state,
+      row.settled,
+      row.lastPaid,
+      await firm.world.sql(
+        'select stage from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
+        [row.id],
+      ),
+    ],
+    ['paid', 2700, '2026-06-12', [{ stage: 'paid' }]],
+  ),
+  reversePayment: deed(
+    'payment reversed',
+    async (firm) => at('bookkeeper', (await firm.payment('all')).id, { reason }),
+    async (_, firm, { params }) => [
+      await stateOf(firm, 'payment', 'reversal_reason', params!.id!),
+      await firm.world.sql(
+        `select i.settled_minor, e.stage, a.live from allocation a join invoice i on i.id = a.invoice_id
+           join invoice_line l on l.invoice_id = i.id join line_share s on s.line_id = l.id join entry e on e.id = s.entry_id
+         where a.payment_id = $1`,
+        [params!.id],
+      ),
+    ],
+    [{ reversal_reason: reason }, [{ settled_minor: 0, stage: 'billed', live: false }]],
+  ),
+  changeLimit: deed(
+    'limit changed',
+    async (firm) => at('owner', (await firm.overLimit()).project, firm.newLimit(6000)),
+    async ({ limit, used, validFrom }, firm, { params }) => [
+      [limit, used, validFrom],
+      await firm.world.sql('select limit_minor, valid_to::text from agreement where project_id = $1 order by valid_from', [
+        params!.id,
+      ]),
+    ],
+    [
+      [6000, 5000, '2026-06-01'],
+      [
+        { limit_minor: 5000, valid_to: '2026-05-31' },
+        { limit_minor: 6000, valid_to: null },
+      ],
+    ],
+  ),
+  releaseOverLimit: deed(
+    'released over the limit',
+    async (firm) => at('bookkeeper', (await released(firm)).line, { id: newId(), minor: 200, note: 'Agreed' }),
+    (fee) => [fee.kind, fee.stage, fee.value?.minor, fee.note],
+    ['fee', 'approved', 200, 'Agreed'],
+  ),
+  writeDownOverLimit: deed(
+    'written down over the limit',
+    async (firm) => at('bookkeeper', (await firm.overLimit()).line, { minor: 1000, reason }),
+    (answer) => answer,
+    { waiting: 3000 },
+  ),
+};
+
+describe('everything that somebody does', () => {
+  let firm: Firm;
+
+  beforeAll(async () => (firm = await Firm.found()));
+  afterAll(() => firm.world.close());
+
+  const writing = (Object.values(endpoints) as unknown as Endpoint[]).filter(
+    ({ path, kind }) => path.startsWith('/f/') && ['create', 'change', 'command'].includes(kind),
+  );
+
+  it('is tried', () => {
+    expect(Object.keys(DEEDS).sort()).toEqual(writing.map((endpoint) => endpoint.name).sort());
+  });
+
+  for (const { name, kind } of writing)
+    it(`is done, told in the history, and done once however often it is sent: ${name}`, async () => {
+      const { ask, action, shows, expected } = DEEDS[name as EndpointName] as unknown as Deed<EndpointName>;
+      const { as, ...options } = await ask(firm);
+      const events = async () =>
+        firm.world.sql<{ action: string; by: string; subjects: number }>(
+          `select action, actor_id as by, (select count(*) from audit_subject s where s.event_id = e.id)::int as subjects
+           from audit_event e order by id`,
+        );
+      const before = await events();
+      const key = newId();
+      const answer = await firm.world.as(as).call(name as EndpointName, { ...options, key } as never);
+      expect(answer.status).withContext(JSON.stringify(answer.body)).toBe(200);
+      expect(await shows(answer.body as never, firm, { as, ...options } as never)).toEqual(expected);
+      const told = (await events()).slice(before.length);
+      expect(told.map((event) => event.action).join(', ') || null).toBe(action);
+      for (const event of told) {
+        expect(event.by).toBe(firm.ids[as]);
+        expect(event.subjects).toBeGreaterThan(0);
+      }
+      const after = await firm.everything();
+      const again = await firm.world.as(as).call(name as EndpointName, { ...options, key } as never);
+      if (kind === 'change') expect([404, 412]).toContain(again.status);
+      else expect([again.status, again.body]).toEqual([200, answer.body]);
+      expect(await firm.everything()).toEqual(after);
+    });
+});
