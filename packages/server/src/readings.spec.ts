@@ -211,7 +211,11 @@ describe('what people read', () => {
     const open = await issue(part);
     await keeper.done('reversePayment', { params: { id: await pay(open.id, 300) }, body: { reason } });
     await pay(open.id, 200);
+    // A month later: figures by month must not be told twice.
+    const day = world.clock.now();
+    world.clock.hold('2026-07-02T12:00:00.000Z');
     await issue(billed);
+    world.clock.hold(day);
     const ended = await issue(credited);
     await keeper.done('voidInvoice', { params: { id: ended.id }, body: { reason } });
     const again = await issue(credited);
@@ -746,6 +750,86 @@ describe('what people read', () => {
             .withContext(`${who} ${scope} ${figure}`)
             .toEqual([ids(own), own.length, seconds(own.filter((entry) => entry.kind === 'time'))]);
         }
+  });
+
+  it('adds up the results of a scope, to date and in a span', async () => {
+    const waiting = await world.sql<{ project_id: string; currency: string; waiting_minor: number }>(
+      'select project_id, currency, waiting_minor from over_limit_waiting()',
+    );
+    expect(sum(waiting, (one) => one.waiting_minor)).toBeGreaterThan(0);
+    const spans = [undefined, { from: '2026-06-02', to: '2026-06-09' }];
+    for (const span of spans)
+      for (const [scope, holds] of scopes()) {
+        const results = await world.as('owner').done('readResults', { query: { scope, ...span } });
+        const inSpan = (date: string) => !span || (date >= span.from && date <= span.to);
+        const work = stored.entries.filter((entry) => entry.kind !== 'absence' && entry.project_id !== null && holds(entry));
+        const own = work.filter((entry) => inSpan(entry.work_date));
+        const time = own.filter((entry) => entry.kind === 'time');
+        const cost = (rows: readonly EntryRow[]) => sum(rows, (row) => Number(row['cost_minor'] ?? 0));
+        expect([results.hours.total, results.hours.billable, results.cost!.cost])
+          .withContext(`${scope} ${span?.from}`)
+          .toEqual([seconds(time), seconds(time.filter((entry) => entry.billable)), cost(own)]);
+        const byId = new Map(work.map((entry) => [entry.id, entry]));
+        const billed = (currency: string, project?: string) =>
+          sum(
+            stored.invoices.filter((row) => row.status === 'issued' && row.currency === currency),
+            (row) =>
+              sum(sharesOf(row.id), (share) => {
+                const entry = byId.get(share.entry_id);
+                return entry && inSpan(entry.work_date) && (!project || entry.project_id === project) ? share.amount_minor : 0;
+              }),
+          );
+        const priced = (list: readonly EntryRow[], currency: string) =>
+          sum(list, (entry) => (entry['value_currency'] === currency ? (entry.value_minor ?? 0) : 0));
+        const open = own.filter(
+          (entry) => entry.billing_state === 'to bill' && ['recorded', 'submitted', 'approved'].includes(entry.stage),
+        );
+        for (const money of results.money!) {
+          expect([money.standardValue, money.billed])
+            .withContext(`${scope} ${span?.from} ${money.currency}`)
+            .toEqual([priced(time, money.currency), billed(money.currency)]);
+          // What waits over a limit belongs to a project as a whole; it is unbilled, too.
+          const waits = money.unbilled - priced(open, money.currency);
+          const over = waiting.filter(
+            (one) => one.currency === money.currency && holds({ project_id: one.project_id } as EntryRow),
+          );
+          if (/^task|^person/.test(scope)) expect(waits).toBe(0);
+          else if (!span) expect(waits).toBe(sum(over, (one) => one.waiting_minor));
+          else expect(waits).toBeGreaterThanOrEqual(0);
+          expect(money.revenue).toBe(money.billed + money.unbilled - money.over);
+        }
+        for (const row of results.rows.filter((one) => one.kind === 'project')) {
+          const project = own.filter((entry) => entry.project_id === row.id);
+          const toDate = work.filter((entry) => entry.project_id === row.id);
+          expect([row.name, row.hours.total, row.hours.billable, row.cost!.total]).toEqual([
+            nameOf(stored.projects, row.id)!,
+            seconds(project.filter((entry) => entry.kind === 'time')),
+            seconds(project.filter((entry) => entry.kind === 'time' && entry.billable)),
+            cost(project),
+          ]);
+          expect(row.toDate).toEqual({
+            seconds: seconds(toDate.filter((entry) => entry.kind === 'time')),
+            cost: cost(toDate),
+          });
+          for (const money of row.money ?? []) expect(money.billed).toBe(billed(money.currency, row.id));
+        }
+      }
+  });
+
+  it('says on the rail what the list adds up to: ready, and over a limit', async () => {
+    for (const [scope] of scopes().filter(([name]) => /^all|^project|^client/.test(name))) {
+      const query = { scope };
+      const { bill: bills } = await world.as('owner').done('readOverview', { query });
+      const { projects } = await world.as('owner').done('listToBill', { query: { scope, upTo: '2026-07-20' } });
+      for (const currency of ['GBP', 'EUR']) {
+        const figure = (list: readonly { currency: string; minor: number }[]) =>
+          list.find((one) => one.currency === currency)?.minor ?? 0;
+        const listed = (pick: 'over' | 'ready') => sum(projects, (row) => (row.currency === currency ? row[pick] : 0));
+        expect([figure(bills!.over), figure(bills!.ready)])
+          .withContext(`${scope} ${currency}`)
+          .toEqual([listed('over'), listed('ready')]);
+      }
+    }
   });
 
   it('names the documents behind what was billed', async () => {

@@ -10,6 +10,17 @@ describe('people and their pay', () => {
       world.firmId,
       world.ids.staff,
     ]);
+    for (const [table, of, column, value] of [
+      ['overhead', 'person_id', 'value', 250_000],
+      ['standard_cost_rate', 'position_id', 'rate', 330_000],
+    ] as const) {
+      const whose = `${of} = (select distinct ${of} from person_position where person_id = $1)`;
+      await world.sql(`update ${table} set valid_to = '2026-06-30' where ${whose}`, [world.ids.staff]);
+      await world.sql(`insert into ${table} select (jsonb_populate_record(t, $2)).* from ${table} t where ${whose}`, [
+        world.ids.staff,
+        JSON.stringify({ valid_from: '2026-07-01', valid_to: null, [column]: value }),
+      ]);
+    }
     await world.sql("update overhead set kind = 'per-hour', value = 45000 where person_id = $1", [world.ids.mate]);
     await world.sql('delete from pay_rate where person_id = $1', [world.ids.bookkeeper]);
   });
@@ -25,6 +36,7 @@ describe('people and their pay', () => {
         overhead: 100_000,
         overheadPercent: 500_000,
         cost: 300_000,
+        standard: 310_000,
       }),
     );
     expect(await payOf('mate')).toEqual(jasmine.objectContaining({ overhead: 45_000, overheadPercent: null, cost: 245_000 }));
@@ -40,7 +52,11 @@ describe('people and their pay', () => {
     world.clock.set('2026-07-01T09:00:00.000Z');
     try {
       expect((await payOf('staff')).pay).toEqual({ rate: 240_000, validFrom: '2026-07-01' });
-      expect((await payOf('staff')).cost).toBe(360_000);
+      expect(await payOf('staff')).toEqual(
+        jasmine.objectContaining({ overheadPercent: 250_000, cost: 300_000, standard: 330_000 }),
+      );
+      const { people } = await world.as('owner').done('listPay');
+      expect(people.filter((person) => person.id === world.ids.staff).length).toBe(1);
     } finally {
       world.clock.set('2026-06-12T17:00:00.000Z');
     }

@@ -6,7 +6,6 @@ from
   entries_in_reach (:reach!, :asker!) r
 where
   r.id = any (:ids!)
-  and r.person_id is not null
   and r.kind in ('time', 'absence');
 
 /* @name lockDecidable */
@@ -28,7 +27,6 @@ where
       entries_in_reach (:reach!, :asker!) r
     where
       r.id = any (:ids!)
-      and r.person_id is not null
       and r.kind in ('time', 'absence')
   )
 order by
