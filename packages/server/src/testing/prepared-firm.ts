@@ -253,13 +253,14 @@ export class PreparedFirm {
   async everything() {
     const [counts] = await this.world.sql(`
       select (select array[count(*), sum(version), sum(value_version)] from entry) as entries,
-        (select array[count(*), sum(version)] from invoice) as invoices, (select count(*) from line_share) as shares,
-        (select count(*) from payment where reversed_at is null) as payments, (select count(*) from allocation) as allocations,
-        (select array[count(*), sum(version)] from timer) as timers, (select count(*) from timer_segment) as segments,
-        (select count(*) from timesheet where state = 'submitted') as submitted, (select count(*) from sheet_row) as rows,
+        (select array[count(*), sum(version), sum(settled_minor)] from invoice) as invoices, (select count(*) from line_share) as shares,
+        (select count(*) from payment where reversed_at is null) as payments, (select array[count(*), count(*) filter (where live)] from allocation) as allocations,
+        (select array[count(*), sum(version)] from timer) as timers, (select array[count(*), count(*) filter (where end_at is null)] from timer_segment) as segments,
+        (select array[count(*) filter (where state = 'submitted'), sum(version)] from timesheet) as sheets,
+        (select array[count(*), count(withdrawn_at)] from submission) as submissions, (select count(*) from sheet_row) as rows,
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
-        (select count(*) from decision) as decisions, (select count(*) from audit_event) as events`);
-    return counts;
+        (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns", (select count(*) from audit_event) as events`);
+    return counts as Record<string, unknown>;
   }
 
   async gone(date = MONDAY, names: Partial<BodyOf<Endpoints['createEntry']>> = {}): Promise<string> {
