@@ -188,6 +188,15 @@ describe('at the same moment', () => {
       expect((await meanwhile(firm, held, ended, down)).problem.code).toBe('over-limit-unknown');
     });
 
+    it('is an entry that is deleted', async () => {
+      const entry = await record(firm, 'bookkeeper', '2026-06-09', 1);
+      const held = `select from timesheet where person_id = '${firm.ids.bookkeeper}' for update`;
+      const answer = await meanwhile(firm, held, `delete from entry where id = '${entry.id}'`, () =>
+        keeper().call('changeEntry', { params: { id: entry.id }, version: 1, body: { note: 'x' } }),
+      );
+      expect(answer.problem.code).toBe('entry-unknown');
+    });
+
     it('is the day of an entry that is priced', async () => {
       const entry = await record(firm, 'owner', '2026-06-09', 1);
       const held = `select from timesheet where person_id = '${firm.ids.owner}' for update`;

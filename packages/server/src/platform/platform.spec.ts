@@ -6,6 +6,7 @@ import path from 'node:path';
 import { World, makeWorld, serve } from '../testing';
 import { ServerClock } from './clock';
 import { READ, WRITE, transaction } from './database';
+import { databaseProblem } from './problem';
 import { prune } from './prune';
 
 describe('the platform', () => {
@@ -123,6 +124,23 @@ describe('the platform', () => {
     await ages(2);
     expect(await prune(world.database, world.clock)).toBeGreaterThan(0);
     expect(await kept()).toEqual([]);
+  });
+
+  it('turns what the database refuses into what to do, and knows no other faults', () => {
+    const codeOf = (error: object): string | null => databaseProblem(error)?.code ?? null;
+    expect(['23503', '23505', '23P01', '23514', '22003', '42601', undefined].map((code) => codeOf(code ? { code } : {}))).toEqual(
+      [...['reference-unknown', 'already-there', 'request-conflicts', 'request-conflicts', 'request-invalid'], ...[null, null]],
+    );
+    expect(codeOf({ code: '23505', constraint: 'timer_one_running' })).toBe('timer-running');
+  });
+
+  it('finds text that is none, however deep it lies', async () => {
+    const entry = {
+      ...{ id: '0197a000-0000-7000-8000-0000000000ab', personId: world.ids.staff, date: '2026-06-08', projectId: null },
+      ...{ taskId: null, serviceId: null, quantity: 60, note: 'half \ud83d', origin: 'grid' as const },
+    };
+    const { problem } = await world.as('staff').call('changeEntries', { body: { create: [entry], change: [], remove: [] } });
+    expect(problem.fields).toEqual([{ path: '/create/0/note', message: 'holds half of a character' }]);
   });
 
   it('tries again when the database gives a transaction up, three times and no more', async () => {

@@ -42,6 +42,13 @@ describe('rows of a period', () => {
     expect(hidden.problem.code).toBe('project-unknown');
   });
 
+  it('come without hours into a week that is ahead, and nothing is told of hours', async () => {
+    const told = async () => (await world.sql("select from audit_event where action = 'entries brought'")).length;
+    const before = await told();
+    const week = await world.as('staff').done('bringRows', { params: { from: '2026-06-15' }, body: { withHours: true } });
+    expect([week.rows.length > 0, week.entries, await told()]).toEqual([true, [], before]);
+  });
+
   it('are not added to a period that is submitted', async () => {
     await world.as('staff').done('submitPeriod', { params, body: { note: '' } });
     expect((await world.as('staff').call('addRow', { params, body: row() })).problem.code).toBe('period-submitted');

@@ -217,6 +217,20 @@ export class BillDeskScreen {
     return this.billable(entry) && entry.ready === 0 && entry.minor! > 0;
   }
 
+  /** What is not on the desk, and why; null where all is. */
+  protected readonly notHere = computed(() => {
+    const rest = this.desk.value()?.notHere;
+    if (!rest) return null;
+    const all = [
+      { seconds: rest.recorded, why: 'not yet submitted' },
+      { seconds: rest.submitted, why: 'waiting for review' },
+      { seconds: rest.notBillable, why: 'not billable' },
+      { seconds: rest.later, why: 'after that date' },
+      { seconds: rest.inDrafts, why: 'in drafts' },
+    ].filter((one) => one.seconds > 0);
+    return all.length > 0 ? all : null;
+  });
+
   protected readonly beyond = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isBeyond(entry)));
   /** Over an agreed limit: work that waits, and sums that stand on invoices and wait to be decided on. */
   protected readonly overAll = computed(() => {

@@ -85,4 +85,23 @@ describe('a document on paper', () => {
     expect(element.querySelectorAll('textarea').length).toBe(0);
     expect(element.textContent).toContain('due 12 Jul');
   });
+
+  it('says nothing of what a document does not have', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    const show = async (names: Partial<InvoiceDocument>) => {
+      fixture.componentRef.setInput('document', { ...DOCUMENT, lines: [], orderReference: '', ...names });
+      await fixture.whenStable();
+      return (fixture.nativeElement as HTMLElement).textContent!.replace(/\s+/g, ' ').trim();
+    };
+    expect(await show({})).toBe(
+      'Invoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 12 Jun 2026Due 30 days after issueWorkQuantityPriceNetNet300.00VAT 20.0% on 300.0060.00To pay, GBP360.00Bank 1',
+    );
+    const credit = { kind: 'credit note', number: 'C-0001', credits: 'T-0001', reason: 'Wrong date' } as const;
+    expect(await show({ ...credit, issuedOn: '2026-06-12', dueOn: '2026-06-12' })).toBe(
+      'Credit note C-0001Harbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 12 Jun 2026Issued 12 Jun Credits T-0001WorkQuantityPriceNetNet300.00VAT 20.0% on 300.0060.00Credited, GBP360.00Reason: Wrong date',
+    );
+  });
 });

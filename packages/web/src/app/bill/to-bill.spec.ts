@@ -113,4 +113,11 @@ describe('what is to bill in the firm', () => {
     await list([project()], ['bookkeeper'], []);
     expect(page.element.querySelector('h2')).toBeNull();
   });
+
+  it('says nothing of what a project does not have', async () => {
+    await list([project()], ['manager'], []);
+    expect(page.text()).toBe(
+      'To bill1 project, the oldest first, to 10 JunClient and projectOldestHoursReadyOver the limitBilled so farTo knowPierHarbour Trust8 Jun4:00£360.00 £0.00',
+    );
+  });
 });

@@ -113,4 +113,13 @@ describe('the list of invoices', () => {
     );
     expect(rows()).toEqual(['No draft is kept.']);
   });
+
+  it('says nothing of ages and pages that there are not', async () => {
+    await list('/f/f/collect', (server) =>
+      server.on('listInvoices', () => ({ invoices: [invoiceRow(1)], nextCursor: null, ageing: [], credit: [] })),
+    );
+    expect(page.text()).toBe(
+      'Open invoicesOpenAllDraftsInvoiceClient and projectIssuedDueTotalOpenState T-0001 Harbour TrustPier1 Jun1 Jul 432.00 432.00due in 21 dayssent',
+    );
+  });
 });

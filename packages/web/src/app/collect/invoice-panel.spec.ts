@@ -178,4 +178,18 @@ describe('one invoice', () => {
     await panel({ ...PAID, may: { pay: false, send: false, void: false, credit: false } }, () => undefined, 'manager');
     expect(page.texts('button')).toEqual([]);
   });
+
+  it('says nothing of what there is not', async () => {
+    const none = { pay: false, send: false, void: false, credit: false };
+    await panel(invoiceDetail(invoiceRow(1), { may: none, payments: [] }), undefined, 'manager');
+    expect(page.text()).toBe(
+      'T-0001 Harbour Trust, £360.00 net and £72.00 tax Total£432.00Open£432.00StateopenHistoryNothing yet.',
+    );
+  });
+
+  it('has neither open amount nor payments of a draft', async () => {
+    const none = { pay: false, send: false, void: false, credit: false };
+    await panel(invoiceDetail(invoiceRow(1, { state: 'draft', number: null }), { may: none, payments: [] }));
+    expect(page.text()).toBe('Draft Harbour Trust, £360.00 net and £72.00 tax Total£432.00StatedraftHistoryNothing yet.');
+  });
 });

@@ -30,6 +30,15 @@ describe('the own week on the page', () => {
   const url = () => decodeURIComponent(TestBed.inject(Router).url);
   const day = () => page.text('yw-day-panel h2');
 
+  it('offers no new time in a week that is submitted, and says nothing of what it does not have', async () => {
+    const submissions = [{ at: '2026-06-12T16:00:00.000Z', note: '', withdrawnAt: null }];
+    await week([entryOf(50, { stage: 'submitted', date: '2026-06-10' })], { state: 'submitted', submissions });
+    const buttons = page.texts('button').filter((text) => /Add|Submit|Bring|Edit|Divide|Delete|Withdraw|Start again/.test(text));
+    expect(buttons).toEqual(['Withdraw', 'Start again']);
+    expect(page.texts('yw-week-grid input, yw-week-grid yw-work-picker')).toEqual([]);
+    expect(page.texts('yw-day-panel li')).toEqual(['Survey of pilesPier, survey 1:30 Start again']);
+  });
+
   it('opens on this week and today, and goes to other weeks by arrow or date', async () => {
     await week([entryOf(50)]);
     expect(page.text('h1')).toBe('Week 24');

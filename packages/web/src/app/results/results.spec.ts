@@ -73,6 +73,14 @@ describe('the results', () => {
   afterEach(() => page.element.remove());
   const figures = () => page.texts('.figs button');
 
+  it('say nothing of what there is not', async () => {
+    const bare = { agreement: null, limit: null, money: null, costBasis: null, cost: null };
+    const hours = { ...RESULTS.hours, estimate: 0 };
+    const rows = [row(20, 'Pier', null, { kind: 'project', cost: null, money: null, toDate: { seconds: 3600, cost: null } })];
+    await results({ ...RESULTS, ...bare, hours, rows, scope: 'all', name: 'All work' }, '/f/f/results', ['staff']);
+    expect(page.text()).toBe('All workThis quarterTo date2:00hours1:30billable, 0:30 notProjectHoursEstimatePier1:00');
+  });
+
   it('judge a project over its whole life, against estimate, budget and limit', async () => {
     await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
     expect(page.server.to('readResults')[0]!.query).toEqual({ scope: `project:${id(20)}` });

@@ -34,6 +34,8 @@ describe("one person's week in review", () => {
   }
   afterEach(() => page.element.remove());
 
+  /** All that stands there, but for the moment of submission. */
+  const said = () => page.text().replace(/submitted .*?[AP]M/, 'submitted');
   const openFirst = async () => {
     page.element.querySelector<HTMLButtonElement>('.entries > li > button')!.click();
     await page.settle();
@@ -135,5 +137,22 @@ describe("one person's week in review", () => {
     expect(page.text('.note')).toBe('“back on Thursday”');
     expect(page.text()).toContain('Survey of piles 10:00 of 8:00');
     expect(page.text()).toContain('“Friday is missing”');
+  });
+
+  it('says nothing of what a week and its entries do not have', async () => {
+    const bare = { note: '', explanation: '', startClock: null, endClock: null };
+    await week([{ ...waiting, ...bare }, entryOf(51, { ...bare, personId: id(3), stage: 'approved' })]);
+    await openFirst();
+    expect(said()).toBe(
+      'Rosa Vane 12:00 of 37:30, submitted Approve 1:30Return8 Mon Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.8 Mon Survey of piles 1:30',
+    );
+  });
+
+  it('offers nothing to decide on one’s own week', async () => {
+    await week([waiting], { person: reviewed(3, 'Anna Test', { own: true }) });
+    await openFirst();
+    expect(said()).toBe(
+      'Anna Test 12:00 of 37:30, submitted This is your own time. Somebody else decides on it.8 Mon Survey of piles 1:30Pier, Survey of piles, survey, 08:00 to 09:30Low tideHistoryNothing yet.',
+    );
   });
 });

@@ -57,6 +57,20 @@ describe('the review', () => {
     [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes(name))!;
   const url = () => TestBed.inject(Router).url;
 
+  it('says nothing of what a week does not have', async () => {
+    await list([clean]);
+    expect(page.text()).toBe(
+      '‹ Week 24› Only what needs a look Approve 1 clean week, 12:00 1 submittedPerson8 Mon9 Tue10 Wed11 Thu12 FriWeekStateRosa VaneSurveyor6:006:0012:00of 37:30clean In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+    );
+  });
+
+  it('says nothing of weeks that nobody has', async () => {
+    await list([]);
+    expect(page.text()).toBe(
+      '‹ Week 24› Only what needs a look Approve 0 clean weeks, 0:00 nobodyPersonWeekState Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+    );
+  });
+
   it('says of everybody what is clean, what needs a look and why, and who is missing', async () => {
     await list([clean, doubtful, own, decided, missing]);
     const states = [...page.element.querySelectorAll('tbody tr')].map((one) => one.getAttribute('aria-label'));

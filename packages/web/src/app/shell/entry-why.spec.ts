@@ -203,4 +203,11 @@ describe('why an entry is worth what it is worth', () => {
     ]);
     expect(page.text('dl')).toContain('T-00011:00');
   });
+
+  it('says nothing of what an entry does not have', async () => {
+    await why({ ...WHY, rounding: null, rate: null, winner: null, losers: [], value: null }, ['staff']);
+    expect(page.text().replace(/^.*?, 1:23/, '')).toBe(
+      'PierSurvey of piles, surveyStage approved Billableno, time and materialsLow tideHistoryNothing yet.',
+    );
+  });
 });

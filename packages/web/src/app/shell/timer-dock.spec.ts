@@ -149,4 +149,9 @@ describe('the timer dock', () => {
     await page.press('Pause');
     expect(page.notice()).toContain('This timer does not run any more.');
   });
+
+  it('says nothing of timers that there are not', async () => {
+    await dock(timers());
+    expect(page.text()).toBe('Start timerStart now, say later what it is.1:00 today, at most 10:00');
+  });
 });
