@@ -1,7 +1,6 @@
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { typescript } from './command.mjs';
-import { command } from './command.mjs';
+import { command, typescript } from './command.mjs';
 import { root } from './paths.mjs';
 import { Sentence } from './say.mjs';
 
