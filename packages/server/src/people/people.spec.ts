@@ -23,10 +23,11 @@ describe('people and their pay', () => {
     }
     await world.sql("update overhead set kind = 'per-hour', value = 45000 where person_id = $1", [world.ids.mate]);
     await world.sql('delete from pay_rate where person_id = $1', [world.ids.bookkeeper]);
+    await world.sql('delete from overhead where person_id = $1', [world.ids.manager]);
   });
   afterAll(() => world.close());
 
-  const payOf = async (who: 'staff' | 'mate' | 'bookkeeper') =>
+  const payOf = async (who: 'staff' | 'mate' | 'bookkeeper' | 'manager') =>
     (await world.as('owner').done('listPay')).people.find((person) => person.id === world.ids[who])!;
 
   it('show pay, overhead and both together, as they are today', async () => {
@@ -46,6 +47,10 @@ describe('people and their pay', () => {
     expect(await payOf('bookkeeper')).toEqual(
       jasmine.objectContaining({ pay: null, overhead: null, overheadPercent: 500_000, cost: null }),
     );
+  });
+
+  it('are pay alone where no overhead is agreed', async () => {
+    expect(await payOf('manager')).toEqual(jasmine.objectContaining({ overhead: 0, overheadPercent: null, cost: 200_000 }));
   });
 
   it('follow the day on which a new rate begins', async () => {

@@ -90,6 +90,18 @@ describe('the bill desk', () => {
     expect(page.button(/^Issue invoice/).disabled).toBeTrue();
   });
 
+  it('offers to write off what lies beyond a limit where there is any, to somebody who may', async () => {
+    const over = () => page.text('[aria-label="Over the agreed limit"]');
+    await desk({ entries: [billEntry(51, { ready: 9000 })] });
+    expect(over()).toContain('£90.00 over the agreed limit');
+    expect(over()).not.toContain('Write off');
+  });
+
+  it('offers nothing to write off to somebody who only reads', async () => {
+    await desk({ entries: [billEntry(51, { ready: 0 })] }, () => undefined, 'manager');
+    expect(page.text('[aria-label="Over the agreed limit"]')).toMatch(/over the agreed limit\..* with a reason\.$/);
+  });
+
   it('neither keeps nor issues a document on which nothing is to pay', async () => {
     const nothing = { ...PREVIEW, document: { ...PREVIEW.document, net: 0, tax: 0, gross: 0 } };
     await desk({}, (server) => server.on('previewInvoice', () => nothing));

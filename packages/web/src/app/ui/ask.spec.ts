@@ -49,6 +49,8 @@ describe('a question', () => {
 
   it('insists on a reason that is needed, and says what it is for', async () => {
     await ask({ title: 'Why?', field: { label: 'Reason', needed: true }, button: 'Go on' });
+    // Not before somebody has tried.
+    expect(document.querySelector('mat-dialog-container [role=alert]')).toBeNull();
     await page.answer('Go on', '   ');
     expect(document.querySelector('mat-dialog-container [role=alert]')!.textContent).toContain('kept in the history');
     expect(document.querySelector('mat-dialog-container textarea')!.getAttribute('aria-invalid')).toBe('true');
