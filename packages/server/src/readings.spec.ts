@@ -226,6 +226,15 @@ describe('what people read', () => {
     };
     await keeper.done('holdEntries', { body: await now(held) });
     await keeper.done('writeOffEntries', { body: await now(off) });
+    // After the day up to which is billed: submitted, not billable, written off; and recorded by somebody else.
+    const after: string[] = [];
+    for (const names of [{}, { billable: false }, {}])
+      after.push((await record(world, 'bookkeeper', '2026-06-11', 1, { projectId, ...names })).id);
+    await record(world, 'manager', '2026-06-11', 1, { projectId });
+    const week = await keeper.done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+    const later = week.entries.filter((entry) => after.slice(1).includes(entry.id)).map(({ id, version }) => ({ id, version }));
+    await owner.done('approveEntries', { body: { entries: later } });
+    await keeper.done('writeOffEntries', { body: await now(after[2]!) });
     await record(world, 'mate', EARLIER, 1);
     const mate = world.as('mate');
     for (const note of ['First', 'Second']) {
@@ -769,6 +778,8 @@ describe('what people read', () => {
         expect([results.hours.total, results.hours.billable, results.cost!.cost])
           .withContext(`${scope} ${span?.from}`)
           .toEqual([seconds(time), seconds(time.filter((entry) => entry.billable)), cost(own)]);
+        const task = stored.tasks.find((one) => scope === `task:${one.id}`);
+        if (task) expect(results.hours.estimate).toBe(task.estimate);
         const byId = new Map(work.map((entry) => [entry.id, entry]));
         const billed = (currency: string, project?: string) =>
           sum(

@@ -90,6 +90,14 @@ describe('recording', () => {
     at('11:48');
     const { timers } = await world.as('staff').done('pauseTimer', { params: { id } });
     expect(timers.find((timer) => timer.id === id)!.elapsed).toBe(8 * 60);
+    // Set back is the beginning, and only that.
+    const { version } = timers.find((timer) => timer.id === id)!;
+    const back = await world.as('staff').done('changeTimer', {
+      params: { id },
+      version,
+      body: { startedAt: '2026-06-10T11:31:00.000Z' },
+    });
+    expect(back.timers.find((timer) => timer.id === id)!.elapsed).toBe(7 * 60);
     await world.as('staff').done('discardTimer', { params: { id } });
   });
 
@@ -210,6 +218,24 @@ describe('recording', () => {
     expect(answers.map(({ problem }) => [problem.code, problem.data])).toEqual(
       Array(2).fill(['entry-locked', { stage: 'an absence' }]),
     );
+  });
+
+  it('takes the span from an entry whose length is typed, and keeps the length where the span is taken away', async () => {
+    const span = { start: '09:00', end: '10:30', breakSeconds: 600 };
+    const spanned = async () => {
+      const { quantity: _, ...body } = {
+        ...{ id: newId(), personId: world.ids.manager, date: '2026-06-03', projectId: null, taskId: null, serviceId: null },
+        ...{ quantity: 0, note: '', origin: 'typed' as const, span },
+      };
+      return world.as('manager').done('createEntry', { body });
+    };
+    const changed = async (body: { quantity?: number; span?: null }) => {
+      const { id, version } = await spanned();
+      const entry = await world.as('manager').done('changeEntry', { params: { id }, version, body });
+      return [entry.quantity, entry.startAt, entry.endAt, entry.breakSeconds];
+    };
+    expect(await changed({ quantity: 7200 })).toEqual([7200, null, null, 0]);
+    expect(await changed({ span: null })).toEqual([4800, null, null, 0]);
   });
 
   it('counts no absence as time of today', async () => {

@@ -24,6 +24,21 @@ describe('the tree of work', () => {
     );
   });
 
+  it('has no bar for a project that one may see no more, and counts its time in all work', async () => {
+    const { euroProject } = world.ids;
+    await record(world, 'staff', '2026-06-09', 1, { projectId: euroProject });
+    const bars = async () => (await world.as('staff').done('readOverview')).bars;
+    const sum = (list: Awaited<ReturnType<typeof bars>>, id: string) => list.find((bar) => bar.id === id)?.stages.recorded;
+    const before = await bars();
+    expect(sum(before, euroProject)).toBe(3600);
+    await world.sql('update project set restricted = true where id = $1', [euroProject]);
+    const after = await bars();
+    await world.sql('update project set restricted = false where id = $1', [euroProject]);
+    expect(after.map((bar) => bar.id)).not.toContain(euroProject);
+    const all = '00000000-0000-0000-0000-000000000000';
+    expect(sum(after, all)).toBe(sum(before, all));
+  });
+
   it('shows a restricted project to those whom it lets in, and to those who see the firm', async () => {
     await world.sql('update project set restricted = true where id = $1', [world.ids.euroProject]);
     expect(await names('staff')).toEqual(['Lantern room', 'Office work']);

@@ -261,6 +261,10 @@ describe('a fee whose documents end', () => {
       const release = { id: newId(), minor: 3000, note: 'As agreed' };
       const fee = await keeper.done('releaseOverLimit', { params: { id: over!.lineId }, body: release });
       const second = await bill(world, [fee.id]);
+      // A later document of somebody else's, whose number is not told.
+      const other = await record(world, 'owner', '2026-06-09', 1, { projectId: world.ids.euroProject });
+      await submitAndApprove(world, 'owner');
+      await bill(world, [other.id], 'task', world.ids.euroClient);
       const refused = await ended(first.row.id);
       expect([refused.problem.code, refused.problem.data]).toEqual(['over-limit-billed', { number: second.row.number! }]);
       expect((await ended(second.row.id)).status).toBe(200);

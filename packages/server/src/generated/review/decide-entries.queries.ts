@@ -64,7 +64,7 @@ export interface ILockDecidableQuery {
   result: ILockDecidableResult;
 }
 
-const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":292,"b":298}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":307}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":344}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"workDate!\",\n  e.quantity as \"quantity!\",\n  e.billed_quantity as \"billedQuantity!\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n          and r.kind in ('time', 'absence')\n  )\norder by\n  e.id\nfor update"};
+const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":292,"b":298}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":307}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":344}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"workDate!\",\n  e.quantity as \"quantity!\",\n  e.billed_quantity as \"billedQuantity!\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n      and r.kind in ('time', 'absence')\n  )\norder by\n  e.id\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -87,7 +87,7 @@ const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":tr
  *       entries_in_reach (:reach!, :asker!) r
  *     where
  *       r.id = any (:ids!)
- *           and r.kind in ('time', 'absence')
+ *       and r.kind in ('time', 'absence')
  *   )
  * order by
  *   e.id
