@@ -30,4 +30,13 @@ describe('results', () => {
     const answer = await world.as('owner').call('readResults', { query: { from: '2026-06-10', to: '2026-06-09' } });
     expect(answer.problem.code).toBe('range-reversed');
   });
+
+  it('say what is agreed of a project, and where nothing is', async () => {
+    const agreed = async () => (await of(`project:${world.ids.euroProject}`)).agreement;
+    expect(await agreed()).toBe('time and materials');
+    await world.sql('update agreement set limit_minor = 150000 where project_id = $1', [world.ids.euroProject]);
+    expect(await agreed()).toMatch(/^time and materials, up to .*1,500\.00/);
+    await world.sql('delete from agreement where project_id = $1', [world.ids.euroProject]);
+    expect(await agreed()).toBe('no agreement');
+  });
 });

@@ -74,3 +74,34 @@ describe('issuing from the desk', () => {
     expect((await world.as('bookkeeper').call('markSent', { params: { id: newId() } })).problem.code).toBe('invoice-unknown');
   });
 });
+
+/** An hour at 90.00 under a limit of 100.00, lowered to 50.00 before it is issued: 40.00 stand over it. */
+describe('issuing a draft whose limit has moved', () => {
+  it('stores the lines as they are issued, once the new total is confirmed', async () => {
+    const world = await makeWorld({ limit: 10_000 });
+    const work = await record(world, 'staff', '2026-06-08', 1);
+    await submitAndApprove(world, 'staff');
+    const keeper = world.as('bookkeeper');
+    const wish = {
+      clientId: world.ids.client,
+      upTo: '2026-06-14',
+      grouping: 'task' as const,
+      texts: [],
+      entries: [{ id: work.id }],
+    };
+    const { row } = await keeper.done('createDraft', { body: { id: newId(), wish } });
+    expect(row.gross).toBe(10_800);
+    const change = { id: newId(), validFrom: '2026-06-11', limit: 5000, reason: 'Agreed' };
+    await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: change });
+    const issue = (gross: number) =>
+      keeper.call('issueInvoice', { params: { id: row.id }, body: { gross, version: row.version } });
+    expect((await issue(10_800)).problem.code).toBe('document-changed');
+    expect((await issue(6000)).body.row.net).toBe(5000);
+    expect(await world.sql('select kind, net_minor from invoice_line where invoice_id = $1 order by place', [row.id])).toEqual([
+      { kind: 'time', net_minor: 9000 },
+      { kind: 'over-limit', net_minor: -4000 },
+    ]);
+    expect(await differencesOf(world)).toEqual([]);
+    await world.close();
+  });
+});
