@@ -20,9 +20,12 @@ function dice(seed) {
   return (sides) => (state = (state * 48_271) % 2_147_483_647) % sides;
 }
 
-/** Lines that can be taken out by themselves: a refusal, a call that is waited for, a condition of a query. */
+/**
+ * Lines that can be taken out by themselves: a refusal, a call that is waited for, a condition of a query. Calls of
+ * `locking()` are not among them: they say an order and hold nothing.
+ */
 const TAKEN_OUT = {
-  ts: (line) => /^\s+(if \(.*\) (throw|return|continue)\b.*;|await \w[\w.]*\(.*\);|locking\(.*\);)$/.test(line),
+  ts: (line) => /^\s+(if \(.*\) (throw|return|continue)\b.*;|await \w[\w.]*\(.*\);)$/.test(line),
   sql: (line) => /^\s+and [^()]*(\([^()]*\))?[^()]*;?$/.test(line) && !/ between /.test(line),
   html: (line) => /^\s*@if \(.*\) \{$/.test(line),
 };
