@@ -25,16 +25,16 @@ describe('the tree of work', () => {
   });
 
   it('has no bar for a project that one may see no more, and counts its time in all work', async () => {
-    const { euroProject } = world.ids;
-    await record(world, 'staff', '2026-06-09', 1, { projectId: euroProject });
+    const { internal, office } = world.ids;
+    await record(world, 'staff', '2026-06-09', 1, { projectId: internal, serviceId: office });
     const bars = async () => (await world.as('staff').done('readOverview')).bars;
     const sum = (list: Awaited<ReturnType<typeof bars>>, id: string) => list.find((bar) => bar.id === id)?.stages.recorded;
     const before = await bars();
-    expect(sum(before, euroProject)).toBe(3600);
-    await world.sql('update project set restricted = true where id = $1', [euroProject]);
+    expect(sum(before, internal)).toBe(3600);
+    await world.sql('update project set restricted = true where id = $1', [internal]);
     const after = await bars();
-    await world.sql('update project set restricted = false where id = $1', [euroProject]);
-    expect(after.map((bar) => bar.id)).not.toContain(euroProject);
+    await world.sql('update project set restricted = false where id = $1', [internal]);
+    expect(after.map((bar) => bar.id)).not.toContain(internal);
     const all = '00000000-0000-0000-0000-000000000000';
     expect(sum(after, all)).toBe(sum(before, all));
   });
