@@ -30,6 +30,14 @@ const stateOf = async (firm: Firm, table: 'entry' | 'timesheet' | 'payment' | 'i
   (await firm.world.sql(`select ${columns} from ${table} where id = $1`, [id]))[0] ?? null;
 const versionOf = (firm: Firm, { id }: { id: string }) => firm.now({ id });
 
+/** What the entries are that an invoice names. */
+const entriesOn = (firm: Firm, invoice: string, columns: string) =>
+  firm.world.sql(
+    `select distinct ${columns} from entry where id in (
+       select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)`,
+    [invoice],
+  );
+
 /** A week of its own for what is submitted and withdrawn, by somebody whom nothing else here concerns. */
 async function mateWeek(firm: Firm, from: string, submitted: boolean) {
   const entry = await record(firm.world, 'mate', from, 1);
@@ -46,10 +54,7 @@ const sheetOf = async (firm: Firm, from: string) =>
     )
   )[0];
 
-async function runningTimer(firm: Firm) {
-  const id = await firm.timed({ startedAt: '2026-06-12T09:00:00Z' });
-  return id;
-}
+const runningTimer = (firm: Firm) => firm.timed({ startedAt: '2026-06-12T09:00:00Z' });
 const running = (timers: { timers: readonly { running: boolean }[] }) => timers.timers.map((timer) => timer.running);
 
 async function released(firm: Firm) {
@@ -299,13 +304,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   voidInvoice: deed(
     'invoice void',
     async (firm) => at('bookkeeper', (await firm.issued()).row.id, { reason }),
-    async ({ row }, firm) => [
-      row.state,
-      await firm.world.sql(
-        'select stage, billed_quantity from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
-        [row.id],
-      ),
-    ],
+    async ({ row }, firm) => [row.state, await entriesOn(firm, row.id, 'stage, billed_quantity')],
     ['void', [{ stage: 'approved', billed_quantity: 0 }]],
   ),
   creditInvoice: deed(
@@ -314,10 +313,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async ({ row, payments }, firm) => [
       row.state,
       payments.map((one) => [one.kind, one.live]).sort(),
-      await firm.world.sql(
-        'select distinct stage, billed_quantity from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
-        [row.id],
-      ),
+      await entriesOn(firm, row.id, 'stage, billed_quantity'),
     ],
     [
       'credited',
@@ -331,15 +327,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   recordPayment: deed(
     'payment recorded',
     async (firm) => firm.paying({ invoiceId: (await firm.issued()).row.id, minor: 2700 }),
-    async ({ row }, firm) => [
-      row.state,
-      row.settled,
-      row.lastPaid,
-      await firm.world.sql(
-        'select stage from entry where id in (select entry_id from line_share s join invoice_line l on l.id = s.line_id where l.invoice_id = $1)',
-        [row.id],
-      ),
-    ],
+    async ({ row }, firm) => [row.state, row.settled, row.lastPaid, await entriesOn(firm, row.id, 'stage')],
     ['paid', 2700, '2026-06-12', [{ stage: 'paid' }]],
   ),
   reversePayment: deed(

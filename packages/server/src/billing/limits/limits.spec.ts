@@ -273,6 +273,7 @@ describe('a fee whose documents end', () => {
       // Whatever was decided on it meanwhile: once held back, once given up.
       const held = { entries: [{ id: fee.id, version: open!.version }], reason: 'Ask first' };
       await keeper.done(end === 'creditInvoice' ? 'holdEntries' : 'writeOffEntries', { body: held });
+      const [decided] = await world.sql<{ version: number }>('select version from entry where id = $1', [fee.id]);
       expect((await ended(first.row.id)).status).toBe(200);
       const after = await desk();
       expect(after.entries.map((entry) => entry.id)).toEqual([work.id]);
@@ -281,6 +282,12 @@ describe('a fee whose documents end', () => {
       expect(row).toEqual({ billable: false, billing_state: 'nothing to bill', value_minor: 0 });
       const { events } = await world.as('owner').done('readHistory', { params: { id: fee.id } });
       expect(events.at(-1)!.action).toBe('decisions on the limit taken back');
+      // Told from the version that people had seen, and not from one in between.
+      const [told] = await world.sql<{ before: { version: number } }>(
+        'select before from audit_subject where event_id = $1 and subject_id = $2',
+        [events.at(-1)!.id, fee.id],
+      );
+      expect(told!.before.version).toBe(decided!.version);
       expect(await differencesOf(world)).toEqual([]);
     });
 });
