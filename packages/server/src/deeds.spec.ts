@@ -28,7 +28,6 @@ const at = (as: 'staff' | 'bookkeeper' | 'owner', id: string, body?: object) => 
 });
 const stateOf = async (firm: Firm, table: 'entry' | 'timesheet' | 'payment' | 'invoice', columns: string, id: string) =>
   (await firm.world.sql(`select ${columns} from ${table} where id = $1`, [id]))[0] ?? null;
-const versionOf = (firm: Firm, { id }: { id: string }) => firm.now({ id });
 
 /** What the entries are that an invoice names. */
 const entriesOn = (firm: Firm, invoice: string, columns: string) =>
@@ -160,7 +159,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   ),
   reopenEntries: deed(
     'entries re-opened',
-    async (firm) => ({ as: 'owner', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    async (firm) => ({ as: 'owner', body: { ...seen(await firm.now(firm.approved())), reason } }),
     (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
     { stage: 'recorded' },
   ),
@@ -224,7 +223,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   priceEntry: deed(
     'entry priced',
     async (firm) => {
-      const { id, version } = await versionOf(firm, firm.approved());
+      const { id, version } = await firm.now(firm.approved());
       return { as: 'owner', params: { id }, version, body: { rate: 440_000, reason } };
     },
     (entry) => entry.value,
@@ -232,7 +231,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   ),
   holdEntries: deed(
     'entries held',
-    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await firm.now(firm.approved())), reason } }),
     (_, firm, { body }) => stateOf(firm, 'entry', 'hold_reason', body!.entries[0]!.id),
     { hold_reason: reason },
   ),
@@ -240,15 +239,15 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     'entries released',
     async (firm) => {
       const entry = firm.approved();
-      await firm.keeper.done('holdEntries', { body: { ...seen(await versionOf(firm, entry)), reason } });
-      return { as: 'bookkeeper', body: seen(await versionOf(firm, entry)) };
+      await firm.keeper.done('holdEntries', { body: { ...seen(await firm.now(entry)), reason } });
+      return { as: 'bookkeeper', body: seen(await firm.now(entry)) };
     },
     (_, firm, { body }) => stateOf(firm, 'entry', 'hold_reason', body!.entries[0]!.id),
     { hold_reason: null },
   ),
   writeOffEntries: deed(
     'entries written off',
-    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await versionOf(firm, firm.approved())), reason } }),
+    async (firm) => ({ as: 'bookkeeper', body: { ...seen(await firm.now(firm.approved())), reason } }),
     (_, firm, { body }) => stateOf(firm, 'entry', 'billing_state, write_off_reason', body!.entries[0]!.id),
     { billing_state: 'written off', write_off_reason: reason },
   ),
@@ -256,8 +255,8 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     'entries taken back',
     async (firm) => {
       const entry = firm.approved();
-      await firm.keeper.done('writeOffEntries', { body: { ...seen(await versionOf(firm, entry)), reason } });
-      return { as: 'bookkeeper', body: seen(await versionOf(firm, entry)) };
+      await firm.keeper.done('writeOffEntries', { body: { ...seen(await firm.now(entry)), reason } });
+      return { as: 'bookkeeper', body: seen(await firm.now(entry)) };
     },
     (_, firm, { body }) => stateOf(firm, 'entry', 'billing_state, write_off_reason', body!.entries[0]!.id),
     { billing_state: 'to bill', write_off_reason: null },

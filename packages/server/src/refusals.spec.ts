@@ -249,8 +249,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     ...deciding({ reason }),
     'entry-billed': async (firm) => {
       const entry = firm.approved();
-      const { row } = await firm.draft(entry);
-      await firm.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+      await firm.issued(entry);
       return onEntry('owner', await firm.now(entry), { reason });
     },
     'entry-in-draft': async (firm) => {
@@ -271,8 +270,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'version-stale': (firm) => ({ as: 'owner', params: { id: firm.approved().id }, version: 99, body: { rate: 1, reason } }),
     'entry-billed': async (firm) => {
       const entry = firm.approved();
-      const { row } = await firm.draft(entry);
-      await firm.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+      await firm.issued(entry);
       const { id, version } = await firm.now(entry);
       return { as: 'owner', params: { id }, version, body: { rate: 1, reason } };
     },

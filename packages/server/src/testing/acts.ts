@@ -69,6 +69,20 @@ export async function absent(world: World, who: Who, date: string, code: 'holida
   return id;
 }
 
+/** A project like the first, with an agreement of its own. @returns its id */
+export async function anotherProject(world: World, terms: { limit_minor?: number } = {}): Promise<string> {
+  const project = newId();
+  for (const [table, own] of [
+    ['project', { id: project, code: project }],
+    ['agreement', { id: newId(), project_id: project, ...terms }],
+  ] as const)
+    await world.sql(
+      `insert into ${table} select (jsonb_populate_record(t, $1)).* from ${table} t where ${table === 'project' ? 'id' : 'project_id'} = $2`,
+      [JSON.stringify(own), world.ids.project],
+    );
+  return project;
+}
+
 /** Submits somebody's week and has the owner approve all of it. */
 export async function submitAndApprove(world: World, who: Who): Promise<void> {
   const week = await world.as(who).done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });

@@ -1,6 +1,6 @@
 import { BodyOf, EndpointName, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { record } from './acts';
+import { anotherProject, record } from './acts';
 import { Client, Options } from './client';
 import type { Who } from './found-firm';
 import { MONDAY } from './moments';
@@ -36,6 +36,8 @@ export class PreparedFirm {
     firm.approvedLeft = approved.map((entry) => ({ ...entry, version: entry.version + 1 }));
     firm.submittedLeft = await week(SUBMITTED, 10);
     await week(EMPTY, 0);
+    // The week in which things are recorded has its timesheet, whoever comes first.
+    await firm.recorded();
     return firm;
   }
 
@@ -81,16 +83,15 @@ export class PreparedFirm {
     return this.keeper.done('createDraft', { body });
   }
 
-  async issued() {
-    const { row } = await this.draft();
+  async issued(...entries: { id: string }[]) {
+    const { row } = await this.draft(...entries);
     return this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
   }
 
   /** A recorded entry that a void invoice names. */
   async onceBilled() {
     const entry = this.approved();
-    const { row } = await this.draft(entry);
-    await this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+    const { row } = await this.issued(entry);
     await this.keeper.done('voidInvoice', { params: { id: row.id }, body: { reason } });
     await this.owner.done('reopenEntries', { body: { ...seen(await this.now(entry)), reason } });
     return this.now(entry);
@@ -113,26 +114,11 @@ export class PreparedFirm {
     return { id, invoice: row.id };
   }
 
-  /** A project like the first with a limit of its own. */
-  private async limited(limit: number): Promise<string> {
-    const project = newId();
-    for (const [table, own] of [
-      ['project', { id: project, code: project }],
-      ['agreement', { id: newId(), project_id: project, limit_minor: limit }],
-    ] as const)
-      await this.world.sql(
-        `insert into ${table} select (jsonb_populate_record(t, $1)).* from ${table} t where ${table === 'project' ? 'id' : 'project_id'} = $2`,
-        [JSON.stringify(own), this.ids.project],
-      );
-    return project;
-  }
-
   /** A sum over a limit of 50.00, of an hour of 90.00: its line, its invoice and its project. */
   async overLimit() {
-    const project = await this.limited(5000);
+    const project = await anotherProject(this.world, { limit_minor: 5000 });
     const entry = await this.approvedOf('owner', { projectId: project });
-    const { row } = await this.draft(entry);
-    await this.keeper.done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
+    const { row } = await this.issued(entry);
     const [line] = await this.world.sql<{ id: string }>(
       "select id from invoice_line where invoice_id = $1 and kind = 'over-limit'",
       [row.id],
@@ -183,7 +169,7 @@ export class PreparedFirm {
   }
 
   async draftUnderLimit() {
-    const project = await this.limited(50_000);
+    const project = await anotherProject(this.world, { limit_minor: 50_000 });
     const entry = await this.approvedOf('staff', { projectId: project });
     return { project, row: (await this.draft(entry)).row };
   }

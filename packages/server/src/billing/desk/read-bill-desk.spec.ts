@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { World, makeWorld, record, submitAndApprove } from '../../testing';
+import { World, makeWorld, record, submitAndApprove, anotherProject } from '../../testing';
 
 describe('the desk', () => {
   let world: World;
@@ -21,15 +21,7 @@ describe('the desk', () => {
   });
 
   it('shows of a project the drafts on which it stands, and not the client’s others', async () => {
-    const second = newId();
-    for (const [table, own] of [
-      ['project', { id: second, code: 'SECOND' }],
-      ['agreement', { id: newId(), project_id: second }],
-    ] as const)
-      await world.sql(
-        `insert into ${table} select (jsonb_populate_record(t, $1)).* from ${table} t where ${table === 'project' ? 'id' : 'project_id'} = $2`,
-        [JSON.stringify(own), world.ids.project],
-      );
+    const second = await anotherProject(world);
     const work = await record(world, 'mate', '2026-06-09', 1);
     await submitAndApprove(world, 'mate');
     const wish = { clientId: world.ids.client, upTo: '2026-06-14', grouping: 'task' as const, texts: [] };
