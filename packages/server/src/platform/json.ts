@@ -8,3 +8,8 @@ export type Json = null | boolean | number | string | Json[] | { [key: string]: 
 export function json(value: unknown): Json {
   return JSON.stringify(value);
 }
+
+/** An instant out of the database's JSON, as all instants are sent: RFC 3339 in UTC. */
+export function instantText(instant: string): string {
+  return new Date(instant).toISOString();
+}

@@ -5,6 +5,7 @@ import { sheetOf } from '../generated/time/read-timesheet.queries';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { plannedTime } from '../people/planned-time';
 import { Context, reachOf } from '../platform/context';
+import { instantText } from '../platform/json';
 import { problem } from '../platform/problem';
 
 /** A person's period: what is recorded, row by row and day by day, and where its submission stands. */
@@ -67,9 +68,4 @@ function dayOf(
     gaps: check.gaps.map((gap) => ({ ...gap, startClock: clockIn(zone, gap.startAt), endClock: clockIn(zone, gap.endAt) })),
     overlaps: check.overlaps.map(({ first, second }) => ({ first, second })),
   };
-}
-
-/** An instant out of the database's JSON, as all instants are sent. */
-function instantText(instant: string): string {
-  return new Date(instant).toISOString();
 }
