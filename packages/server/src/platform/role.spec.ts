@@ -86,6 +86,14 @@ describe('the application’s role', () => {
         .not.toBe('done');
   });
 
+  it('decides on a period as a whole only by returning it', async () => {
+    const decide = (outcome: string) =>
+      attempt(`insert into decision (firm_id, id, timesheet_id, outcome, reason, by_id, at)
+        select firm_id, gen_random_uuid(), id, '${outcome}', 'because', person_id, now() from timesheet`);
+    expect(await decide('approve')).toContain('decision_whole_period');
+    expect(await decide('return')).toBe('done');
+  });
+
   it('alters no history, no decision, no terms and no rates', async () => {
     for (const statement of [
       "update audit_event set reason = 'other'",

@@ -10,7 +10,6 @@ from
 where
   d.timesheet_id = :sheet!
   and d.entry_id is null
-  and d.outcome = 'return'
 order by
   d.at desc;
 

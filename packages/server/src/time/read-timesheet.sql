@@ -44,7 +44,7 @@ select
   ) as "submissions!",
   (
     select
-      jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name)
+      jsonb_build_object('reason', d.reason, 'at', d.at, 'by', p.name)
     from
       decision d
       join person p on p.firm_id = d.firm_id
@@ -57,7 +57,7 @@ select
       d.at desc
     limit
       1
-  ) as "whole?"
+  ) as "returned?"
 from
   timesheet t
 where

@@ -19,7 +19,7 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
   const entries = await entriesOfPeople(context, [personId], from, to);
   const [sheet] = await sheetOf.run({ person: personId, from }, tx);
   const planned = await plannedTime(tx, [personId], from, to);
-  const whole = (sheet?.whole ?? null) as { outcome: string; by: string; at: string; reason: string } | null;
+  const returned = (sheet?.returned ?? null) as Timesheet['returned'];
   const submissions = (sheet?.submissions ?? []) as unknown as Timesheet['submissions'];
   const state = (sheet?.state ?? 'open') as Timesheet['state'];
   return {
@@ -40,8 +40,7 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
       note,
       withdrawnAt: withdrawnAt && instantText(withdrawnAt),
     })),
-    returned:
-      whole?.outcome === 'return' && state === 'open' ? { by: whole.by, at: instantText(whole.at), reason: whole.reason } : null,
+    returned: returned && state === 'open' ? { ...returned, at: instantText(returned.at) } : null,
     may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
   };
 }

@@ -21,7 +21,7 @@ export interface IReturnsOfSheetQuery {
   result: IReturnsOfSheetResult;
 }
 
-const returnsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":172,"b":178}]}],"statement":"select\n  d.at as \"at!\",\n  p.name as \"by!\",\n  d.reason as \"reason!\"\nfrom\n  decision d\n  join person p on p.firm_id = d.firm_id\n  and p.id = d.by_id\nwhere\n  d.timesheet_id = :sheet!\n  and d.entry_id is null\n  and d.outcome = 'return'\norder by\n  d.at desc"};
+const returnsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"sheet","required":true,"transform":{"type":"scalar"},"locs":[{"a":172,"b":178}]}],"statement":"select\n  d.at as \"at!\",\n  p.name as \"by!\",\n  d.reason as \"reason!\"\nfrom\n  decision d\n  join person p on p.firm_id = d.firm_id\n  and p.id = d.by_id\nwhere\n  d.timesheet_id = :sheet!\n  and d.entry_id is null\norder by\n  d.at desc"};
 
 /**
  * Query generated from SQL:
@@ -37,7 +37,6 @@ const returnsOfSheetIR: any = {"usedParamSet":{"sheet":true},"params":[{"name":"
  * where
  *   d.timesheet_id = :sheet!
  *   and d.entry_id is null
- *   and d.outcome = 'return'
  * order by
  *   d.at desc
  * ```

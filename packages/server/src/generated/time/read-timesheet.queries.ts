@@ -12,11 +12,11 @@ export interface ISheetOfParams {
 /** 'SheetOf' return type */
 export interface ISheetOfResult {
   id: string;
+  returned: Json | null;
   rows: Json;
   state: string;
   submissions: Json;
   version: number;
-  whole: Json | null;
 }
 
 /** 'SheetOf' query type */
@@ -25,7 +25,7 @@ export interface ISheetOfQuery {
   result: ISheetOfResult;
 }
 
-const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":1244,"b":1251}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1275,"b":1280}]}],"statement":"select\n  t.id as \"id!\",\n  t.state as \"state!\",\n  t.version as \"version!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object(\n            'projectId',\n            r.project_id,\n            'taskId',\n            r.task_id,\n            'serviceId',\n            r.service_id,\n            'billable',\n            r.billable\n          )\n        ),\n        '[]'\n      )\n    from\n      sheet_row r\n    where\n      r.firm_id = t.firm_id\n      and r.timesheet_id = t.id\n  ) as \"rows!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at)\n          order by\n            s.at desc\n        ),\n        '[]'\n      )\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n  ) as \"submissions!\",\n  (\n    select\n      jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name)\n    from\n      decision d\n      join person p on p.firm_id = d.firm_id\n      and p.id = d.by_id\n    where\n      d.firm_id = t.firm_id\n      and d.timesheet_id = t.id\n      and d.entry_id is null\n    order by\n      d.at desc\n    limit\n      1\n  ) as \"whole?\"\nfrom\n  timesheet t\nwhere\n  t.person_id = :person!\n  and t.period_from = :from!"};
+const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":1225,"b":1232}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1256,"b":1261}]}],"statement":"select\n  t.id as \"id!\",\n  t.state as \"state!\",\n  t.version as \"version!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object(\n            'projectId',\n            r.project_id,\n            'taskId',\n            r.task_id,\n            'serviceId',\n            r.service_id,\n            'billable',\n            r.billable\n          )\n        ),\n        '[]'\n      )\n    from\n      sheet_row r\n    where\n      r.firm_id = t.firm_id\n      and r.timesheet_id = t.id\n  ) as \"rows!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at)\n          order by\n            s.at desc\n        ),\n        '[]'\n      )\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n  ) as \"submissions!\",\n  (\n    select\n      jsonb_build_object('reason', d.reason, 'at', d.at, 'by', p.name)\n    from\n      decision d\n      join person p on p.firm_id = d.firm_id\n      and p.id = d.by_id\n    where\n      d.firm_id = t.firm_id\n      and d.timesheet_id = t.id\n      and d.entry_id is null\n    order by\n      d.at desc\n    limit\n      1\n  ) as \"returned?\"\nfrom\n  timesheet t\nwhere\n  t.person_id = :person!\n  and t.period_from = :from!"};
 
 /**
  * Query generated from SQL:
@@ -75,7 +75,7 @@ const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"n
  *   ) as "submissions!",
  *   (
  *     select
- *       jsonb_build_object('outcome', d.outcome, 'reason', d.reason, 'at', d.at, 'by', p.name)
+ *       jsonb_build_object('reason', d.reason, 'at', d.at, 'by', p.name)
  *     from
  *       decision d
  *       join person p on p.firm_id = d.firm_id
@@ -88,7 +88,7 @@ const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"n
  *       d.at desc
  *     limit
  *       1
- *   ) as "whole?"
+ *   ) as "returned?"
  * from
  *   timesheet t
  * where
