@@ -9,9 +9,17 @@ const SIGN_INS: Readonly<Record<Role, readonly [email: string, password: string]
   staff: ['ines.marchetti', 'yew-lantern-demo'],
 };
 
+/** Milliseconds by which every request is held up, half of it to one and a half of it, so that answers overtake each other. */
+const SLOW = Number(process.env['SLOW'] ?? 0);
+
 /** Signs in with keyboard alone, in a window of its own. */
 export async function signedIn(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
   const context = await browser.newContext(options);
+  if (SLOW > 0)
+    await context.route('**/api/**', async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, SLOW * (0.5 + Math.random())));
+      await route.continue();
+    });
   const page = await context.newPage();
   const faults: string[] = [];
   page.on('pageerror', (error) => faults.push(error.message));

@@ -834,6 +834,37 @@ describe('what people read', () => {
       }
   });
 
+  it('adds up hours as far as one may see them, and one’s own by project', async () => {
+    const spans = [undefined, { from: '2026-06-02', to: '2026-06-09' }];
+    for (const who of ['manager', 'staff'] as const)
+      for (const span of spans)
+        for (const [scope, holds] of scopes()) {
+          const results = await world.as(who).done('readResults', { query: { scope, ...span } });
+          const time = stored.entries.filter(
+            (entry) =>
+              entry.kind === 'time' &&
+              entry.project_id !== null &&
+              holds(entry) &&
+              sees(who, entry) &&
+              (!span || (entry.work_date >= span.from && entry.work_date <= span.to)),
+          );
+          const hours = (rows: readonly EntryRow[]) => [seconds(rows), seconds(rows.filter((entry) => entry.billable))];
+          expect([results.hours.total, results.hours.billable]).withContext(`${who} ${scope} ${span?.from}`).toEqual(hours(time));
+          const byProject = [...group(time, (entry) => entry.project_id!)].map(
+            ([project, rows]) => [project, nameOf(stored.projects, project)!, ...hours(rows)] as const,
+          );
+          expect(results.own?.map((row) => [row.projectId, row.name, row.seconds, row.billable]) ?? null)
+            .withContext(`${who} ${scope} ${span?.from}`)
+            .toEqual(
+              who === 'staff'
+                ? byProject
+                    .sort((a, b) => Number(b[2]) - Number(a[2]) || String(a[1]).localeCompare(String(b[1])))
+                    .map((row) => [...row])
+                : null,
+            );
+        }
+  });
+
   it('says on the rail what the list adds up to: ready, and over a limit', async () => {
     for (const [scope] of scopes().filter(([name]) => /^all|^project|^client/.test(name))) {
       const query = { scope };
