@@ -93,4 +93,16 @@ describe('a scope', () => {
         .withContext(scope)
         .toBe('scope-unknown');
   });
+
+  it('is unknown to those who may not see what it names, task and client as much as project', async () => {
+    await world.sql('update project set restricted = true where id = $1', [id('project')]);
+    const scopes = [`project:${id('project')}`, `task:${id('task')}`, `task:${id('subtask')}`, `client:${id('client')}`];
+    for (const scope of scopes) {
+      const answer = await world.as('mate').call('readOverview', { query: { scope } });
+      expect([answer.status, answer.problem.code]).withContext(scope).toEqual([404, 'scope-unknown']);
+      expect((await world.as('owner').done('readOverview', { query: { scope } })).scope).toBe(scope);
+    }
+    await world.sql('update project set restricted = false where id = $1', [id('project')]);
+    for (const scope of scopes) expect((await world.as('mate').done('readOverview', { query: { scope } })).scope).toBe(scope);
+  });
 });
