@@ -1,7 +1,7 @@
 // npm run mutants: takes things out of the code one at a time and says which of them no test misses.
 // `npm run mutants core [files]` has Stryker do it to the core; `npm run mutants server [count] [seed]` takes
-// conditions, calls and clauses of queries out of the server, the database and the page, and runs the specs of
-// their domain.
+// conditions, calls and clauses of queries out of the server and the database, and runs the specs of their domain;
+// `npm run mutants page [count] [seed]` takes conditions and calls out of the page, in its code and its templates.
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { filesBelow } from './lib/build.mjs';
@@ -35,16 +35,20 @@ function withOut(kind, line) {
   return kind === 'sql' && line.trimEnd().endsWith(';') ? '  ;' : '';
 }
 
+const isSource = (file) => /\.(ts|sql|html)$/.test(file) && !/\.spec\.ts$|\/(testing|generated)\//.test(file);
+
+/** Where things are taken out, by what is asked for. */
+const FILES = {
+  server: () => [
+    ...filesBelow(at('packages/server/src')).filter((file) => isSource(file) && !/\/(main|migrate)\.ts$/.test(file)),
+    ...filesBelow(at('packages/server/migrations')),
+  ],
+  page: () => filesBelow(at('packages/web/src/app')).filter(isSource),
+};
+
 /** Every place at which something can be taken out. */
 function places() {
-  const files = [
-    ...filesBelow(at('packages/server/src')).filter(
-      (file) => /\.(ts|sql)$/.test(file) && !/\.spec\.ts$|\/(testing|generated)\/|\/main\.ts$|\/migrate\.ts$/.test(file),
-    ),
-    ...filesBelow(at('packages/server/migrations')),
-    ...filesBelow(at('packages/web/src/app')).filter((file) => file.endsWith('.html')),
-  ];
-  return files.flatMap((file) => {
+  return FILES[what]().flatMap((file) => {
     const kind = path.extname(file).slice(1);
     return readFileSync(file, 'utf8')
       .split('\n')
@@ -53,8 +57,7 @@ function places() {
 }
 
 /** The specs that must notice: those of the domain, and those that go through all of it. */
-function specsFor({ file, kind }) {
-  if (kind === 'html') return null;
+function specsFor({ file }) {
   const domain = /packages\/server\/src\/(\w+)\//.exec(path.relative(at(), file).replaceAll('\\', '/'))?.[1];
   const specs = filesBelow(at('packages/server/src')).filter(
     (one) => one.endsWith('.spec.ts') && !one.endsWith('killed.spec.ts'),
@@ -67,7 +70,7 @@ function specsFor({ file, kind }) {
 
 /** Runs the tests that must fail. @throws what they say */
 async function tests(place, { programs, chromium }) {
-  if (place.kind === 'html') {
+  if (what === 'page') {
     const ng = at('node_modules/@angular/cli/bin/ng.js');
     await command(process.execPath, [ng, 'test', 'web'], { env: { CHROME_BIN: chromium, NG_CLI_ANALYTICS: 'false' } });
     return;
@@ -110,7 +113,7 @@ await run(async () => {
     });
     return;
   }
-  if (what !== 'server') throw new Sentence('Say `npm run mutants core` or `npm run mutants server [count] [seed]`.');
+  if (!FILES[what]) throw new Sentence('Say `npm run mutants core`, or `server` or `page` with a count and a seed.');
   const [count = 24, seed = 1] = rest.map(Number);
   const roll = dice(seed);
   const all = places();
@@ -129,7 +132,8 @@ await run(async () => {
     outcomes.push({ outcome, where });
     say(`${outcome.padEnd(8)}  ${where}`);
   }
-  await withDatabase(tools.programs, `mutants-${process.pid}`, ({ adminUrl }) => generateQueries(adminUrl));
+  if (what === 'server')
+    await withDatabase(tools.programs, `mutants-${process.pid}`, ({ adminUrl }) => generateQueries(adminUrl));
   const of = (outcome) => outcomes.filter((one) => one.outcome === outcome);
   const [missed, survived] = [of('missed'), of('SURVIVED')];
   say(`${missed.length} of ${missed.length + survived.length} were missed, ${of('broken').length} could not be run.`);

@@ -47,6 +47,15 @@ describe('a question', () => {
     expect(answers()).toEqual(['', 'wrong day']);
   });
 
+  it('says what it is about, and holds nothing empty where the title says all', async () => {
+    const content = () => document.querySelector('mat-dialog-container mat-dialog-content')!;
+    await ask({ title: 'Throw it away?', button: 'Throw away' });
+    expect(content().childElementCount).toBe(0);
+    await page.answer('Cancel');
+    await ask({ title: 'Throw it away?', text: 'Two hours are lost.', button: 'Throw away' });
+    expect([...content().children].map((one) => one.textContent)).toEqual(['Two hours are lost.']);
+  });
+
   it('insists on a reason that is needed, and says what it is for', async () => {
     await ask({ title: 'Why?', field: { label: 'Reason', needed: true }, button: 'Go on' });
     // Not before somebody has tried.
