@@ -60,6 +60,33 @@ group by
 having
   sum(s.entries) > 0;
 
+/* @name resultToDate */
+select
+  s.project_id as "projectId!",
+  case
+    when :byTask!
+    or s.task_id = no_id () then nullif(s.task_id, no_id ())
+    else s.project_id
+  end as "taskId?",
+  coalesce(
+    sum(s.quantity) filter (
+      where
+        s.kind = 'time'
+    ),
+    0
+  )::bigint as "seconds!",
+  sum(s.cost_minor)::bigint as "cost!",
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  sum(s.uncosted_seconds)::bigint as "uncosted!"
+from
+  work_sums_in_reach (:reach!, :asker!, :whose) s
+where
+  s.month = no_month ()
+  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+group by
+  1,
+  2;
+
 /* @name resultBilled */
 select
   (grouping(s.month) = 0) as "ofSeries!",

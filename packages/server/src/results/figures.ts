@@ -16,11 +16,13 @@ import {
   IResultBilledResult,
   IResultNodesResult,
   IResultSumsResult,
+  IResultToDateResult,
   IResultWaitingResult,
   resultBilled,
   resultLimits,
   resultNodes,
   resultSums,
+  resultToDate,
   resultWaiting,
 } from '../generated/results/figures.queries';
 import { Context, may, reachOf, today } from '../platform/context';
@@ -33,6 +35,10 @@ export interface Span {
   readonly to: string;
 }
 export const TO_DATE: Span = { from: '0001-01-01', to: '9999-12-31' };
+
+function isToDate({ from, to }: Span): boolean {
+  return from === TO_DATE.from && to === TO_DATE.to;
+}
 
 /** Whether the results of a scope are told by task; otherwise by project, time on its tasks taken together. */
 export function ofTasks(scope: ScopeFilter): boolean {
@@ -59,8 +65,8 @@ export interface ResultBasis extends SumRows {
   readonly used: Limits;
   /** Recorded work and documents before the span; null for results to date. */
   readonly before: SumRows | null;
-  /** Recorded work to date, whatever the span. */
-  readonly toDate: SumRows['sums'];
+  /** Recorded work to date, where the span is another. */
+  readonly toDate: readonly IResultToDateResult[] | null;
   /** What documents bill by the month of their date, for the chart. */
   readonly billedByMonth: readonly IResultBilledResult[];
   /** Sums over the limit inside the span, by the month of their document. */
@@ -96,7 +102,7 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
     limits,
     used,
     sums,
-    toDate: shown && span.from !== TO_DATE.from ? await resultSums.run({ ...filter, ...TO_DATE }, tx) : sums,
+    toDate: shown && !isToDate(span) ? await resultToDate.run(filter, tx) : null,
     billed: documents.filter(ofProject),
     waiting: waitingOf(waiting, 'inside'),
     billedByMonth: documents.filter((row) => row.ofSeries),

@@ -13,6 +13,7 @@ import {
 } from '@yellowwood/core';
 import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
+import { IResultToDateResult } from '../generated/results/figures.queries';
 import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
@@ -21,7 +22,6 @@ import {
   CostBasis,
   ResultBasis,
   Span,
-  SumRows,
   TO_DATE,
   costBasis,
   costOf,
@@ -59,7 +59,7 @@ export async function readResults(
   const basis = await readBasis(context, scope, span, true);
   const tasks = ofTasks(scope) ? await resultTasks.run({ projects: scope.projects }, context.tx) : [];
   const tree = treeOf(basis.nodes, basis.sums, tasks);
-  const toDate = basis.toDate === basis.sums ? tree : treeOf(basis.nodes, basis.toDate, tasks);
+  const toDate = basis.toDate ? treeOf(basis.nodes, basis.toDate, tasks) : tree;
   const money = may(context, 'values.read');
   const by = mayKnowCost(context, scope) ? costBasis(context) : null;
   const rows = rowsOf(basis, tasks, { tree, toDate }, scope, money, by);
@@ -119,19 +119,21 @@ function limitFigure(basis: ResultBasis, node: Node): Results['limit'] {
 
 type Tree = Map<string, RolledUp<NodeFigures>>;
 
+/** Recorded work of a project or task; how much of it is billable is told of the span alone. */
+type WorkedSum = IResultToDateResult & { readonly billable?: number };
+
 /** Clients or departments, their projects, and the tasks below, rolled up. */
-function treeOf(projects: ResultBasis['nodes'], sums: SumRows['sums'], tasks: readonly IResultTasksResult[]): Tree {
+function treeOf(projects: ResultBasis['nodes'], sums: readonly WorkedSum[], tasks: readonly IResultTasksResult[]): Tree {
   // Where tasks are taken together, what is on them stands below their project under one id.
-  const idOf = (row: SumRows['sums'][number]) =>
-    row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId);
-  const figures = (list: SumRows['sums']): NodeFigures => ({
+  const idOf = (row: WorkedSum) => (row.taskId === row.projectId ? `below ${row.projectId}` : (row.taskId ?? row.projectId));
+  const figures = (list: readonly WorkedSum[]): NodeFigures => ({
     seconds: sum(list, (row) => row.seconds),
-    billable: sum(list, (row) => row.billable),
+    billable: sum(list, (row) => row.billable ?? 0),
     cost: sum(list, (row) => row.cost),
     standardCost: sum(list, (row) => row.standardCost),
     uncosted: sum(list, (row) => row.uncosted),
   });
-  const own = new Map(rollups(sums as SumRows['sums'][number][], figures, idOf));
+  const own = new Map(rollups(sums as WorkedSum[], figures, idOf));
   const nodes: TreeNode<NodeFigures>[] = tasks.map((task) => ({
     id: task.id,
     parentId: task.parentId ?? task.projectId,

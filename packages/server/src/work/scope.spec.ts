@@ -38,6 +38,9 @@ describe('a scope', () => {
     expect([early.hours.total, early.cost!.total]).toEqual([0, 0]);
     expect(early.toDate).toEqual({ seconds: all.hours.total, cost: all.cost!.total });
     expect(all.toDate).toEqual(early.toDate);
+    // A span without a beginning ends before all of it, too.
+    const upTo = await row({ scope: 'all', to: '2026-01-31' });
+    expect([upTo.hours.total, upTo.toDate]).toEqual([0, all.toDate]);
     expect(all.hours.total).toBeGreaterThan(0);
   });
 

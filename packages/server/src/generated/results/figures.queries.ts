@@ -109,6 +109,69 @@ const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":tr
 export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>(resultSumsIR);
 
 
+/** 'ResultToDate' parameters type */
+export interface IResultToDateParams {
+  all: boolean;
+  anyTask: boolean;
+  asker: string;
+  byTask: boolean;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  whose?: string | null | void;
+}
+
+/** 'ResultToDate' return type */
+export interface IResultToDateResult {
+  cost: number;
+  projectId: string;
+  seconds: number;
+  standardCost: number;
+  taskId: string | null;
+  uncosted: number;
+}
+
+/** 'ResultToDate' query type */
+export interface IResultToDateQuery {
+  params: IResultToDateParams;
+  result: IResultToDateResult;
+}
+
+const resultToDateIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":62}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":457,"b":463}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":466,"b":472}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":475,"b":480}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":562,"b":566}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":569,"b":578}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":581,"b":589}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":592,"b":598}]}],"statement":"select\n  s.project_id as \"projectId!\",\n  case\n    when :byTask!\n    or s.task_id = no_id () then nullif(s.task_id, no_id ())\n    else s.project_id\n  end as \"taskId?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\"\nfrom\n  work_sums_in_reach (:reach!, :asker!, :whose) s\nwhere\n  s.month = no_month ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   s.project_id as "projectId!",
+ *   case
+ *     when :byTask!
+ *     or s.task_id = no_id () then nullif(s.task_id, no_id ())
+ *     else s.project_id
+ *   end as "taskId?",
+ *   coalesce(
+ *     sum(s.quantity) filter (
+ *       where
+ *         s.kind = 'time'
+ *     ),
+ *     0
+ *   )::bigint as "seconds!",
+ *   sum(s.cost_minor)::bigint as "cost!",
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   sum(s.uncosted_seconds)::bigint as "uncosted!"
+ * from
+ *   work_sums_in_reach (:reach!, :asker!, :whose) s
+ * where
+ *   s.month = no_month ()
+ *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+ * group by
+ *   1,
+ *   2
+ * ```
+ */
+export const resultToDate = new PreparedQuery<IResultToDateParams,IResultToDateResult>(resultToDateIR);
+
+
 /** 'ResultBilled' parameters type */
 export interface IResultBilledParams {
   all: boolean;
