@@ -73,6 +73,18 @@ describe('the results', () => {
   afterEach(() => page.element.remove());
   const figures = () => page.texts('.figs button');
 
+  it('draws a chart from two months on: of one there is nothing to compare', async () => {
+    const month = (name: string) => ({ month: name, cost: 100, earned: 200, billed: 0 });
+    const charts = () => page.element.querySelectorAll('yw-series-chart').length;
+    const url = `/f/f/results?scope=project:${id(20)}`;
+    await results({ ...RESULTS, series: [month('2026-05-01')] }, url);
+    expect(charts()).toBe(0);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await results({ ...RESULTS, series: [month('2026-05-01'), month('2026-06-01')] }, url);
+    expect(charts()).toBe(1);
+  });
+
   it('say nothing of what there is not', async () => {
     const bare = { agreement: null, limit: null, money: null, costBasis: null, cost: null };
     const hours = { ...RESULTS.hours, estimate: 0 };
