@@ -355,8 +355,10 @@ describe('the bill desk', () => {
   });
 
   it('lets somebody who may not issue look, and offers nothing that they may not do', async () => {
-    await desk({}, () => undefined, 'manager');
-    expect(page.texts('button').filter((text) => /Issue|Keep draft|Hold back/.test(text))).toEqual([]);
+    await desk({ entries: [billEntry(51), billEntry(52, { holdReason: 'asked the client' })] }, () => undefined, 'manager');
+    await page.press(/Survey of piles/);
+    expect(page.text()).toContain('Rosa Vane');
+    expect(page.texts('button').filter((text) => /Issue|Keep draft|Hold back|Reduce|Write off|Release/.test(text))).toEqual([]);
     expect(page.server.to('previewInvoice').length).toBe(0);
   });
 

@@ -1,3 +1,4 @@
+import { TestBed } from '@angular/core/testing';
 import type { InvoiceDetail } from '@yellowwood/contracts';
 import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
 import { invoiceDetail, invoiceRow } from '../testing/fixtures';
@@ -46,6 +47,17 @@ describe('one invoice', () => {
     expect(page.texts('button').filter((text) => /Mark as sent|^Record|Void|Credit/.test(text))).toEqual([
       ...['Mark as sent', 'Record £432.00', 'Void', 'Credit in full'],
     ]);
+  });
+
+  it('offers to void what was never sent, and to credit what was: either without the other', async () => {
+    const none = { pay: false, send: false, void: false, credit: false };
+    const ends = () => page.texts('button').filter((text) => /Void|Credit/.test(text));
+    await panel(invoiceDetail(invoiceRow(1), { may: { ...none, void: true } }));
+    expect(ends()).toEqual(['Void']);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await panel(invoiceDetail(invoiceRow(1), { may: { ...none, credit: true } }));
+    expect(ends()).toEqual(['Credit in full']);
   });
 
   it('says which line is not the sum of its entries to the cent, and why', async () => {

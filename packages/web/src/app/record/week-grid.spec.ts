@@ -1,13 +1,13 @@
-import { provideZonelessChangeDetection, signal } from '@angular/core';
+import { WritableSignal, provideZonelessChangeDetection, signal } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { provideState, provideStore } from '@ngrx/store';
 import { durationText, seconds } from '@yellowwood/core';
-import type { Entry, Timesheet } from '@yellowwood/contracts';
+import type { Entry, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { WeekGrid } from './week-grid';
-import { gridOf } from './week-model';
+import { GridRow, gridOf } from './week-model';
 import { WeekStore } from './week-store';
 
 const DATES = ['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12', '2026-06-13', '2026-06-14'];
@@ -16,6 +16,9 @@ describe('the week grid by keyboard', () => {
   let fixture: ComponentFixture<WeekGrid>;
   let typed: [row: number, column: number, text: string][];
   let undone: number;
+  let shown: WritableSignal<Timesheet>;
+  let lines: WritableSignal<GridRow[]>;
+  let removed: SheetRow[];
 
   beforeEach(async () => {
     const entry = (id: string, date: string, serviceId: string, names: object = {}) =>
@@ -56,9 +59,13 @@ describe('the week grid by keyboard', () => {
     typed = [];
     undone = 0;
     const rows = gridOf(week);
+    shown = signal(week);
+    lines = signal(rows);
+    removed = [];
     const store = {
-      week: signal(week),
-      rows: signal(rows),
+      week: shown,
+      rows: lines,
+      removeRow: (row: SheetRow) => removed.push(row),
       today: signal(DATES[2]),
       text: (value: number) => durationText(seconds(value)),
       typeCell: (row: (typeof rows)[number], column: number, text: string) => typed.push([rows.indexOf(row), column, text]),
@@ -117,6 +124,28 @@ describe('the week grid by keyboard', () => {
     await press('ArrowDown', 'ArrowDown', 'End', 'ArrowRight');
     expect(document.activeElement).toBe(cell(1, 6));
     expect((fixture.nativeElement as HTMLElement).querySelectorAll('td[tabindex="0"]').length).toBe(1);
+  });
+
+  it('takes out a row that was brought and holds nothing, and no other', async () => {
+    const takeOut = () => [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLElement>('tbody button.out')];
+    expect(takeOut()).toEqual([]);
+    const brought = { projectId: 'p', taskId: null, serviceId: 'u', billable: true };
+    lines.set(gridOf({ ...shown(), rows: [brought] }));
+    shown.update((week) => ({ ...week, rows: [brought] }));
+    await settle();
+    const [only, more] = takeOut();
+    expect(more).toBeUndefined();
+    only!.click();
+    expect(removed).toEqual([brought]);
+  });
+
+  it('has a row for absence where somebody is away, on its day, and none where nobody is', async () => {
+    const absence = () => (fixture.nativeElement as HTMLElement).querySelector('tr.absences');
+    expect(absence()).toBeNull();
+    const leave = { id: 'l', kind: 'absence', absenceCode: 'holiday', date: DATES[3], quantity: 27_000 } as unknown as Entry;
+    shown.update((week) => ({ ...week, entries: [...week.entries, leave] }));
+    await settle();
+    expect([...absence()!.children].map((one) => one.textContent)).toEqual(['Absence', '', '', '', 'leave', '', '', '', '']);
   });
 
   it('replaces by typing, goes down by Enter and right by Tab', async () => {

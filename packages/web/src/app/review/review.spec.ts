@@ -72,7 +72,8 @@ describe('the review', () => {
   });
 
   it('says of everybody what is clean, what needs a look and why, and who is missing', async () => {
-    await list([clean, doubtful, own, decided, missing]);
+    const open = reviewed(8, 'Lena Moor', { state: 'open', clean: false, submitted: 0, entries: [] });
+    await list([clean, doubtful, own, decided, missing, open]);
     const states = [...page.element.querySelectorAll('tbody tr')].map((one) => one.getAttribute('aria-label'));
     expect(states).toEqual([
       'Rosa Vane, clean',
@@ -80,8 +81,9 @@ describe('the review', () => {
       'Anna Test, your own: somebody else decides',
       'Ida Fell, decided',
       'Tom Reed, missing',
+      'Lena Moor, not submitted',
     ]);
-    expect(page.text('.waiting span')).toBe('3 submitted, 1 decided, 1 missing');
+    expect(page.text('.waiting span')).toBe('3 submitted, 1 decided, 1 not submitted, 1 missing');
     expect(row('Ben Holt').textContent).toContain('leave');
     expect(row('Ben Holt').querySelectorAll('td.bad').length).toBe(1);
   });

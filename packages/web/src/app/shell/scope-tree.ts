@@ -54,7 +54,6 @@ export class ScopeTree {
 
   private visible(node: ScopeNode): boolean {
     if (node.kind === 'person') return this.isOpen(this.byId().get(PEOPLE)!);
-    if (node.depth < 2) return true;
     for (let parent = this.byId().get(node.parent!); parent && parent.depth > 0; parent = this.byId().get(parent.parent!))
       if (!this.isOpen(parent)) return false;
     return true;

@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { Router, provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { Role, WEEKS, rightsOf } from '@yellowwood/core';
+import { Permission, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { Me, Overview } from '@yellowwood/contracts';
 import { sessionActions, sessionFeature } from '../state/session';
 import { workActions, workFeature } from '../state/work';
@@ -66,6 +66,10 @@ describe('the frame', () => {
   async function rail(roles: Role[], overview: Overview): Promise<string[]> {
     store.dispatch(sessionActions.meRead({ me: me(...roles) }));
     store.dispatch(workActions.overviewKnown({ overview }));
+    return drawn();
+  }
+
+  async function drawn(): Promise<string[]> {
     const fixture = TestBed.createComponent(StepRail);
     await fixture.whenStable();
     return [...(fixture.nativeElement as HTMLElement).querySelectorAll('nav a')].map(
@@ -110,8 +114,18 @@ describe('the frame', () => {
   });
 
   it('has only the steps that concern a person', async () => {
-    expect((await rail(['staff'], OVERVIEW)).map((text) => text.split(':')[0])).toEqual(['Record', 'Review', 'Results']);
+    const names = (texts: string[]) => texts.map((text) => text.split(':')[0]);
+    expect(names(await rail(['staff'], OVERVIEW))).toEqual(['Record', 'Review', 'Results']);
     expect((await rail(['manager'], OVERVIEW)).length).toBe(5);
+    // By right, not by role: who only reviews, who only records, who only reads invoices or results.
+    const steps = async (right: Permission) => {
+      store.dispatch(sessionActions.meRead({ me: { ...me('staff'), rights: { [right]: 'firm' } } }));
+      return names(await drawn());
+    };
+    expect(await steps('time.review')).toEqual(['Review']);
+    expect(await steps('time.record')).toEqual(['Record', 'Review']);
+    expect(await steps('invoices.read')).toEqual(['Bill', 'Collect']);
+    expect(await steps('results.read')).toEqual(['Results']);
   });
 
   describe('the scope tree', () => {
