@@ -86,6 +86,18 @@ describe('a document on paper', () => {
     expect(element.textContent).toContain('due 12 Jul');
   });
 
+  it('says why a tax is none, below the sums', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    const tax = { category: 'AE', name: 'VAT', rate: 0, base: 30_000, minor: 0, reason: 'Reverse charge' } as const;
+    fixture.componentRef.setInput('document', { ...DOCUMENT, taxes: [tax] });
+    await fixture.whenStable();
+    const notes = [...(fixture.nativeElement as HTMLElement).querySelectorAll('p')].map((note) => note.textContent!.trim());
+    expect(notes).toContain('Reverse charge');
+  });
+
   it('says nothing of what a document does not have', async () => {
     TestBed.configureTestingModule({
       providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
@@ -94,6 +106,8 @@ describe('a document on paper', () => {
     const show = async (names: Partial<InvoiceDocument>) => {
       fixture.componentRef.setInput('document', { ...DOCUMENT, lines: [], orderReference: '', ...names });
       await fixture.whenStable();
+      const notes = [...(fixture.nativeElement as HTMLElement).querySelectorAll('p')];
+      expect(notes.filter((note) => note.textContent!.trim() === '')).toEqual([]);
       return (fixture.nativeElement as HTMLElement).textContent!.replace(/\s+/g, ' ').trim();
     };
     expect(await show({})).toBe(

@@ -165,6 +165,14 @@ export class Page<C> {
     await this.fixture.whenStable();
     await new Promise((resolve) => setTimeout(resolve, milliseconds));
     await this.fixture.whenStable();
+    expect(this.empty()).withContext('elements that hold nothing').toEqual([]);
+  }
+
+  /** What should say something and holds nothing: left over where there is nothing to say. Where news will stand may wait. */
+  private empty(): string[] {
+    return [...this.element.querySelectorAll('p:not([role=status]), h1, h2, h3, button:not([aria-label]), dt, dd, li')]
+      .filter((one) => one.childElementCount === 0 && one.textContent!.trim() === '')
+      .map((one) => one.outerHTML);
   }
 
   /** The words of the first thing that a selector finds, spaces taken together. */
