@@ -355,10 +355,14 @@ describe('the bill desk', () => {
   });
 
   it('lets somebody who may not issue look, and offers nothing that they may not do', async () => {
-    await desk({ entries: [billEntry(51), billEntry(52, { holdReason: 'asked the client' })] }, () => undefined, 'manager');
+    const entries = [billEntry(51), billEntry(52, { holdReason: 'asked the client' })];
+    const drafts = [{ id: id(70), version: 2, minor: 36_000, at: `${TODAY}T09:00:00.000Z`, by: 'Yuki Farrow' }];
+    await desk({ entries, drafts }, () => undefined, 'manager');
     await page.press(/Survey of piles/);
     expect(page.text()).toContain('Rosa Vane');
-    expect(page.texts('button').filter((text) => /Issue|Keep draft|Hold back|Reduce|Write off|Release/.test(text))).toEqual([]);
+    expect(page.text('.draft')).toBe('A draft of £360.00 without tax, kept by Yuki Farrow.');
+    const commands = /Issue|Keep draft|Hold back|Reduce|Write off|Release|Take it up|Discard/;
+    expect(page.texts('button').filter((text) => commands.test(text))).toEqual([]);
     expect(page.server.to('previewInvoice').length).toBe(0);
   });
 

@@ -19,6 +19,7 @@ describe('the week grid by keyboard', () => {
   let shown: WritableSignal<Timesheet>;
   let lines: WritableSignal<GridRow[]>;
   let removed: SheetRow[];
+  let pasted: unknown[][];
 
   beforeEach(async () => {
     const entry = (id: string, date: string, serviceId: string, names: object = {}) =>
@@ -62,9 +63,11 @@ describe('the week grid by keyboard', () => {
     shown = signal(week);
     lines = signal(rows);
     removed = [];
+    pasted = [];
     const store = {
       week: shown,
       rows: lines,
+      paste: (...block: unknown[]) => pasted.push(block.slice(1)),
       removeRow: (row: SheetRow) => removed.push(row),
       today: signal(DATES[2]),
       text: (value: number) => durationText(seconds(value)),
@@ -124,6 +127,23 @@ describe('the week grid by keyboard', () => {
     await press('ArrowDown', 'ArrowDown', 'End', 'ArrowRight');
     expect(document.activeElement).toBe(cell(1, 6));
     expect((fixture.nativeElement as HTMLElement).querySelectorAll('td[tabindex="0"]').length).toBe(1);
+  });
+
+  it('pastes where the caret is, and leaves copy and paste to the box while a cell is typed in', async () => {
+    const send = (kind: 'copy' | 'paste', text = '') => {
+      const data = new DataTransfer();
+      data.setData('text/plain', text);
+      const event = new ClipboardEvent(kind, { clipboardData: data, bubbles: true, cancelable: true });
+      document.activeElement!.dispatchEvent(event);
+      return event.defaultPrevented;
+    };
+    await press('ArrowRight');
+    expect(send('paste', '1:00')).toBeTrue();
+    expect(pasted).toEqual([[0, 1, '1:00']]);
+    await press('ArrowLeft');
+    await press('F2');
+    expect([send('copy'), send('paste', '2:00')]).toEqual([false, false]);
+    expect(pasted.length).toBe(1);
   });
 
   it('takes out a row that was brought and holds nothing, and no other', async () => {

@@ -141,6 +141,13 @@ describe('the own week', () => {
     expect(page.server.to('changeEntry')[1]!.body).toEqual({ span: { start: '08:00:05', end: '09:30:05', breakSeconds: 0 } });
   });
 
+  it('puts back what was changed and nothing else', async () => {
+    await week(entryOf(50, { note: 'as it was' }));
+    await store().change(store().week()!.entries[0]!, { note: 'otherwise' }, 'Entry changed');
+    await store().undo();
+    expect(page.server.to('changeEntry').map((sent) => sent.body)).toEqual([{ note: 'otherwise' }, { note: 'as it was' }]);
+  });
+
   it('pastes a block in one step, skipping and naming what is no duration, and undoes all of it', async () => {
     await week(entryOf(50), entryOf(51, { taskId: id(31), date: '2026-06-09', startAt: '2026-06-09T07:00:00.000Z' }));
     await store().paste(store().rows(), 0, 0, '2:00\t1:00\nlunch\t4:00\n');
