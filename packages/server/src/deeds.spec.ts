@@ -1,6 +1,6 @@
 import { AnswerOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { MONDAY, record } from './testing';
+import { record } from './testing';
 import { Asked, PreparedFirm as Firm, reason, seen } from './testing/prepared-firm';
 
 /** What is asked, what the history calls it, and what of the answer, or of what is stored, tells that it was done. */
@@ -17,10 +17,6 @@ const deed = <N extends EndpointName>(
   expected: unknown,
 ): Deed<N> => ({ action, ask, shows, expected });
 
-const newEntry = (firm: Firm) => ({
-  ...{ id: newId(), personId: firm.ids.staff, date: MONDAY, projectId: firm.ids.project, taskId: null },
-  ...{ serviceId: firm.ids.survey, quantity: 900, note: 'Done', origin: 'grid' as const },
-});
 const at = (as: 'staff' | 'bookkeeper' | 'owner', id: string, body?: object) => ({
   as,
   params: { id },
@@ -66,7 +62,7 @@ async function released(firm: Firm) {
 const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   createEntry: deed(
     'entry recorded',
-    (firm) => ({ as: 'staff', body: newEntry(firm) }),
+    (firm) => ({ as: 'staff', body: firm.newEntry({ note: 'Done' }) }),
     (entry) => [entry.note, entry.version, entry.stage],
     ['Done', 1, 'recorded'],
   ),
@@ -87,7 +83,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
       return {
         as: 'staff',
         body: {
-          create: [newEntry(firm)],
+          create: [firm.newEntry({ note: 'Done' })],
           change: [{ id, version, change: { note: 'Changed' } }],
           remove: [{ id: gone.id, version: gone.version }],
         },

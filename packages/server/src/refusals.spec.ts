@@ -1,7 +1,17 @@
 import { BodyOf, Endpoint, EndpointName, Endpoints, PROBLEMS, ProblemCode, endpoints, problemsOf } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { MONDAY, Who, record } from './testing';
-import { Asked, EMPTY, Entry, PreparedFirm as Firm, SUBMITTED, Without, reason, seen } from './testing/prepared-firm';
+import {
+  Asked,
+  EMPTY,
+  Entry,
+  NewEntry as New,
+  PreparedFirm as Firm,
+  SUBMITTED,
+  Without,
+  reason,
+  seen,
+} from './testing/prepared-firm';
 
 type Case<N extends EndpointName> = (firm: Firm) => Asked<N> | Promise<Asked<N>>;
 
@@ -10,29 +20,19 @@ const span = (start: string, end: string, breakSeconds = 0) => ({ start, end, br
 const TWICE = '2025-10-26';
 const MISSING = '2026-03-29';
 
-type New = BodyOf<Endpoints['createEntry']>;
-
-function newEntry(firm: Firm, names: Partial<New> = {}): New {
-  return {
-    ...{ id: newId(), personId: firm.ids.staff, date: MONDAY, projectId: firm.ids.project, taskId: null },
-    ...{ serviceId: firm.ids.survey, quantity: 900, note: '', origin: 'grid' as const },
-    ...names,
-  };
-}
-
 function spanned(firm: Firm, start: string, end: string, date = MONDAY, breakSeconds = 0): New {
-  const { quantity: _, ...entry } = newEntry(firm, { date, span: span(start, end, breakSeconds) });
+  const { quantity: _, ...entry } = firm.newEntry({ date, span: span(start, end, breakSeconds) });
   return entry;
 }
 
 /** What cannot be recorded, and by whom it is tried. */
 const CREATING: Readonly<Record<string, (firm: Firm) => { as: Who; entry: New }>> = {
-  'person-unknown': (firm) => ({ as: 'owner', entry: newEntry(firm, { personId: newId(), reason }) }),
-  'project-unknown': (firm) => ({ as: 'staff', entry: newEntry(firm, { projectId: newId() }) }),
-  'reference-unknown': (firm) => ({ as: 'staff', entry: newEntry(firm, { taskId: newId() }) }),
-  'period-submitted': (firm) => ({ as: 'staff', entry: newEntry(firm, { date: EMPTY }) }),
-  'reason-missing': (firm) => ({ as: 'owner', entry: newEntry(firm) }),
-  'quantity-or-span': (firm) => ({ as: 'staff', entry: newEntry(firm, { span: span('09:00', '10:00') }) }),
+  'person-unknown': (firm) => ({ as: 'owner', entry: firm.newEntry({ personId: newId(), reason }) }),
+  'project-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ projectId: newId() }) }),
+  'reference-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ taskId: newId() }) }),
+  'period-submitted': (firm) => ({ as: 'staff', entry: firm.newEntry({ date: EMPTY }) }),
+  'reason-missing': (firm) => ({ as: 'owner', entry: firm.newEntry() }),
+  'quantity-or-span': (firm) => ({ as: 'staff', entry: firm.newEntry({ span: span('09:00', '10:00') }) }),
   'span-empty': (firm) => ({ as: 'staff', entry: spanned(firm, '09:00', '09:00') }),
   'clock-time-twice': (firm) => ({ as: 'staff', entry: spanned(firm, '01:30', '04:00', TWICE) }),
   'clock-time-missing': (firm) => ({ as: 'staff', entry: spanned(firm, '01:30', '04:00', MISSING) }),
@@ -152,7 +152,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     ...cases(CREATING, ({ as, entry }) => ({ as, body: entry })),
     'already-there': async (firm) => {
       const { id } = await firm.recorded('mate');
-      return { as: 'staff', body: newEntry(firm, { id }) };
+      return { as: 'staff', body: firm.newEntry({ id }) };
     },
   },
   changeEntry: {
@@ -178,7 +178,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     }),
     'already-there': async (firm) => {
       const { id } = await firm.recorded();
-      return { as: 'staff', body: { ...none, create: [newEntry(firm, { id })] } };
+      return { as: 'staff', body: { ...none, create: [firm.newEntry({ id })] } };
     },
   },
   restoreEntry: {

@@ -9,6 +9,7 @@ import { World, makeWorld } from './world';
 export type Entry = Awaited<ReturnType<typeof record>>;
 /** Who asks for what; `without` takes a rule away while it is asked. */
 export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
+export type NewEntry = BodyOf<Endpoints['createEntry']>;
 export type Without = 'tax_rate' | 'exchange_rate';
 
 export const reason = 'Because of the test';
@@ -52,6 +53,15 @@ export class PreparedFirm {
   }
   get staff(): Client {
     return this.world.as('staff');
+  }
+
+  /** A quarter of an hour that the staff member can record as it is. */
+  newEntry(names: Partial<NewEntry> = {}): NewEntry {
+    return {
+      ...{ id: newId(), personId: this.ids.staff, date: MONDAY, projectId: this.ids.project, taskId: null },
+      ...{ serviceId: this.ids.survey, quantity: 900, note: '', origin: 'grid' as const },
+      ...names,
+    };
   }
 
   /** An entry with the version that it has now. */
