@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { InvoiceDetail } from '@yellowwood/contracts';
+import { Refresh } from '../state/refresh';
 import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
 import { invoiceDetail, invoiceRow } from '../testing/fixtures';
 import { InvoicePanel } from './invoice-panel';
@@ -87,6 +88,21 @@ describe('one invoice', () => {
     expect(page.text('dl')).toContain('Open£332.00');
   });
 
+  it('keeps what is typed through a refresh, and offers what is open anew when that has changed', async () => {
+    const amount = () => page.element.querySelector<HTMLInputElement>(`${form} input[inputmode]`)!.value;
+    const refreshed = async (open: number) => {
+      page.server.on('readInvoice', () => invoiceDetail(invoiceRow(1, { open, version: 9 })));
+      TestBed.inject(Refresh).written();
+      await page.settle(20);
+    };
+    await panel(invoiceDetail(invoiceRow(1)));
+    await page.type(`${form} input[inputmode]`, '100');
+    await refreshed(43_200);
+    expect(amount()).toBe('100');
+    await refreshed(33_200);
+    expect(amount()).toBe('332.00');
+  });
+
   it('tells that what is paid beyond the invoice is the client’s credit', async () => {
     await panel(invoiceDetail(invoiceRow(1)), (server) =>
       server.on('recordPayment', () => invoiceDetail(invoiceRow(1, { open: 0, state: 'paid' }))),
@@ -152,6 +168,12 @@ describe('one invoice', () => {
       },
     ],
     may: { pay: false, send: false, void: false, credit: true },
+  });
+
+  it('names the reference of a payment where it has one', async () => {
+    const [payment] = PAID.payments;
+    await panel({ ...PAID, payments: [payment!, { ...payment!, id: id(83), reference: '' }] });
+    expect(page.texts('dl small')).toEqual(['HT 55']);
   });
 
   it('reverses a payment with a reason; one that is reversed is struck out', async () => {

@@ -245,6 +245,17 @@ export class Page<C> {
   }
 }
 
+/**
+ * Looks at the window before anything is drawn: the first focus inside it also tells the window, and the page reads
+ * again when it is looked at.
+ */
+function look(): void {
+  if (document.hasFocus()) return;
+  const something = document.body.appendChild(document.createElement('button'));
+  something.focus();
+  something.remove();
+}
+
 /** Opens a part of the page at an address, as somebody with roles, in a firm with work. */
 export async function open<C>(
   component: Type<C>,
@@ -258,6 +269,7 @@ export async function open<C>(
     period?: PeriodRule;
   },
 ): Promise<Page<C>> {
+  look();
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
