@@ -98,6 +98,14 @@ describe('the form of an entry', () => {
     expect([field('End').value, saved.length]).toEqual(['noon', 0]);
   });
 
+  it('keeps what somebody has decided of billable', async () => {
+    await open({ date: '2026-06-09', entry: { ...ENTRY, billable: false } });
+    const box = [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLInputElement>('input[type=checkbox]')];
+    expect(box.map((one) => one.checked)).toEqual([false]);
+    await save();
+    expect(saved[0]!.target.billable).toBeFalse();
+  });
+
   it('sends no time that was not touched: a timer’s seconds are not cut off', async () => {
     await open({ date: '2026-06-09', entry: ENTRY });
     await type('Note', 'Levels, north side');

@@ -146,6 +146,14 @@ describe('the week grid by keyboard', () => {
     expect(pasted.length).toBe(1);
   });
 
+  it('sets the week against what is planned, where anything is', async () => {
+    const total = () => [...(fixture.nativeElement as HTMLElement).querySelectorAll('tfoot td:last-child small')];
+    expect(total().map((one) => one.textContent)).toEqual(['of 52:30']);
+    shown.update((week) => ({ ...week, days: week.days.map((day) => ({ ...day, planned: 0 })) }));
+    await settle();
+    expect(total()).toEqual([]);
+  });
+
   it('takes out a row that was brought and holds nothing, and no other', async () => {
     const takeOut = () => [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLElement>('tbody button.out')];
     expect(takeOut()).toEqual([]);

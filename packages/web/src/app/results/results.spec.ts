@@ -73,6 +73,17 @@ describe('the results', () => {
   afterEach(() => page.element.remove());
   const figures = () => page.texts('.figs button');
 
+  it('says over the whole width of the table that nothing is recorded, whatever columns there are', async () => {
+    const url = `/f/f/results?scope=project:${id(20)}`;
+    // The page itself is held to rows as wide as the head of their table.
+    await results({ ...RESULTS, rows: [] }, url);
+    expect(page.text('table tbody')).toContain('Nothing is recorded here yet.');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await results({ ...RESULTS, rows: [], money: null, cost: null, costBasis: null, series: null }, url, ['staff']);
+    expect(page.text('table tbody')).toContain('Nothing is recorded here yet.');
+  });
+
   it('draws a chart from two months on: of one there is nothing to compare', async () => {
     const month = (name: string) => ({ month: name, cost: 100, earned: 200, billed: 0 });
     const charts = () => page.element.querySelectorAll('yw-series-chart').length;

@@ -47,6 +47,11 @@ export class ResultsScreen {
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** Estimates and budgets are of work, not of the people on it. */
   protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));
+  /** How many columns the table has, as its head does. */
+  protected columns({ cost, money }: Results): number {
+    const planned = this.planned();
+    return 2 + (this.byTask() ? 2 : 0) + (planned ? 1 : 0) + (cost ? (planned ? 3 : 1) : 0) + (money ? 3 : 0);
+  }
   /** The firm's own currency first. */
   protected readonly money = computed(() =>
     [...(this.results.value()?.money ?? [])].sort(

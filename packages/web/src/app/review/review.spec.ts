@@ -64,6 +64,12 @@ describe('the review', () => {
     );
   });
 
+  it('does not say that nobody has recorded where it could not be read', async () => {
+    await list([], {}, (server) => server.on('readReview', () => refusal(503, 'not-ready', 'Try again in a moment.')));
+    expect(page.text()).toContain('Try again in a moment.');
+    expect(page.text()).not.toContain('Nobody has recorded');
+  });
+
   it('says nothing of weeks that nobody has', async () => {
     await list([]);
     expect(page.text()).toBe(

@@ -166,6 +166,17 @@ export class Page<C> {
     await new Promise((resolve) => setTimeout(resolve, milliseconds));
     await this.fixture.whenStable();
     expect(this.empty()).withContext('elements that hold nothing').toEqual([]);
+    expect(this.crooked()).withContext('rows with other columns than their table').toEqual([]);
+  }
+
+  /** Rows that are wider or narrower than the head of their table. */
+  private crooked(): string[] {
+    const width = (row: HTMLTableRowElement) => [...row.cells].reduce((all, cell) => all + cell.colSpan, 0);
+    return [...this.element.querySelectorAll('table')].flatMap((table) => {
+      const head = table.tHead?.rows[0];
+      const rows = [...table.tBodies].flatMap((body) => [...body.rows]);
+      return head ? rows.filter((row) => width(row) !== width(head)).map((row) => row.outerHTML.slice(0, 200)) : [];
+    });
   }
 
   /** What should say something and holds nothing: left over where there is nothing to say. Where news will stand may wait. */
