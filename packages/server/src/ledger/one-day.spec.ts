@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { MONDAY, World, bill, differencesOf, inOrder, makeWorld, record, submitAndApprove } from '../testing';
+import { MONDAY, World, bill, differencesOf, draft, inOrder, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
 
 /**
  * An agreement that rounds a person's day on a task as a whole (calculations: rounding, unit day), to the
@@ -91,6 +91,78 @@ describe('a day that is rounded as a whole', () => {
     await add(60);
     expect((await differencesOf(world)).map((one) => one.what)).toContain('billable time of a day');
     await add(-60);
+  });
+
+  const minutes = async (...ids: string[]) => {
+    const parts: number[] = [];
+    for (const id of ids) parts.push(Number((await stored(id)).billable) / 60);
+    return parts;
+  };
+  /** 0:10 and 0:22 are 0:30 together: 0:09 and 0:21. The first one is billed, the second one goes to another day. */
+  async function leftAlone(date: string, put: (id: string) => Promise<string>) {
+    const one = (await record(world, 'mate', date, 10 / 60)).id;
+    const other = (await record(world, 'mate', date, 22 / 60)).id;
+    await submitAndApprove(world, 'mate', date);
+    expect(await minutes(one, other)).toEqual([9, 21]);
+    const document = await put(one);
+    const { version } = await stored(other);
+    await world.as('owner').done('reopenEntries', { body: { entries: [{ id: other, version }], reason: 'Wrong day' } });
+    await world.as('mate').done('deleteEntry', { params: { id: other }, version: (await stored(other)).version });
+    // What is on the document stays as it is, and the books are right.
+    expect(await minutes(one)).toEqual([9]);
+    expect(await differencesOf(world)).toEqual([]);
+    return { one, document };
+  }
+  const causes = async (id: string) =>
+    (await world.as('owner').done('readHistory', { params: { id } })).events.map((event) => event.after?.['because']);
+
+  it('is rounded anew when a document of it is void, credited or discarded and the rest of the day has changed', async () => {
+    const issue = async (id: string) => (await bill(world, [id])).row.id;
+    const keeper = world.as('bookkeeper');
+    const voided = await leftAlone('2026-05-04', issue);
+    await keeper.done('voidInvoice', { params: { id: voided.document }, body: { reason: 'Wrong' } });
+    const credited = await leftAlone('2026-05-11', issue);
+    await keeper.done('creditInvoice', { params: { id: credited.document }, body: { id: newId(), reason: 'Wrong' } });
+    const drafted = await leftAlone('2026-05-18', async (id) => (await draft(world, [id])).row.id);
+    await keeper.done('discardDraft', { params: { id: drafted.document }, version: 1 });
+    for (const { one } of [voided, credited, drafted]) {
+      // 0:10 alone are a quarter of an hour.
+      expect(await minutes(one)).toEqual([15]);
+      expect(await causes(one)).toContain('time of the day left a document, and the day had changed');
+    }
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
+  it('is rounded with what is there when whoever writes it has done so', async () => {
+    const monday = '2026-04-27';
+    const one = (await record(world, 'mate', monday, 10 / 60)).id;
+    const other = (await record(world, 'mate', monday, 22 / 60)).id;
+    await submitAndApprove(world, 'mate', monday);
+    const { row } = await bill(world, [one]);
+    const answer = await meanwhile(
+      world,
+      `select from timesheet where person_id = '${world.ids.mate}' and period_from = '${monday}' for update`,
+      `delete from entry where id = '${other}'`,
+      () => world.as('bookkeeper').call('voidInvoice', { params: { id: row.id }, body: { reason: 'Wrong' } }),
+    );
+    expect(answer.status).toBe(200);
+    expect(await minutes(one)).toEqual([15]);
+    expect(await differencesOf(world)).toEqual([]);
+  });
+
+  it('keeps its sum when one of the others is priced by hand', async () => {
+    // 0:19 are 0:15, shared as 2, 1 and 12 minutes; what the first one leaves would be shared as 2 and 11 now.
+    const ids: string[] = [];
+    for (const length of [2, 2, 15]) ids.push((await record(world, 'mate', '2026-05-25', length / 60)).id);
+    await submitAndApprove(world, 'mate', '2026-05-25');
+    await bill(world, [ids[0]!]);
+    await world.as('owner').done('priceEntry', {
+      params: { id: ids[1]! },
+      version: (await stored(ids[1]!)).version,
+      body: { rate: 1_000_000, reason: 'Agreed' },
+    });
+    expect(await minutes(...ids)).toEqual([2, 1, 12]);
+    expect(await differencesOf(world)).toEqual([]);
   });
 
   it('leaves written off what was written off, also where its part of the day becomes nothing', async () => {

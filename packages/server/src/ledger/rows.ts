@@ -18,6 +18,12 @@ import { locking } from './locks';
 
 type Row = LedgerEntry & Record<string, unknown>;
 
+/** A person's date. */
+export interface PersonDay {
+  readonly personId: string;
+  readonly date: string;
+}
+
 function whole(row: Row, zoneOf: (personId: string | null) => string): LedgerEntry {
   const sides = Object.fromEntries(Object.entries(NO_SIDE).map(([fact, none]) => [fact, row[fact] ?? none]));
   return { ...row, ...sides, zone: row.zone ?? zoneOf(row.personId) };
@@ -50,6 +56,21 @@ export async function readDay(context: Context, person: string, date: string, zo
   return rows.map((row) => whole(row, () => zone));
 }
 
+const OF_DAYS = `select id from entry where (person_id, work_date) in (select * from unnest($1::uuid[], $2::date[]))`;
+
+/** The entries of some people's dates, as they are. */
+export async function readDays(context: Context, days: readonly PersonDay[]): Promise<LedgerEntry[]> {
+  const { rows } = await context.tx.query<Row>(
+    `select ${SELECTED} from entry e ${SIDES} where e.id = any(array(${OF_DAYS})) order by e.id`,
+    inColumns(days),
+  );
+  return rows.map((row) => whole(row, () => context.firm.zone));
+}
+
+function inColumns(days: readonly PersonDay[]): [string[], string[]] {
+  return [days.map((day) => day.personId), days.map((day) => day.date)];
+}
+
 /** Entries by their ids, as they are. */
 export async function readRows(context: Context, ids: readonly string[]): Promise<LedgerEntry[]> {
   const { rows } = await context.tx.query<Row>(`select ${SELECTED} from entry e ${SIDES} where e.id = any($1) order by e.id`, [
@@ -58,12 +79,20 @@ export async function readRows(context: Context, ids: readonly string[]): Promis
   return rows.map((row) => whole(row, () => context.firm.zone));
 }
 
-/** Entries by their ids, locked until the transaction ends. What is not there is left out. */
-export async function lockRows(context: Context, ids: readonly string[]): Promise<LedgerEntry[]> {
+/**
+ * Entries by their ids, locked until the transaction ends. What is not there is left out.
+ * @param days dates of which every entry is locked with them, in the same order; their timesheets are held
+ */
+export async function lockRows(
+  context: Context,
+  ids: readonly string[],
+  days: readonly PersonDay[] = [],
+): Promise<LedgerEntry[]> {
   locking(context, 'entries');
+  const which = days.length === 0 ? 'any($1)' : `any(array(${OF_DAYS} union select unnest($3::uuid[])))`;
   const { rows } = await context.tx.query<Row>(
-    `select ${SELECTED} from entry e ${SIDES} where e.id = any($1) order by e.id for update of e`,
-    [ids],
+    `select ${SELECTED} from entry e ${SIDES} where e.id = ${which} order by e.id for update of e`,
+    days.length === 0 ? [ids] : [...inColumns(days), ids],
   );
   return rows.map((row) => whole(row, () => context.firm.zone));
 }

@@ -55,8 +55,11 @@ export type Valued = Pick<
 export interface ValuationBasis {
   readonly projects: ReadonlyMap<string, ProjectFacts>;
   readonly services: ReadonlyMap<string, ServiceFacts>;
-  /** Values entries; where an agreement rounds by day, all entries of the day must be among them. */
-  value(entries: readonly Valued[]): Map<string, EntryValuation>;
+  /**
+   * Values entries; where an agreement rounds by day, all entries of the day must be among them.
+   * @param keeping an entry that keeps its part of the day, as what is on a document does
+   */
+  value(entries: readonly Valued[], keeping?: string): Map<string, EntryValuation>;
   /** How the agreement of an entry rounds; null where nothing is agreed. */
   roundingOf(entry: Valued): RoundingRule | null;
 }
@@ -134,8 +137,8 @@ export async function valuationBasis(context: Context, entries: readonly Valued[
     };
   }
 
-  function value(list: readonly Valued[]): Map<string, EntryValuation> {
-    const days = roundedDays(list, (entry) => agreementOn(entry)?.rounding ?? null);
+  function value(list: readonly Valued[], keeping?: string): Map<string, EntryValuation> {
+    const days = roundedDays(list, (entry) => agreementOn(entry)?.rounding ?? null, keeping);
     return new Map(
       list.map((entry) => {
         const project = entry.projectId ? projects.get(entry.projectId) : undefined;
@@ -234,7 +237,11 @@ function labourOn(rows: readonly ILabourRatesOfResult[], date: string) {
  * The days that an agreement rounds together: every billable entry of a person, day and task, whatever its
  * stage, by the id of each of its entries.
  */
-function roundedDays(entries: readonly Valued[], ruleOf: (entry: Valued) => RoundingRule | null): Map<string, RoundedDay> {
+function roundedDays(
+  entries: readonly Valued[],
+  ruleOf: (entry: Valued) => RoundingRule | null,
+  keeping?: string,
+): Map<string, RoundedDay> {
   const together = entries.filter((entry) => kindOf(entry.kind).isTime && entry.billable && ruleOf(entry)?.unit === 'day');
   const days = group(together, (entry) => [entry.personId, entry.workDate, entry.projectId, entry.taskId].join(' '));
   const found = new Map<string, RoundedDay>();
@@ -243,7 +250,7 @@ function roundedDays(entries: readonly Valued[], ruleOf: (entry: Valued) => Roun
       day.map((entry) => ({
         id: entry.id,
         recorded: seconds(entry.quantity),
-        kept: entry.billedQuantity !== 0 ? seconds(entry.billableQuantity) : null,
+        kept: entry.billedQuantity !== 0 || entry.id === keeping ? seconds(entry.billableQuantity) : null,
       })),
       ruleOf(day[0]!)!,
     );

@@ -84,27 +84,31 @@ export async function anotherProject(world: World, terms: { limit_minor?: number
 }
 
 /** Submits somebody's week and has the owner approve all of it. */
-export async function submitAndApprove(world: World, who: Who): Promise<void> {
-  const week = await world.as(who).done('submitPeriod', { params: { from: MONDAY }, body: { note: '' } });
+export async function submitAndApprove(world: World, who: Who, from = MONDAY): Promise<void> {
+  const week = await world.as(who).done('submitPeriod', { params: { from }, body: { note: '' } });
   const entries = week.entries.filter((entry) => entry.stage === 'submitted').map(({ id, version }) => ({ id, version }));
   await world.as(who === 'owner' ? 'manager' : 'owner').done('approveEntries', { body: { entries } });
 }
 
-/** Drafts and issues everything that is to bill to the client. */
-export async function bill(
+/** Keeps a draft over some entries of the client. */
+export async function draft(
   world: World,
   ids: readonly string[],
   grouping: 'task' | 'entry' = 'task',
   clientId = world.ids.client,
 ) {
-  const keeper = world.as('bookkeeper');
-  const draft = await keeper.done('createDraft', {
+  return world.as('bookkeeper').done('createDraft', {
     body: { id: newId(), wish: { clientId, upTo: '2026-06-14', grouping, entries: ids.map((id) => ({ id })), texts: [] } },
   });
-  return keeper.done('issueInvoice', {
-    params: { id: draft.row.id },
-    body: { gross: draft.row.gross, version: draft.row.version },
-  });
+}
+
+/** Drafts and issues some entries of the client. */
+export async function bill(...of: Parameters<typeof draft>) {
+  const { row } = await draft(...of);
+  const [world] = of;
+  return world
+    .as('bookkeeper')
+    .done('issueInvoice', { params: { id: row.id }, body: { gross: row.gross, version: row.version } });
 }
 
 /**

@@ -6,7 +6,6 @@ import {
   WireFacts,
   addDays,
   dateIn,
-  differs,
   overlapsOf,
   recordingLag,
   seconds,
@@ -18,6 +17,7 @@ import { group, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { HeldSheet, holdRules, lockTimesheets } from '../ledger/locks';
 import { entriesById } from '../ledger/read-entries';
+import { isWorthOtherwise, tellRounding } from '../ledger/round-days';
 import { deleteRows, insertRows, isChanged, kindOf, lockDays, rowSubject, updateRows } from '../ledger/rows';
 import { ValuationBasis, blankEntry, derived, valuationBasis } from '../ledger/value-entries';
 import { audit } from '../platform/audit';
@@ -103,17 +103,8 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
     [...written].map((id) => rowSubject(before.get(id) ?? null, after.get(id) ?? null)),
     reasons.find((one) => one.reason)?.reason ?? '',
   );
-  if (neighbours.length > 0)
-    await audit(
-      context,
-      'rounded anew with its day',
-      neighbours.map((row) => ({ ...rowSubject(before.get(row.id)!, row), ...causedBy(writing.action) })),
-    );
+  await tellRounding(context, before, neighbours, `another entry of the day: ${writing.action}`);
   return entriesById(context, [...writing.change.map((one) => one.id), ...writing.create.map((one) => one.entry.id)]);
-}
-
-function causedBy(action: string) {
-  return { before: {}, after: { because: `another entry of the day: ${action}` } };
 }
 
 async function findHeads(context: Context, touched: readonly { id: string }[]) {
@@ -342,15 +333,13 @@ function defaultBillable(basis: ValuationBasis, row: LedgerEntry): boolean {
   return (project?.billable ?? true) && (service?.billable ?? true);
 }
 
-const VALUE = ['billableQuantity', 'billingState', 'rate', 'valueMinor', 'ownValueMinor'] as const;
-
 /** Counts up the value's version of rows that nobody wrote and whose value moved. @returns these rows */
 function moveNeighbours(
   before: ReadonlyMap<string, LedgerEntry>,
   after: ReadonlyMap<string, LedgerEntry>,
   written: ReadonlySet<string>,
 ): LedgerEntry[] {
-  const moved = [...after.values()].filter((row) => !written.has(row.id) && differs(before.get(row.id)!, row, VALUE));
+  const moved = [...after.values()].filter((row) => !written.has(row.id) && isWorthOtherwise(before.get(row.id)!, row));
   for (const row of moved) row.valueVersion += 1;
   return moved;
 }

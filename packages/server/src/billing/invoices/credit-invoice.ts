@@ -15,11 +15,12 @@ import {
 import { endAllocations, insertAllocation, liveAllocations } from '../../generated/billing/payments/allocation.queries';
 import { audit } from '../../platform/audit';
 import { locking } from '../../ledger/locks';
+import { LEFT_A_DOCUMENT, roundAnew } from '../../ledger/round-days';
 import { Context, today } from '../../platform/context';
 import { json } from '../../platform/json';
 import { problem } from '../../platform/problem';
 import { forgetDecisions } from '../limits/over-limit';
-import { giveBack, issuedInvoice } from './issued-invoice';
+import { giveBack, invoiceToEnd } from './issued-invoice';
 import { displayOf, documentLine } from './make-document';
 import { numberText } from './number-text';
 import { readInvoice } from './read-invoice';
@@ -30,7 +31,7 @@ import { readInvoice } from './read-invoice';
  */
 export async function creditInvoice(context: Context, id: string, creditId: string, reason: string): Promise<InvoiceDetail> {
   const { tx, firm, actor, now } = context;
-  const invoice = await issuedInvoice(context, id, 'invoices.issue');
+  const { invoice, days } = await invoiceToEnd(context, id);
   if (invoice.kind !== 'invoice') throw problem('invoice-not-issued');
   if (invoice.credited !== 0) throw problem('invoice-credited');
   const allocations = await liveAllocations.run({ payment: null, invoice: id }, tx);
@@ -112,6 +113,7 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
     },
     tx,
   );
+  await roundAnew(context, days, LEFT_A_DOCUMENT);
   const money = { gross: invoice.gross, currency: invoice.currency };
   await audit(
     context,

@@ -335,21 +335,43 @@ where
 
 /* @name workOfInvoice */
 select
-  s.entry_id as "entryId!",
-  l.project_id as "projectId!"
+  w.entry_id as "entryId!",
+  w.project_id as "projectId!",
+  e.person_id as "personId?",
+  e.work_date as "date!",
+  exists (
+    select
+    from
+      agreement a
+    where
+      a.firm_id = e.firm_id
+      and a.project_id = e.project_id
+      and a.rounding_unit = 'day'
+      and holds_on (a.valid_from, a.valid_to, e.work_date)
+  ) as "byDay!"
 from
-  invoice_line l
-  join line_share s on s.firm_id = l.firm_id
-  and s.line_id = l.id
-where
-  l.invoice_id = :invoice!
-union
-select
-  f.entry_id,
-  l.project_id
-from
-  invoice_line l
-  join entry_fee f on f.firm_id = l.firm_id
-  and f.over_limit_line_id = l.id
-where
-  l.invoice_id = :invoice!;
+  (
+    select
+      s.firm_id,
+      s.entry_id,
+      l.project_id
+    from
+      invoice_line l
+      join line_share s on s.firm_id = l.firm_id
+      and s.line_id = l.id
+    where
+      l.invoice_id = :invoice!
+    union
+    select
+      f.firm_id,
+      f.entry_id,
+      l.project_id
+    from
+      invoice_line l
+      join entry_fee f on f.firm_id = l.firm_id
+      and f.over_limit_line_id = l.id
+    where
+      l.invoice_id = :invoice!
+  ) w
+  join entry e on e.firm_id = w.firm_id
+  and e.id = w.entry_id;

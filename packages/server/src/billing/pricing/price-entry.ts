@@ -31,7 +31,8 @@ export async function priceEntry(
   if (row.billedQuantity !== 0) throw problem(row.stage === 'approved' ? 'entry-in-draft' : 'entry-billed');
   const priced: LedgerEntry = { ...row, rate: typed, rateSource: typed === null ? null : 'typed' };
   const rows = [...day.values()].map((one) => (one.id === id ? priced : one));
-  const valuation = (await valuationBasis(context, rows)).value(rows).get(id)!;
+  // A price moves no time: the entry keeps its part of a day that is rounded as a whole.
+  const valuation = (await valuationBasis(context, rows)).value(rows, id).get(id)!;
   if (valuation.method !== 'time and materials' || !row.billable) throw problem('entry-not-billable');
   const others = row.problems.filter((code) => code !== 'no-rate');
   const problems: EntryProblem[] = valuation.rate === null ? [...others, 'no-rate'] : others;

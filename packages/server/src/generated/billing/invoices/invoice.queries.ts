@@ -797,7 +797,10 @@ export interface IWorkOfInvoiceParams {
 
 /** 'WorkOfInvoice' return type */
 export interface IWorkOfInvoiceResult {
+  byDay: boolean;
+  date: string;
   entryId: string;
+  personId: string | null;
   projectId: string;
 }
 
@@ -807,30 +810,52 @@ export interface IWorkOfInvoiceQuery {
   result: IWorkOfInvoiceResult;
 }
 
-const workOfInvoiceIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":187},{"a":354,"b":362}]}],"statement":"select\n  s.entry_id as \"entryId!\",\n  l.project_id as \"projectId!\"\nfrom\n  invoice_line l\n  join line_share s on s.firm_id = l.firm_id\n  and s.line_id = l.id\nwhere\n  l.invoice_id = :invoice!\nunion\nselect\n  f.entry_id,\n  l.project_id\nfrom\n  invoice_line l\n  join entry_fee f on f.firm_id = l.firm_id\n  and f.over_limit_line_id = l.id\nwhere\n  l.invoice_id = :invoice!"};
+const workOfInvoiceIR: any = {"usedParamSet":{"invoice":true},"params":[{"name":"invoice","required":true,"transform":{"type":"scalar"},"locs":[{"a":568,"b":576},{"a":800,"b":808}]}],"statement":"select\n  w.entry_id as \"entryId!\",\n  w.project_id as \"projectId!\",\n  e.person_id as \"personId?\",\n  e.work_date as \"date!\",\n  exists (\n    select\n    from\n      agreement a\n    where\n      a.firm_id = e.firm_id\n      and a.project_id = e.project_id\n      and a.rounding_unit = 'day'\n      and holds_on (a.valid_from, a.valid_to, e.work_date)\n  ) as \"byDay!\"\nfrom\n  (\n    select\n      s.firm_id,\n      s.entry_id,\n      l.project_id\n    from\n      invoice_line l\n      join line_share s on s.firm_id = l.firm_id\n      and s.line_id = l.id\n    where\n      l.invoice_id = :invoice!\n    union\n    select\n      f.firm_id,\n      f.entry_id,\n      l.project_id\n    from\n      invoice_line l\n      join entry_fee f on f.firm_id = l.firm_id\n      and f.over_limit_line_id = l.id\n    where\n      l.invoice_id = :invoice!\n  ) w\n  join entry e on e.firm_id = w.firm_id\n  and e.id = w.entry_id"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   s.entry_id as "entryId!",
- *   l.project_id as "projectId!"
+ *   w.entry_id as "entryId!",
+ *   w.project_id as "projectId!",
+ *   e.person_id as "personId?",
+ *   e.work_date as "date!",
+ *   exists (
+ *     select
+ *     from
+ *       agreement a
+ *     where
+ *       a.firm_id = e.firm_id
+ *       and a.project_id = e.project_id
+ *       and a.rounding_unit = 'day'
+ *       and holds_on (a.valid_from, a.valid_to, e.work_date)
+ *   ) as "byDay!"
  * from
- *   invoice_line l
- *   join line_share s on s.firm_id = l.firm_id
- *   and s.line_id = l.id
- * where
- *   l.invoice_id = :invoice!
- * union
- * select
- *   f.entry_id,
- *   l.project_id
- * from
- *   invoice_line l
- *   join entry_fee f on f.firm_id = l.firm_id
- *   and f.over_limit_line_id = l.id
- * where
- *   l.invoice_id = :invoice!
+ *   (
+ *     select
+ *       s.firm_id,
+ *       s.entry_id,
+ *       l.project_id
+ *     from
+ *       invoice_line l
+ *       join line_share s on s.firm_id = l.firm_id
+ *       and s.line_id = l.id
+ *     where
+ *       l.invoice_id = :invoice!
+ *     union
+ *     select
+ *       f.firm_id,
+ *       f.entry_id,
+ *       l.project_id
+ *     from
+ *       invoice_line l
+ *       join entry_fee f on f.firm_id = l.firm_id
+ *       and f.over_limit_line_id = l.id
+ *     where
+ *       l.invoice_id = :invoice!
+ *   ) w
+ *   join entry e on e.firm_id = w.firm_id
+ *   and e.id = w.entry_id
  * ```
  */
 export const workOfInvoice = new PreparedQuery<IWorkOfInvoiceParams,IWorkOfInvoiceResult>(workOfInvoiceIR);
