@@ -37,6 +37,7 @@ export async function tellRounding(
  * it was billed at. The rules and the timesheets and entries of these days are held by the caller.
  */
 export async function roundAnew(context: Context, days: readonly PersonDay[], because: string): Promise<void> {
+  // Most agreements round entry by entry: then nothing is read for it.
   if (days.length === 0) return;
   const rows = await readDays(context, days);
   const valuations = (await valuationBasis(context, rows)).value(rows);
