@@ -1,37 +1,82 @@
 import { provideZonelessChangeDetection } from '@angular/core';
-import { TestBed } from '@angular/core/testing';
+import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { SeriesChart } from './series-chart';
 
-describe('the chart of cost, earned and billed', () => {
-  async function chart(last: { cost: number; earned: number; billed: number }) {
+const SERIES = [
+  { month: '2026-05', cost: 900_000, earned: 1_000_000, billed: 0 },
+  { month: '2026-06', cost: 2_390_000, earned: 2_400_000, billed: 2_400_000 },
+];
+
+describe('the chart of results', () => {
+  let fixture: ComponentFixture<SeriesChart>;
+  let element: HTMLElement;
+
+  beforeEach(async () => {
     TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] });
-    const fixture = TestBed.createComponent(SeriesChart);
-    fixture.componentRef.setInput('series', [
-      { month: '2026-05', cost: 100_000, earned: 150_000, billed: 0 },
-      { month: '2026-06', ...last },
-    ]);
+    fixture = TestBed.createComponent(SeriesChart);
+    fixture.componentRef.setInput('series', SERIES);
     fixture.componentRef.setInput('currency', 'GBP');
+    element = fixture.nativeElement as HTMLElement;
+    document.body.append(element);
     await fixture.whenStable();
-    return fixture;
+  });
+  afterEach(() => element.remove());
+
+  const button = (name: string) => [...element.querySelectorAll('button')].find((one) => one.textContent.trim() === name)!;
+
+  /** The next file that is saved, by its name, and what is in it. */
+  function saved(): Promise<{ name: string; blob: Blob }> {
+    let made: Blob;
+    spyOn(URL, 'createObjectURL').and.callFake((blob) => {
+      made = blob as Blob;
+      return 'blob:made';
+    });
+    return new Promise((resolve) => {
+      spyOn(HTMLAnchorElement.prototype, 'click').and.callFake(function (this: HTMLAnchorElement) {
+        resolve({ name: this.download, blob: made });
+      });
+    });
   }
 
-  it('labels each line at its end, none over another', async () => {
-    const fixture = await chart({ cost: 500_000, earned: 501_000, billed: 502_000 });
-    const labels = [...(fixture.nativeElement as HTMLElement).querySelectorAll('text.label')];
-    expect(labels.map((label) => label.textContent).sort()).toEqual(['billed £5k', 'cost £5k', 'earned £5k']);
-    const heights = labels.map((label) => Number(label.getAttribute('y'))).sort((a, b) => a - b);
-    expect(heights[1]! - heights[0]!).toBeGreaterThanOrEqual(16);
-    expect(heights[2]! - heights[1]!).toBeGreaterThanOrEqual(16);
+  it('is saved as SVG that stands alone, as it is drawn', async () => {
+    const file = saved();
+    button('Save as SVG').click();
+    const { name, blob } = await file;
+    expect([name, blob.type]).toEqual(['results.svg', 'image/svg+xml']);
+    const picture = new DOMParser().parseFromString(await blob.text(), 'image/svg+xml');
+    expect(picture.querySelector('parsererror')).toBeNull();
+    const drawn = element.querySelectorAll('svg path');
+    expect(picture.querySelectorAll('path').length).toBe(drawn.length);
+    expect(picture.querySelector('path')!.getAttribute('stroke')).toBe(getComputedStyle(drawn[0]!).stroke);
   });
 
-  it('draws a higher figure higher, and has the same figures in its table', async () => {
-    const fixture = await chart({ cost: 200_000, earned: 800_000, billed: 400_000 });
-    const element = fixture.nativeElement as HTMLElement;
-    const end = (name: string) => Number(element.querySelector(`path.${name}`)!.getAttribute('d')!.split(',').at(-1));
-    expect(end('earned')).toBeLessThan(end('billed'));
-    expect(end('billed')).toBeLessThan(end('cost'));
-    element.querySelector<HTMLElement>('.tools button')!.click();
+  it('is saved as PNG of twice its size', async () => {
+    const file = saved();
+    button('Save as PNG').click();
+    const { name, blob } = await file;
+    expect([name, blob.type]).toEqual(['results.png', 'image/png']);
+    const drawn = await createImageBitmap(blob);
+    const [, , width, height] = element.querySelector('svg')!.getAttribute('viewBox')!.split(' ').map(Number);
+    expect([drawn.width, drawn.height]).toEqual([2 * width!, 2 * height!]);
+  });
+
+  it('labels its lines with what they come to, apart from each other', () => {
+    const labels = [...element.querySelectorAll('svg text')].filter((one) =>
+      /^(cost|earned|billed) /.test(one.textContent.trim()),
+    );
+    expect(labels.map((one) => one.textContent.trim())).toEqual(['earned £24k', 'billed £24k', 'cost £24k']);
+    const places = labels.map((one) => Number(one.getAttribute('y')));
+    expect(places[1]! - places[0]!).toBeGreaterThanOrEqual(16);
+    expect(places[2]! - places[1]!).toBeGreaterThanOrEqual(16);
+  });
+
+  it('has a table behind it', async () => {
+    button('Show as a table').click();
     await fixture.whenStable();
-    expect([...element.querySelectorAll('tbody tr')].at(-1)!.textContent).toContain('£8,000.00');
+    const rows = [...element.querySelectorAll('tbody tr')];
+    expect(rows.map((row) => [...row.querySelectorAll('td')].map((cell) => cell.textContent.trim()))).toEqual([
+      ['2026-05', '£9,000.00', '£10,000.00', '£0.00'],
+      ['2026-06', '£23,900.00', '£24,000.00', '£24,000.00'],
+    ]);
   });
 });
