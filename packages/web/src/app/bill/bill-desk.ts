@@ -5,16 +5,15 @@ import { Store } from '@ngrx/store';
 import { moneyText, minor, readAmount, shortDate } from '@yellowwood/core';
 import type { BillDesk, BillEntry, DraftPreview, DraftWish } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
-import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { Address } from '../state/address';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 import { Paper } from './paper';
 
@@ -28,7 +27,7 @@ interface Group {
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
   selector: 'yw-bill-desk',
-  imports: [MatButton, MatCheckbox, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  imports: [MatButton, MatCheckbox, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,8 +35,6 @@ interface Group {
 export class BillDeskScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
   private readonly asking = inject(Ask);
   protected readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
@@ -58,7 +55,7 @@ export class BillDeskScreen {
   private readonly texts = signal<ReadonlyMap<string, string>>(new Map());
   protected readonly preview = signal<DraftPreview | null>(null);
   protected readonly previewSentence = signal('');
-  protected readonly busy = signal(false);
+  protected readonly command = command();
 
   protected readonly groups = computed((): Group[] => {
     const groups = new Map<string, Group>();
@@ -244,9 +241,9 @@ export class BillDeskScreen {
   protected async release(line: BillDesk['overLimit'][number]): Promise<void> {
     const amount = await this.askAmount('Release over the limit', line.mayRelease, line.currency, line.number);
     if (amount === undefined) return;
-    await this.send(
-      () => this.api.call('releaseOverLimit', { params: { id: line.lineId }, body: { id: newId(), minor: amount, note: '' } }),
-      'Released: it is to bill as a fee',
+    await this.command.run(
+      (id) => this.api.call('releaseOverLimit', { params: { id: line.lineId }, body: { id, minor: amount, note: '' } }),
+      { done: 'Released: it is to bill as a fee', about: `${line.lineId} ${amount}` },
     );
   }
 
@@ -261,9 +258,9 @@ export class BillDeskScreen {
       button: 'Write down',
     });
     if (reason)
-      await this.send(
+      await this.command.run(
         () => this.api.call('writeDownOverLimit', { params: { id: line.lineId }, body: { minor: amount, reason } }),
-        'Written down',
+        { done: 'Written down' },
       );
   }
 
@@ -278,7 +275,7 @@ export class BillDeskScreen {
     if (typed === '') return most;
     const read = readAmount(typed, currency);
     if (read.ok && read.value > 0 && read.value <= most) return read.value;
-    this.notices.done(`Type an amount above zero, at most ${moneyText(minor(most), currency)}.`);
+    this.command.refuse(`Type an amount above zero, at most ${moneyText(minor(most), currency)}.`);
     return undefined;
   }
 
@@ -292,17 +289,17 @@ export class BillDeskScreen {
       button: 'Write off',
     });
     if (reason)
-      await this.send(
+      await this.command.run(
         () =>
           this.api.call('writeOffEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
-        'Written off',
+        { done: 'Written off' },
       );
   }
 
-  protected reinstate(entry: BillDesk['writtenOff']['entries'][number]): Promise<void> {
-    return this.send(
+  protected reinstate(entry: BillDesk['writtenOff']['entries'][number]): Promise<unknown> {
+    return this.command.run(
       () => this.api.call('reinstateEntries', { body: { entries: [{ id: entry.id, version: entry.version }] } }),
-      'To bill again',
+      { done: 'To bill again' },
     );
   }
 
@@ -331,7 +328,7 @@ export class BillDeskScreen {
     if (typed === '') return this.writeDowns.update((map) => new Map([...map].filter(([id]) => id !== entry.id)));
     const read = readAmount(typed, currency);
     if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0))
-      return this.notices.done(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
+      return this.command.refuse(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
     const reason = await this.asking.ask({
       title: 'Why is it reduced?',
       field: { label: 'Reason, printed on the document', needed: true },
@@ -349,9 +346,9 @@ export class BillDeskScreen {
       button: 'Hold back',
     });
     if (reason)
-      await this.send(
+      await this.command.run(
         () => this.api.call('holdEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
-        'Held back',
+        { done: 'Held back' },
       );
   }
 
@@ -363,27 +360,30 @@ export class BillDeskScreen {
       button: 'Hold back',
     });
     if (reason)
-      await this.send(
+      await this.command.run(
         () => this.api.call('holdEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
-        'Held back',
+        { done: 'Held back' },
       );
   }
 
-  protected unhold(entries: readonly BillEntry[]): Promise<void> {
-    return this.send(
+  protected unhold(entries: readonly BillEntry[]): Promise<unknown> {
+    return this.command.run(
       () => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }),
-      'Released',
+      { done: 'Released' },
     );
   }
 
   protected async keepDraft(): Promise<void> {
     const wish = this.wish();
     if (wish)
-      await this.send(async () => {
-        await this.api.call('createDraft', { body: { id: newId(), wish } });
-        // The choices are the draft's now; what is left on the desk is another document.
-        this.beginAnew();
-      }, 'Draft kept; its entries are reserved');
+      await this.command.run(
+        async (id) => {
+          await this.api.call('createDraft', { body: { id, wish } });
+          // The choices are the draft's now; what is left on the desk is another document.
+          this.beginAnew();
+        },
+        { done: 'Draft kept; its entries are reserved', about: JSON.stringify(wish) },
+      );
   }
 
   /** Issue asks first: client, total and number cannot be taken back. */
@@ -397,39 +397,36 @@ export class BillDeskScreen {
       button: 'Issue invoice',
     });
     if (sure === undefined) return;
-    this.busy.set(true);
-    try {
-      const issued = await this.api.call('issueNewInvoice', { body: { id: newId(), wish, gross: document.gross } });
-      this.notices.done(`${issued.row.number} issued.`);
-      this.refresh.written();
+    const issued = await this.command.run(
+      (id) => this.api.call('issueNewInvoice', { body: { id, wish, gross: document.gross } }),
+      { done: ({ row }) => `${row.number} issued`, about: JSON.stringify(wish) },
+    );
+    if (issued)
       await this.address.go('collect', {
         ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }),
         sel: `invoice:${issued.row.id}`,
       });
-    } catch (error) {
-      this.notices.failed(error);
-      this.refresh.written();
-    } finally {
-      this.busy.set(false);
-    }
   }
 
   /** Puts a draft's choices back on the desk; the draft itself goes, its entries are to bill again. */
   protected async takeUp(id: string, version: number): Promise<void> {
-    await this.send(async () => {
-      const { wish } = await this.api.call('readInvoice', { params: { id } });
-      await this.api.call('discardDraft', { params: { id }, version });
-      await this.desk.reload();
-      const wanted = new Map(wish!.entries.map((entry) => [entry.id, entry]));
-      this.grouping.set(wish!.grouping);
-      this.ticks.set(new Map((this.desk.value()?.entries ?? []).map(({ id }) => [id, wanted.has(id)])));
-      this.writeDowns.set(new Map(wish!.entries.flatMap((entry) => (entry.writeDown ? [[entry.id, entry.writeDown]] : []))));
-      this.texts.set(new Map(wish!.texts.map(({ key, text }) => [key, text])));
-    }, 'The draft is on the desk again; keep or issue it when it is right');
+    await this.command.run(
+      async () => {
+        const { wish } = await this.api.call('readInvoice', { params: { id } });
+        await this.api.call('discardDraft', { params: { id }, version });
+        await this.desk.reload();
+        const wanted = new Map(wish!.entries.map((entry) => [entry.id, entry]));
+        this.grouping.set(wish!.grouping);
+        this.ticks.set(new Map((this.desk.value()?.entries ?? []).map(({ id }) => [id, wanted.has(id)])));
+        this.writeDowns.set(new Map(wish!.entries.flatMap((entry) => (entry.writeDown ? [[entry.id, entry.writeDown]] : []))));
+        this.texts.set(new Map(wish!.texts.map(({ key, text }) => [key, text])));
+      },
+      { done: 'The draft is on the desk again; keep or issue it when it is right' },
+    );
   }
 
   protected async issueDraft(id: string): Promise<void> {
-    const detail = await this.api.call('readInvoice', { params: { id } }).catch((error: unknown) => this.notices.failed(error));
+    const detail = await this.command.run(() => this.api.call('readInvoice', { params: { id } }));
     if (!detail) return;
     const sure = await this.asking.ask({
       title: 'Issue this draft?',
@@ -437,10 +434,10 @@ export class BillDeskScreen {
       button: 'Issue invoice',
     });
     if (sure !== undefined)
-      await this.send(
+      await this.command.run(
         () =>
           this.api.call('issueInvoice', { params: { id }, body: { gross: detail.document.gross, version: detail.row.version } }),
-        'Issued',
+        { done: 'Issued' },
       );
   }
 
@@ -450,16 +447,7 @@ export class BillDeskScreen {
       text: 'Its entries are to bill again.',
       button: 'Discard draft',
     });
-    if (sure !== undefined) await this.send(() => this.api.call('discardDraft', { params: { id }, version }), 'Draft discarded');
-  }
-
-  private async send(call: () => Promise<unknown>, done: string): Promise<void> {
-    try {
-      await call();
-      this.notices.done(done);
-    } catch (error) {
-      this.notices.failed(error);
-    }
-    this.refresh.written();
+    if (sure !== undefined)
+      await this.command.run(() => this.api.call('discardDraft', { params: { id }, version }), { done: 'Draft discarded' });
   }
 }

@@ -1,19 +1,19 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  imports: [Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe],
   templateUrl: './to-bill.html',
   styles:
     ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } td span { display: block; } p { margin-bottom: 8px; }',
@@ -23,8 +23,6 @@ export class ToBillScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
   protected readonly names = inject(WorkNames);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly list = loaded(
@@ -48,22 +46,14 @@ export class ToBillScreen {
     () => new Map((this.unpriced.value()?.offers ?? []).map((one) => [one.entryId, one.rule])),
   );
   protected readonly mayPrice = computed(() => !!this.rights()['entries.price']);
-  protected readonly busy = signal(false);
+  protected readonly command = command();
 
   /** Takes the price of a rule that was made after the entry. */
   protected async take(entry: Entry): Promise<void> {
-    if (this.busy()) return;
-    this.busy.set(true);
-    try {
-      const body = { rate: null, reason: 'A rule made since prices it' };
-      await this.api.call('priceEntry', { params: { id: entry.id }, version: entry.version, body });
-      this.notices.done('Priced by the rule.');
-    } catch (error) {
-      this.notices.failed(error);
-    } finally {
-      this.busy.set(false);
-      this.refresh.written();
-    }
+    const body = { rate: null, reason: 'A rule made since prices it' };
+    await this.command.run(() => this.api.call('priceEntry', { params: { id: entry.id }, version: entry.version, body }), {
+      done: 'Priced by the rule',
+    });
   }
 
   protected why(entry: Entry): void {

@@ -84,7 +84,7 @@ describe('one invoice', () => {
     await page.settle(30);
     const [sent] = page.server.to('recordPayment');
     expect(sent!.body).toEqual({ id: sent!.body.id, invoiceId: id(1), minor: 10_000, receivedOn: TODAY, reference: 'HT 55' });
-    expect(page.notice()).toContain('£100.00 recorded on T-0001.');
+    expect(page.notice()).toContain('£100.00 recorded on T-0001');
     expect(page.text('dl')).toContain('Open£332.00');
   });
 

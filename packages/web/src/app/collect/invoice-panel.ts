@@ -13,21 +13,19 @@ import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { amountText, minor, moneyText, readAmount } from '@yellowwood/core';
 import type { InvoiceDetail } from '@yellowwood/contracts';
-import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { DayPipe, MoneyPipe } from '../ui/formats';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
   selector: 'yw-invoice-panel',
-  imports: [MatButton, DayPipe, MoneyPipe, History],
+  imports: [MatButton, Failure, DayPipe, MoneyPipe, History],
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:
@@ -36,8 +34,6 @@ import { Notices } from '../ui/notices';
 })
 export class InvoicePanel {
   private readonly api = inject(Api);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
   private readonly asking = inject(Ask);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -47,13 +43,11 @@ export class InvoicePanel {
     () => this.id(),
     (id) => this.api.call('readInvoice', { params: { id } }),
   );
-  protected readonly received = linkedSignal(() => this.today());
+  protected readonly received = linkedSignal({ source: () => this.id(), computation: () => this.today() });
   protected readonly amount = signal('');
-  protected readonly reference = signal('');
-  protected readonly sentence = signal('');
-  protected readonly busy = signal(false);
-  /** The id of the payment being typed: sending it twice records it once. */
-  private paymentId = newId();
+  protected readonly reference = linkedSignal({ source: () => this.id(), computation: () => '' });
+  protected readonly payment = command();
+  protected readonly command = command();
   protected readonly payText = computed(() => {
     const currency = this.invoice.value()?.row.currency;
     if (!currency) return 'Record payment';
@@ -72,7 +66,7 @@ export class InvoicePanel {
       offered = key;
       untracked(() => {
         this.amount.set(amountText(minor(row.open), row.currency, navigator.language));
-        this.sentence.set('');
+        this.payment.forget();
       });
     });
   }
@@ -88,32 +82,18 @@ export class InvoicePanel {
     const { row } = detail;
     const read = readAmount(this.amount(), row.currency);
     if (!read.ok || read.value <= 0)
-      return this.sentence.set(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
-    if (!this.received()) return this.sentence.set('Choose the day on which it was received.');
-    this.busy.set(true);
-    try {
-      const after = await this.api.call('recordPayment', {
-        body: {
-          id: this.paymentId,
-          invoiceId: row.id,
-          minor: read.value,
-          receivedOn: this.received(),
-          reference: this.reference().trim(),
-        },
-      });
-      this.paymentId = newId();
-      this.reference.set('');
-      this.invoice.set(after);
-      const over = read.value - row.open;
-      this.notices.done(
-        `${moneyText(read.value, row.currency)} recorded on ${row.number}${over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : ''}.`,
-      );
-      this.refresh.written();
-    } catch (error) {
-      this.sentence.set(sentenceOf(error));
-    } finally {
-      this.busy.set(false);
-    }
+      return this.payment.refuse(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
+    if (!this.received()) return this.payment.refuse('Choose the day on which it was received.');
+    const body = { invoiceId: row.id, minor: read.value, receivedOn: this.received(), reference: this.reference().trim() };
+    const over = read.value - row.open;
+    const credit = over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : '';
+    const after = await this.payment.run((id) => this.api.call('recordPayment', { body: { id, ...body } }), {
+      done: `${moneyText(read.value, row.currency)} recorded on ${row.number}${credit}`,
+      about: row.id,
+    });
+    if (!after || this.id() !== row.id) return;
+    this.reference.set('');
+    this.invoice.set(after);
   }
 
   protected async reverse(id: string): Promise<void> {
@@ -124,14 +104,15 @@ export class InvoicePanel {
       button: 'Reverse payment',
     });
     if (reason)
-      await this.command(() => this.api.call('reversePayment', { params: { id }, body: { reason } }), 'Payment reversed');
+      await this.command.run(() => this.api.call('reversePayment', { params: { id }, body: { reason } }), {
+        done: 'Payment reversed',
+      });
   }
 
-  protected send(detail: InvoiceDetail): Promise<void> {
-    return this.command(
-      () => this.api.call('markSent', { params: { id: detail.row.id } }),
-      `${detail.row.number} marked as sent`,
-    );
+  protected async send(detail: InvoiceDetail): Promise<void> {
+    await this.command.run(() => this.api.call('markSent', { params: { id: detail.row.id } }), {
+      done: `${detail.row.number} marked as sent`,
+    });
   }
 
   protected async end(detail: InvoiceDetail, how: 'void' | 'credit'): Promise<void> {
@@ -147,22 +128,12 @@ export class InvoicePanel {
       button: how === 'void' ? 'Void invoice' : 'Credit invoice',
     });
     if (!reason) return;
-    await this.command(
-      () =>
+    await this.command.run(
+      (id) =>
         how === 'void'
           ? this.api.call('voidInvoice', { params: { id: row.id }, body: { reason } })
-          : this.api.call('creditInvoice', { params: { id: row.id }, body: { id: newId(), reason } }),
-      how === 'void' ? `${row.number} is void` : `${row.number} is credited`,
+          : this.api.call('creditInvoice', { params: { id: row.id }, body: { id, reason } }),
+      { done: how === 'void' ? `${row.number} is void` : `${row.number} is credited`, about: `${how} ${row.id}` },
     );
-  }
-
-  private async command(call: () => Promise<unknown>, done: string): Promise<void> {
-    try {
-      await call();
-      this.notices.done(done);
-    } catch (error) {
-      this.notices.failed(error);
-    }
-    this.refresh.written();
   }
 }

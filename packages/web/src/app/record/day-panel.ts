@@ -2,15 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, input, ou
 import { MatButton } from '@angular/material/button';
 import { SplitFailure, clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
-import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
-import { Refresh } from '../state/refresh';
 import { ABSENCE_WORDS, PROBLEM_WORDS } from '../state/words';
 import { DayStrip, StripSpan } from '../ui/day-strip';
+import { command } from '../ui/command';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
-import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 import { EntryForm, EntryFormValue, timesOf } from './entry-form';
 import { WeekStore } from './week-store';
@@ -28,8 +26,7 @@ export class DayPanel {
   protected readonly names = inject(WorkNames);
   protected readonly address = inject(Address);
   private readonly api = inject(Api);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
+  protected readonly timer = command();
   readonly day = input.required<string>();
   /** Whether the day stands without the grid of its week, and so brings the way to the other days along. */
   readonly alone = input(false);
@@ -162,13 +159,10 @@ export class DayPanel {
   /** The same work again, as a timer that starts now. */
   protected async again(entry: Entry): Promise<void> {
     const { projectId, taskId, serviceId, note, billable } = entry;
-    try {
-      await this.api.call('startTimer', { body: { id: newId(), projectId, taskId, serviceId, note, billable, others: 'pause' } });
-      this.refresh.written();
-      this.notices.done('Timer started again.');
-    } catch (error) {
-      this.notices.failed(error);
-    }
+    await this.timer.run(
+      (id) => this.api.call('startTimer', { body: { id, projectId, taskId, serviceId, note, billable, others: 'pause' } }),
+      { done: 'Timer started again', about: entry.id },
+    );
   }
 }
 

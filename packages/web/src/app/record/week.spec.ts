@@ -1,8 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { WEEKS, datesFrom } from '@yellowwood/core';
-import type { Entry, Timesheet } from '@yellowwood/contracts';
-import { FakeServer, Page, id, open } from '../testing/fake-server';
+import type { Entry, SheetRow, Timesheet } from '@yellowwood/contracts';
+import { FakeServer, Page, TODAY, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekScreen } from './week';
 
@@ -147,6 +147,26 @@ describe('the own week on the page', () => {
     expect(page.button('Submit 1:30 again')).toBeTruthy();
   });
 
+  it('adds a row of picked work once its service is chosen, billable as project and service are', async () => {
+    const added: SheetRow[] = [];
+    await week([], {}, (server) =>
+      server
+        .on('addRow', ({ body }) => {
+          added.push(body);
+          return weekOfEntries([], { rows: added });
+        })
+        .on('readTimesheet', () => weekOfEntries([], { rows: added })),
+    );
+    page.element.querySelector<HTMLElement>('yw-week-grid yw-work-picker input')!.focus();
+    await page.type('yw-week-grid yw-work-picker input', 'sound');
+    await page.settle(30);
+    document.querySelector<HTMLElement>('mat-option')!.click();
+    await page.settle();
+    await page.type('#new-row-service', id(41), 'change');
+    expect(added).toEqual([{ projectId: id(20), taskId: id(31), serviceId: id(41), billable: false }]);
+    expect(page.texts('tbody td.name')[0]).toContain('Pier');
+  });
+
   it('brings last week’s rows with or without their hours', async () => {
     await week([entryOf(50)], {}, (server) => server.on('bringRows', () => weekOfEntries([entryOf(50)])));
     await page.press("Bring last week's rows");
@@ -224,8 +244,7 @@ describe('the chosen day', () => {
     await page.press('Delete Pier');
     expect(page.server.to('deleteEntry')[0]!.version).toBe('"1"');
     expect(page.notice()).toContain('1:30 deleted');
-    document.querySelector<HTMLButtonElement>('mat-snack-bar-container button')!.click();
-    await page.settle(30);
+    await page.undo();
     expect(page.server.to('restoreEntry')[0]!.params['id']).toBe(id(50));
   });
 
@@ -248,6 +267,14 @@ describe('the chosen day', () => {
         others: 'pause',
       }),
     );
+  });
+
+  it('starts no absence again: only what was worked on', async () => {
+    await today([
+      entryOf(52, { date: TODAY, kind: 'absence', absenceCode: 'holiday', projectId: null, taskId: null, serviceId: null }),
+    ]);
+    expect(lines()[0]).toContain('leave');
+    expect(page.texts('yw-day-panel button').filter((text) => /again/.test(text))).toEqual([]);
   });
 
   it('divides a span at a time inside it, in one step that can be undone', async () => {

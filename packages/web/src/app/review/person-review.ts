@@ -6,21 +6,21 @@ import { Api } from '../api/api';
 import { EntryForm, EntryFormValue, timesOf } from '../record/entry-form';
 import { Address } from '../state/address';
 import { Periods } from '../state/periods';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { ABSENCE_WORDS, LOOK_WORDS, PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
   selector: 'yw-person-review',
-  imports: [MatButton, EntryForm, DayPipe, HoursPipe, MomentPipe, GrowthMark, History],
+  imports: [MatButton, EntryForm, Failure, DayPipe, HoursPipe, MomentPipe, GrowthMark, History],
   templateUrl: './person-review.html',
   styleUrls: ['../shell/why.scss'],
   styles:
@@ -30,8 +30,7 @@ import { WorkNames } from '../ui/work-names';
 export class PersonReview {
   private readonly api = inject(Api);
   private readonly address = inject(Address);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
+  protected readonly command = command();
   private readonly asking = inject(Ask);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -77,12 +76,11 @@ export class PersonReview {
     ];
   }
 
-  protected approve(entries: readonly Entry[]): Promise<void> {
+  protected approve(entries: readonly Entry[]): Promise<unknown> {
     const seen = entries.map(({ id, version }) => ({ id, version }));
-    return this.send(
-      () => this.api.call('approveEntries', { body: { entries: seen } }),
-      entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`,
-    );
+    return this.command.run(() => this.api.call('approveEntries', { body: { entries: seen } }), {
+      done: entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`,
+    });
   }
 
   protected async returnOne(entry: Entry): Promise<void> {
@@ -92,9 +90,9 @@ export class PersonReview {
       button: 'Return entry',
     });
     if (reason !== undefined)
-      await this.send(
+      await this.command.run(
         () => this.api.call('returnEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
-        'Entry returned',
+        { done: 'Entry returned' },
       );
   }
 
@@ -106,9 +104,9 @@ export class PersonReview {
       button: `Return ${this.periods.word()}`,
     });
     if (reason !== undefined)
-      await this.send(
+      await this.command.run(
         () => this.api.call('returnPeriod', { params: { id: this.personId() }, body: { from: this.from(), reason } }),
-        `${this.periods.title(this.from())} returned`,
+        { done: `${this.periods.title(this.from())} returned` },
       );
   }
 
@@ -120,15 +118,15 @@ export class PersonReview {
       button: 'Re-open entry',
     });
     if (reason !== undefined)
-      await this.send(
+      await this.command.run(
         () => this.api.call('reopenEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
-        'Entry re-opened',
+        { done: 'Entry re-opened' },
       );
   }
 
   protected async correct(entry: Entry, value: EntryFormValue): Promise<void> {
     const { target, note, date, span, quantity, explanation } = value;
-    await this.send(
+    const corrected = await this.command.run(
       () =>
         this.api.call('changeEntry', {
           params: { id: entry.id },
@@ -141,18 +139,9 @@ export class PersonReview {
             reason: explanation,
           },
         }),
-      'Entry corrected',
+      { done: 'Entry corrected' },
     );
-    this.correcting.set(null);
-  }
-
-  private async send(call: () => Promise<unknown>, done: string): Promise<void> {
-    try {
-      await call();
-      this.notices.done(done);
-    } catch (error) {
-      this.notices.failed(error);
-    }
-    this.refresh.written();
+    // What was typed stays while it is refused.
+    if (corrected) this.correcting.set(null);
   }
 }

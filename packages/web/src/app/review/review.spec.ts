@@ -186,7 +186,7 @@ describe('the review', () => {
     );
     const before = page.server.to('readReview').length;
     await page.press(/^Approve 1 clean week,/);
-    expect(page.notice()).toContain('Some of these entries have changed.');
+    expect(page.refused()).toContain('Some of these entries have changed.');
     expect(page.server.to('readReview').length).toBeGreaterThan(before);
   });
 });

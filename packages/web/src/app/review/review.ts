@@ -7,19 +7,19 @@ import type { ReviewPerson } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { Periods } from '../state/periods';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { ABSENCE_WORDS, LOOK_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 import { OwnReview } from './own-review';
 
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, DayPipe, HoursPipe, TitleCasePipe, OwnReview],
+  imports: [MatButton, Failure, DayPipe, HoursPipe, TitleCasePipe, OwnReview],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,8 +27,7 @@ import { OwnReview } from './own-review';
 export class ReviewScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
+  protected readonly command = command();
   private readonly asking = inject(Ask);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -106,18 +105,16 @@ export class ReviewScreen {
   protected async approveClean(): Promise<void> {
     const clean = this.clean();
     const entries = clean.flatMap((person) => person.entries);
-    await this.send(
-      () => this.api.call('approveEntries', { body: { entries } }),
-      `${clean.length} clean ${this.periods.word()}${clean.length === 1 ? '' : 's'} approved`,
-    );
+    await this.command.run(() => this.api.call('approveEntries', { body: { entries } }), {
+      done: `${clean.length} clean ${this.periods.word()}${clean.length === 1 ? '' : 's'} approved`,
+    });
   }
 
   protected async approve(person: ReviewPerson): Promise<void> {
     if (person.entries.length === 0) return;
-    await this.send(
-      () => this.api.call('approveEntries', { body: { entries: person.entries } }),
-      `${person.name}: ${this.periods.word()} approved`,
-    );
+    await this.command.run(() => this.api.call('approveEntries', { body: { entries: person.entries } }), {
+      done: `${person.name}: ${this.periods.word()} approved`,
+    });
   }
 
   protected async return(person: ReviewPerson): Promise<void> {
@@ -129,20 +126,10 @@ export class ReviewScreen {
       button: `Return ${this.periods.word()}`,
     });
     if (reason !== undefined)
-      await this.send(
+      await this.command.run(
         () => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }),
-        `${person.name}: ${this.periods.word()} returned`,
+        { done: `${person.name}: ${this.periods.word()} returned` },
       );
-  }
-
-  private async send(call: () => Promise<unknown>, done: string): Promise<void> {
-    try {
-      await call();
-      this.notices.done(done);
-    } catch (error) {
-      this.notices.failed(error);
-    }
-    this.refresh.written();
   }
 
   /** In the list: arrows move, Enter opens, F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns. */

@@ -168,7 +168,7 @@ describe('why an entry is worth what it is worth', () => {
     }
     form.requestSubmit();
     await page.settle(20);
-    expect(page.notice()).toContain('Somebody else has changed this entry.');
+    expect(page.refused()).toContain('Somebody else has changed this entry.');
     expect(page.element.querySelector('form.price')).not.toBeNull();
   });
 

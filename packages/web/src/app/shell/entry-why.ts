@@ -1,31 +1,29 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { rateText, rate as rateOf, readRate } from '@yellowwood/core';
 import type { EntryWhy as Why } from '@yellowwood/contracts';
 import { Api } from '../api/api';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { LOSS_WORDS, PROBLEM_WORDS } from '../state/words';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
-import { Notices } from '../ui/notices';
 import { WorkNames } from '../ui/work-names';
 
 /** Why an entry has its time, rate and value: the rule that won, those that lost, rounding, history. */
 @Component({
   selector: 'yw-entry-why',
-  imports: [MatButton, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History],
+  imports: [MatButton, Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History],
   templateUrl: './entry-why.html',
   styleUrl: './why.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class EntryWhy {
   private readonly api = inject(Api);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly id = input.required<string>();
@@ -35,10 +33,11 @@ export class EntryWhy {
   );
   protected readonly words = PROBLEM_WORDS;
   protected readonly loss = LOSS_WORDS;
-  protected readonly pricing = signal(false);
+  /** Whether a rate is being typed; that closes with its entry. */
+  protected readonly pricing = linkedSignal({ source: () => this.id(), computation: () => false });
   protected readonly typedRate = signal('');
   protected readonly reason = signal('');
-  protected readonly sentence = signal('');
+  protected readonly command = command();
   protected readonly canPrice = computed(() => {
     const w = this.why.value();
     return (
@@ -58,15 +57,15 @@ export class EntryWhy {
   protected begin(present: Why['rate']): void {
     this.typedRate.set(present ? rateText(rateOf(present.rate), present.currency) : '');
     this.reason.set('');
-    this.sentence.set('');
+    this.command.forget();
     this.pricing.set(true);
   }
 
   protected async price(event: Event, version: number): Promise<void> {
     event.preventDefault();
     const read = readRate(this.typedRate());
-    if (!read.ok) return this.sentence.set('Type a rate such as 92.00. A rate of zero must be typed on purpose.');
-    if (this.reason().trim() === '') return this.sentence.set('Say why; the reason is kept in the history.');
+    if (!read.ok) return this.command.refuse('Type a rate such as 92.00. A rate of zero must be typed on purpose.');
+    if (this.reason().trim() === '') return this.command.refuse('Say why; the reason is kept in the history.');
     await this.send(version, read.value, this.reason().trim());
   }
 
@@ -75,12 +74,11 @@ export class EntryWhy {
   }
 
   private async send(version: number, rate: number | null, reason: string): Promise<void> {
-    try {
-      await this.api.call('priceEntry', { params: { id: this.id() }, version, body: { rate, reason } });
-      this.pricing.set(false);
-      this.refresh.written();
-    } catch (error) {
-      this.notices.failed(error);
-    }
+    const id = this.id();
+    const priced = await this.command.run(
+      () => this.api.call('priceEntry', { params: { id }, version, body: { rate, reason } }),
+      { done: rate === null ? 'Priced by the rules' : 'Priced' },
+    );
+    if (priced && id === this.id()) this.pricing.set(false);
   }
 }

@@ -2,13 +2,13 @@ import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/cor
 import { MatButton } from '@angular/material/button';
 import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDialogTitle } from '@angular/material/dialog';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
-import { Notices } from '../ui/notices';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 
 /** Changes the own password; other sessions of the account end. */
 @Component({
   selector: 'yw-password-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  imports: [Failure, MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
   template: `
     <h2 mat-dialog-title>Change password</h2>
     <mat-dialog-content class="fields">
@@ -24,9 +24,7 @@ import { Notices } from '../ui/notices';
         >New password, at least 12 characters
         <input class="plain-field" type="password" autocomplete="new-password" (input)="next.set($any($event.target).value)"
       /></label>
-      @if (sentence()) {
-        <p class="field-error" role="alert">{{ sentence() }}</p>
-      }
+      <yw-failure [of]="command" />
     </mat-dialog-content>
     <mat-dialog-actions align="end">
       <button mat-button mat-dialog-close>Cancel</button>
@@ -38,20 +36,19 @@ import { Notices } from '../ui/notices';
 })
 export class PasswordDialog {
   private readonly api = inject(Api);
-  private readonly notices = inject(Notices);
   private readonly dialog = inject(MatDialogRef);
   protected readonly current = signal('');
   protected readonly next = signal('');
-  protected readonly sentence = signal('');
+  protected readonly command = command();
 
   protected async change(): Promise<void> {
-    if (this.next().length < 12) return this.sentence.set('The new password needs at least 12 characters.');
-    try {
-      await this.api.call('changePassword', { body: { current: this.current(), next: this.next() } });
-      this.dialog.close();
-      this.notices.done('Password changed. Other windows and devices are signed out.');
-    } catch (error) {
-      this.sentence.set(sentenceOf(error));
-    }
+    if (this.next().length < 12) return this.command.refuse('The new password needs at least 12 characters.');
+    await this.command.run(
+      async () => {
+        await this.api.call('changePassword', { body: { current: this.current(), next: this.next() } });
+        this.dialog.close();
+      },
+      { done: 'Password changed. Other windows and devices are signed out' },
+    );
   }
 }

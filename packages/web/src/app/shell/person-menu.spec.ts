@@ -3,7 +3,7 @@ import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { sessionActions, sessionFeature } from '../state/session';
-import { FakeServer, ME, Page, open, refusal } from '../testing/fake-server';
+import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
 import { PersonMenu } from './person-menu';
 
 const SESSION: Session = {
@@ -115,6 +115,16 @@ describe("the person's menu", () => {
               standard: 300_000,
             },
             {
+              id: id(3),
+              name: 'Cara Pym',
+              position: 'Surveyor',
+              pay: { rate: 200_000, validFrom: '2026-01-01' },
+              overhead: 50_000,
+              overheadPercent: null,
+              cost: 250_000,
+              standard: 300_000,
+            },
+            {
               id: ME.replace('1', '2'),
               name: 'Ben Holt',
               position: null,
@@ -136,7 +146,9 @@ describe("the person's menu", () => {
     );
     expect(rows[0]).toContain('Anna TestSurveyor20.00 10.00 50.0% of pay');
     expect(rows[0]).toContain('30.00');
-    expect(rows[1]).toContain('no pay rate today');
+    // Overhead in money is no share of pay.
+    expect(rows[1]).toContain('Cara PymSurveyor20.00 5.00 25.00');
+    expect(rows[2]).toContain('no pay rate today');
     await page.answer('Close');
   });
 

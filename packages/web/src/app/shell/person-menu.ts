@@ -7,7 +7,7 @@ import { Store } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { sessionActions, sessionFeature } from '../state/session';
-import { Notices } from '../ui/notices';
+import { command } from '../ui/command';
 
 type Account = NonNullable<Session['account']>;
 
@@ -48,7 +48,7 @@ type Account = NonNullable<Session['account']>;
 export class PersonMenu {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  private readonly notices = inject(Notices);
+  private readonly command = command();
   private readonly router = inject(Router);
   private readonly dialog = inject(MatDialog);
   private readonly document = inject(DOCUMENT);
@@ -77,13 +77,8 @@ export class PersonMenu {
   protected async prefer(change: Partial<Pick<Account, 'theme' | 'durationForm'>>): Promise<void> {
     const { theme, durationForm } = { ...this.account()!, ...change };
     this.document.documentElement.dataset['theme'] = theme;
-    try {
-      this.store.dispatch(
-        sessionActions.known({ session: await this.api.call('changePreferences', { body: { theme, durationForm } }) }),
-      );
-    } catch (error) {
-      this.notices.failed(error);
-    }
+    const session = await this.command.run(() => this.api.call('changePreferences', { body: { theme, durationForm } }));
+    if (session) this.store.dispatch(sessionActions.known({ session }));
   }
 
   protected async showPay(): Promise<void> {

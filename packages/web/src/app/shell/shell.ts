@@ -5,6 +5,7 @@ import { RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
 import { Address } from '../state/address';
+import { KeepFocus } from '../ui/keep-focus';
 import { sessionFeature } from '../state/session';
 import { ScopeTree } from './scope-tree';
 import { StepRail } from './step-rail';
@@ -59,6 +60,7 @@ export class Shell {
   });
 
   constructor() {
+    inject(KeepFocus);
     // Asking "why" of a figure opens the panel wherever it was folded.
     this.address.asked.subscribe(() => this.unfold());
   }

@@ -71,7 +71,7 @@ describe('the timer dock', () => {
       })),
     );
     await page.press('Stop');
-    expect(page.notice()).toContain('1:30 kept; say what it was before you submit.');
+    expect(page.notice()).toContain('1:30 kept; say what it was before you submit');
     expect(page.button('Start timer')).toBeTruthy();
   });
 
@@ -147,7 +147,7 @@ describe('the timer dock', () => {
       server.on('pauseTimer', () => refusal(409, 'timer-not-running', 'This timer does not run any more.')),
     );
     await page.press('Pause');
-    expect(page.notice()).toContain('This timer does not run any more.');
+    expect(page.refused()).toContain('This timer does not run any more.');
   });
 
   it('says nothing of timers that there are not', async () => {

@@ -2,23 +2,22 @@ import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject, signa
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
 import { clockText, dateIn, durationText, instantOf, readClock, seconds, shortDate } from '@yellowwood/core';
-import type { Timer, Timers } from '@yellowwood/contracts';
-import { v7 as newId } from 'uuid';
+import type { Entry, Timer, Timers } from '@yellowwood/contracts';
+import { sum } from 'd3-array';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
-import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { timerActions, timersFeature } from '../state/timers';
 import { workFeature } from '../state/work';
 import { Ask } from '../ui/ask';
-import { Notices } from '../ui/notices';
+import { command } from '../ui/command';
+import { Failure } from '../ui/failure';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WorkNames } from '../ui/work-names';
 
 /** The foot of every screen of a person who records: what runs, what is paused, and starting anew. */
 @Component({
   selector: 'yw-timer-dock',
-  imports: [MatMenu, MatMenuItem, MatMenuTrigger, WorkPicker],
+  imports: [Failure, MatMenu, MatMenuItem, MatMenuTrigger, WorkPicker],
   templateUrl: './timer-dock.html',
   styleUrl: './timer-dock.scss',
   host: { '[class.running]': '!!running()', role: 'region', 'aria-label': 'Timer' },
@@ -27,8 +26,6 @@ import { WorkNames } from '../ui/work-names';
 export class TimerDock {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  private readonly refresh = inject(Refresh);
-  private readonly notices = inject(Notices);
   private readonly asking = inject(Ask);
   protected readonly names = inject(WorkNames);
   protected readonly running = this.store.selectSignal(timersFeature.selectRunning);
@@ -44,7 +41,8 @@ export class TimerDock {
   protected readonly editing = signal<string | null>(null);
   protected readonly edited = computed(() => this.all().find((timer) => timer.id === this.editing()) ?? null);
   protected readonly startText = signal('');
-  protected readonly sentence = signal('');
+  protected readonly command = command();
+  protected readonly changes = command({ inTurn: true });
 
   protected readonly elapsed = computed(() => {
     const timer = this.running();
@@ -92,34 +90,33 @@ export class TimerDock {
   }
 
   /** Starts with nothing filled in; what runs is stopped or paused at the same moment. */
-  protected start(others: 'pause' | 'stop'): void {
-    const id = newId();
-    void this.send(
-      () => this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } }),
-      () => this.edit(id),
-    );
+  protected async start(others: 'pause' | 'stop'): Promise<void> {
+    let started = '';
+    const timers = await this.send((id) => {
+      started = id;
+      return this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } });
+    });
+    if (timers) this.edit(started);
   }
 
   protected pause(timer: Timer): void {
-    void this.send(() => this.api.call('pauseTimer', { params: { id: timer.id } }));
+    void this.send((key) => this.api.call('pauseTimer', { params: { id: timer.id }, key }));
   }
 
   protected resume(timer: Timer): void {
-    void this.send(() => this.api.call('resumeTimer', { params: { id: timer.id }, body: { others: 'pause' } }));
+    void this.send((key) => this.api.call('resumeTimer', { params: { id: timer.id }, body: { others: 'pause' }, key }));
   }
 
   protected stop(timer: Timer): void {
-    void this.send(async () => {
-      const { timers, entries } = await this.api.call('stopTimer', { params: { id: timer.id } });
-      const kept = entries.reduce((sum, entry) => sum + entry.quantity, 0);
-      const open = entries.some((entry) => !entry.projectId || !entry.serviceId);
-      this.notices.done(
-        entries.length === 0
-          ? 'It ran for less than a second; nothing is kept.'
-          : `${durationText(seconds(kept))} kept${open ? '; say what it was before you submit' : ''}.`,
-      );
-      return timers;
-    });
+    let kept: readonly Entry[] = [];
+    void this.send(
+      async (key) => {
+        const { timers, entries } = await this.api.call('stopTimer', { params: { id: timer.id }, key });
+        kept = entries;
+        return timers;
+      },
+      () => keptText(kept),
+    );
     this.editing.set(null);
   }
 
@@ -131,12 +128,12 @@ export class TimerDock {
     });
     if (sure === undefined) return;
     this.editing.set(null);
-    await this.send(() => this.api.call('discardTimer', { params: { id: timer.id } }));
+    await this.send((key) => this.api.call('discardTimer', { params: { id: timer.id }, key }));
   }
 
   protected edit(id: string | null): void {
     this.editing.set(this.editing() === id ? null : id);
-    this.sentence.set('');
+    this.changes.forget();
     const timer = this.edited();
     if (timer)
       this.startText.set(
@@ -155,33 +152,39 @@ export class TimerDock {
   protected change(
     timer: Timer,
     body: Partial<Pick<Timer, 'projectId' | 'taskId' | 'serviceId' | 'note'>> & { billable?: boolean; startedAt?: string },
-  ): Promise<void> {
-    return this.send(() => this.api.call('changeTimer', { params: { id: timer.id }, version: timer.version, body }));
+  ): Promise<Timers | undefined> {
+    const { id } = timer;
+    const version = () => this.all().find((one) => one.id === id)?.version ?? timer.version;
+    return this.send(() => this.api.call('changeTimer', { params: { id }, version: version(), body }), undefined, this.changes);
   }
 
   /** Another start, on the day on which it started: earlier than it was, since somebody forgot to press. */
   protected setStart(timer: Timer): void {
     const read = readClock(this.startText());
-    if (!read.ok) return this.sentence.set('Type the time at which it started, such as 8:30.');
+    if (!read.ok) return this.changes.refuse('Type the time at which it started, such as 8:30.');
     const zone = this.me()!.person.zone;
     const date = new Date(timer.startedAt).toLocaleDateString('sv-SE', { timeZone: zone });
     const instant = instantOf(date, read.value, zone, 'earlier');
-    if (!instant.ok) return this.sentence.set(`That time does not exist on ${shortDate(date)}: the clocks go forward.`);
-    this.sentence.set('');
+    if (!instant.ok) return this.changes.refuse(`That time does not exist on ${shortDate(date)}: the clocks go forward.`);
     void this.change(timer, { startedAt: instant.value });
   }
 
-  private async send(call: () => Promise<Timers>, then?: () => void): Promise<void> {
-    try {
-      const timers = await call();
-      this.sentence.set('');
-      this.store.dispatch(timerActions.known({ timers, readAt: Date.now() }));
-      this.refresh.written();
-      then?.();
-    } catch (error) {
-      if (this.editing()) this.sentence.set(sentenceOf(error));
-      else this.notices.failed(error);
-      this.store.dispatch(timerActions.read());
-    }
+  /** What was typed into the facts of a timer is sent one after the other, each on what the one before it has made. */
+  private async send(
+    work: (key: string) => Promise<Timers>,
+    done?: () => string,
+    by = this.command,
+  ): Promise<Timers | undefined> {
+    const timers = await by.run(work, done ? { done } : {});
+    if (timers) this.store.dispatch(timerActions.known({ timers, readAt: Date.now() }));
+    else this.store.dispatch(timerActions.read());
+    return timers;
   }
+}
+
+function keptText(entries: readonly Entry[]): string {
+  if (entries.length === 0) return 'It ran for less than a second; nothing is kept';
+  const kept = sum(entries, (entry) => entry.quantity);
+  const open = entries.some((entry) => !entry.projectId || !entry.serviceId);
+  return `${durationText(seconds(kept))} kept${open ? '; say what it was before you submit' : ''}`;
 }

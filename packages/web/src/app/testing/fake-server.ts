@@ -242,11 +242,22 @@ export class Page<C> {
     await this.settle(200);
   }
 
+  /** Takes back what the notice at the foot tells. */
+  async undo(): Promise<void> {
+    [...document.querySelectorAll<HTMLButtonElement>('mat-snack-bar-container button')].at(-1)!.click();
+    await this.settle(30);
+  }
+
   /** People whose time may be read, as if they had just become known. */
   async knows(...people: { id: string; name: string }[]): Promise<void> {
     const known = people.map((one) => ({ ...one, position: null, teams: [] }));
     TestBed.inject(Store).dispatch(workActions.peopleKnown({ people: known }));
     await this.settle();
+  }
+
+  /** What is told beside what was pressed, because it was refused. */
+  refused(): string {
+    return this.text('yw-failure [role=alert]');
   }
 
   /** What the notice at the foot says. */

@@ -7,9 +7,23 @@ import { sentenceOf } from '../api/problem-error';
 export class Notices {
   private readonly bar = inject(MatSnackBar);
 
-  done(text: string, undo?: () => unknown): void {
+  /** @param undo takes it back; one that is refused says why and can be tried again */
+  done(text: string, undo?: () => Promise<unknown>): void {
+    this.tell(text, text, undo);
+  }
+
+  private tell(what: string, text: string, undo?: () => Promise<unknown>): void {
     const shown = this.bar.open(text, undo ? 'Undo' : undefined, { duration: undo ? 10_000 : 4000 });
-    if (undo) shown.onAction().subscribe(() => undo());
+    if (undo) shown.onAction().subscribe(() => void this.takeBack(what, undo));
+  }
+
+  private async takeBack(what: string, undo: () => Promise<unknown>): Promise<void> {
+    try {
+      await undo();
+      this.done(`Undone: ${what}`);
+    } catch (error) {
+      this.tell(what, `${what}, and not undone. ${sentenceOf(error)}`, undo);
+    }
   }
 
   failed(error: unknown): void {

@@ -1,0 +1,104 @@
+import { DestroyRef, Injector, Signal, afterNextRender, inject, signal } from '@angular/core';
+import { v7 as newId } from 'uuid';
+import { ProblemError, sentenceOf } from '../api/problem-error';
+import { Refresh } from '../state/refresh';
+import { Notices } from './notices';
+
+/** What follows a command that was done. */
+export interface Following<T> {
+  /** What is told of it: "Held back". */
+  readonly done?: string | ((answer: T) => string);
+  /** Takes it back; offered for ten seconds with what is told. @throws why it cannot be taken back */
+  readonly undo?: (answer: T) => Promise<unknown>;
+  /** What gets the focus once all is drawn; otherwise it stays, and where that is gone, goes to what is nearest. */
+  readonly focus?: (answer: T) => HTMLElement | null | undefined;
+  /** What the command is about: one that nobody answered keeps its id for another try at the same thing only. */
+  readonly about?: string;
+}
+
+/** Something that a person does to what is stored, one thing at a time. */
+export interface Command {
+  /** Whether one is on its way; another press does nothing. */
+  readonly busy: Signal<boolean>;
+  /** Why the last one was not done; it stays until another begins or it is forgotten. */
+  readonly sentence: Signal<string>;
+  /**
+   * Does it, tells it and has everything read again. A refusal is told where the command has its place
+   * (`yw-failure`), or else at the foot.
+   * @param work gets an id to send along: the same again where nobody answered the last try, so that it happens once
+   * @returns the answer; undefined where it was refused, or another one was on its way
+   */
+  run<T>(work: (id: string) => Promise<T>, following?: Following<T>): Promise<T | undefined>;
+  /** Says that something cannot be done as it was typed, in the place of a refusal. */
+  refuse(sentence: string): void;
+  forget(): void;
+  /** A place that shows its refusals; @returns what takes the place away */
+  placed(): () => void;
+}
+
+/**
+ * Makes a command of a screen or a part of it. Use in an injection context.
+ * @param inTurn one that begins while another is on its way waits for it, for what is saved as it is typed;
+ *   otherwise it does nothing
+ */
+export function command({ inTurn = false } = {}): Command {
+  const notices = inject(Notices);
+  const refresh = inject(Refresh);
+  const injector = inject(Injector);
+  const busy = signal(false);
+  const sentence = signal('');
+  let places = 0;
+  let unanswered: { id: string; about: string } | null = null;
+  let left = false;
+  let last: Promise<unknown> = Promise.resolve();
+  inject(DestroyRef).onDestroy(() => (left = true));
+
+  function fail(error: unknown): void {
+    if (places === 0) notices.failed(error);
+    else sentence.set(sentenceOf(error));
+  }
+
+  function run<T>(work: (id: string) => Promise<T>, following: Following<T> = {}): Promise<T | undefined> {
+    if (!inTurn && busy()) return Promise.resolve(undefined);
+    const next = inTurn ? last.then(() => attempt(work, following)) : attempt(work, following);
+    last = next;
+    return next;
+  }
+
+  async function attempt<T>(work: (id: string) => Promise<T>, following: Following<T>): Promise<T | undefined> {
+    const about = following.about ?? '';
+    const id = unanswered?.about === about ? unanswered.id : newId();
+    unanswered = { id, about };
+    busy.set(true);
+    sentence.set('');
+    try {
+      const answer = await work(id);
+      unanswered = null;
+      const { done, undo, focus } = following;
+      const text = typeof done === 'function' ? done(answer) : done;
+      if (text) notices.done(text, undo && (() => undo(answer).finally(() => refresh.written())));
+      if (focus && !left) afterNextRender({ read: () => focus(answer)?.focus() }, { injector });
+      return answer;
+    } catch (error) {
+      // Refused is an answer; without one it may have happened all the same.
+      if (error instanceof ProblemError && error.problem.status < 500) unanswered = null;
+      fail(error);
+      return undefined;
+    } finally {
+      busy.set(false);
+      refresh.written();
+    }
+  }
+
+  return {
+    busy: busy.asReadonly(),
+    sentence: sentence.asReadonly(),
+    run,
+    refuse: (text) => sentence.set(text),
+    forget: () => sentence.set(''),
+    placed: () => {
+      places += 1;
+      return () => (places -= 1);
+    },
+  };
+}
