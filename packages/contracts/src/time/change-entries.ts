@@ -4,9 +4,9 @@ import { Changes } from './changes';
 import { Type } from 'typebox';
 import { Entry } from '../ledger/entry';
 
-/** Several creations, changes and deletions at once: all or none. */
+/** Several creations, changes, deletions and ways back at once: all or none. */
 export const changeEntries = endpoint({
-  summary: 'Several creations, changes and deletions at once: all or none',
+  summary: 'Several creations, changes, deletions and ways back at once: all or none',
   kind: 'command',
   method: 'POST',
   path: '/f/:firm/entries/changes',

@@ -60,6 +60,124 @@ group by
 having
   sum(s.entries) > 0;
 
+/* @name resultMonths */
+select
+  (grouping(s.month) = 0) as "ofSeries!",
+  case
+    when grouping(s.month) = 0 then s.apart_id
+    else s.project_id
+  end as "projectId?",
+  s.place_id as "taskId?",
+  nullif(s.currency, '') as "currency?",
+  s.month as "month?",
+  coalesce(
+    sum(s.quantity) filter (
+      where
+        s.kind = 'time'
+    ),
+    0
+  )::bigint as "seconds!",
+  coalesce(
+    sum(s.quantity) filter (
+      where
+        s.kind = 'time'
+        and s.billable
+    ),
+    0
+  )::bigint as "billable!",
+  sum(s.cost_minor)::bigint as "cost!",
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  sum(s.uncosted_seconds)::bigint as "uncosted!",
+  sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
+  coalesce(
+    sum(s.value_minor) filter (
+      where
+        is_unbilled (s.stage, s.billing_state)
+    ),
+    0
+  )::bigint as "unbilled!",
+  coalesce(
+    sum(standard_value (s.kind, s.value_minor)) filter (
+      where
+        is_settled (s.stage, s.billing_state)
+    ),
+    0
+  )::bigint as "billedStandard!",
+  coalesce(
+    sum(s.own_minor) filter (
+      where
+        is_settled (s.stage, s.billing_state)
+    ),
+    0
+  )::bigint as "billedOwn!",
+  coalesce(
+    sum(s.value_minor) filter (
+      where
+        case
+          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+          else s.billing_state <> 'written off'
+        end
+    ),
+    0
+  )::bigint as "earned!"
+from
+  (
+    select
+      w.*,
+      case
+        when :byTask!
+        or w.task_id = no_id () then nullif(w.task_id, no_id ())
+        else w.project_id
+      end as place_id,
+      case
+        when w.project_id = any (:apart!)
+        or w.currency <> :own! then w.project_id
+      end as apart_id
+    from
+      work_months_between (:reach!, :asker!, :whose, :from!, :to!) w
+    where
+      w.kind in ('time', 'fee')
+      and w.project_id <> no_id ()
+      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+  ) s
+group by
+  grouping sets ((s.project_id, s.place_id, s.currency), (s.apart_id, s.month, s.currency))
+having
+  sum(s.entries) > 0;
+
+/* @name seriesRecorded */
+select
+  case
+    when s.project_id = any (:apart!)
+    or s.currency <> :own! then s.project_id
+  end as "projectId?",
+  s.month as "month!",
+  nullif(s.currency, '') as "currency?",
+  sum(s.cost_minor)::bigint as "cost!",
+  sum(s.standard_cost_minor)::bigint as "standardCost!",
+  coalesce(
+    sum(s.value_minor) filter (
+      where
+        case
+          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+          else s.billing_state <> 'written off'
+        end
+    ),
+    0
+  )::bigint as "earned!"
+from
+  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
+where
+  s.kind in ('time', 'fee')
+  and s.project_id <> no_id ()
+  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+group by
+  1,
+  2,
+  3
+having
+  sum(s.entries) > 0;
+
 /* @name resultToDate */
 select
   s.project_id as "projectId!",
@@ -82,6 +200,7 @@ from
   work_sums_in_reach (:reach!, :asker!, :whose) s
 where
   s.month = no_month ()
+  and s.kind in ('time', 'fee')
   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
   1,

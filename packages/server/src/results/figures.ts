@@ -14,20 +14,24 @@ import {
 import { sum } from 'd3-array';
 import {
   IResultBilledResult,
+  IResultMonthsResult,
   IResultNodesResult,
   IResultSumsResult,
   IResultToDateResult,
   IResultWaitingResult,
+  ISeriesRecordedResult,
   resultBilled,
   resultLimits,
+  resultMonths,
   resultNodes,
   resultSums,
   resultToDate,
   resultWaiting,
+  seriesRecorded,
 } from '../generated/results/figures.queries';
 import { Context, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../rates/exchange';
-import { ScopeFilter, isWhole, scopeParameters } from '../work/scope';
+import { ScopeFilter, isWhole, mayKnowCost, scopeParameters } from '../work/scope';
 
 /** First and last work date that results count; open ends count everything. */
 export interface Span {
@@ -67,6 +71,8 @@ export interface ResultBasis extends SumRows {
   readonly before: SumRows | null;
   /** Recorded work to date, where the span is another. */
   readonly toDate: readonly IResultToDateResult[] | null;
+  /** Recorded work by month, for the chart; only projects with a limit or in another currency are told apart. */
+  readonly recordedByMonth: readonly ISeriesRecordedResult[];
   /** What documents bill by the month of their date, for the chart. */
   readonly billedByMonth: readonly IResultBilledResult[];
   /** Sums over the limit inside the span, by the month of their document. */
@@ -92,7 +98,8 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const limits = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.limit)]));
   const used = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.used)]));
   const apart = [...new Set(limitRows.map((row) => row.projectId))];
-  const sums = await resultSums.run(filter, tx);
+  const series = shown && money && mayKnowCost(context, scope);
+  const { sums, recordedByMonth } = await readRecorded(context, scope, { ...filter, apart }, series);
   // One reading for both: by project, and by month for the chart.
   const documents = money ? await resultBilled.run({ ...filter, series: shown, apart }, tx) : [];
   const waiting = apart.length === 0 && !whole ? [] : await resultWaiting.run({ ...who, ...within, ...span }, tx);
@@ -102,6 +109,7 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
     limits,
     used,
     sums,
+    recordedByMonth,
     toDate: shown && !isToDate(span) ? await resultToDate.run(filter, tx) : null,
     billed: documents.filter(ofProject),
     waiting: waitingOf(waiting, 'inside'),
@@ -111,6 +119,33 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
     today: day,
     before: span.from !== TO_DATE.from && money ? await readBefore(context, limited, waiting) : null,
   };
+}
+
+/**
+ * Sums of recorded work, and by month where a chart is shown: in one reading, unless everything to date is asked of
+ * many projects. That is read from the sums over all months, and its months apart, in as few rows as can be.
+ */
+async function readRecorded(
+  { tx }: Context,
+  scope: ScopeFilter,
+  filter: Parameters<typeof resultMonths.run>[0],
+  series: boolean,
+): Promise<Pick<ResultBasis, 'sums' | 'recordedByMonth'>> {
+  const span = { from: String(filter.from), to: String(filter.to) };
+  if (series && (ofTasks(scope) || !isToDate(span))) {
+    const rows = await resultMonths.run(filter, tx);
+    return { sums: rows.filter(isSum), recordedByMonth: rows.filter(isMonth) };
+  }
+  const sums = await resultSums.run(filter, tx);
+  return { sums, recordedByMonth: series ? await seriesRecorded.run(filter, tx) : [] };
+}
+
+function isSum(row: IResultMonthsResult): row is IResultMonthsResult & { projectId: string } {
+  return !row.ofSeries;
+}
+
+function isMonth(row: IResultMonthsResult): row is IResultMonthsResult & { month: string } {
+  return row.ofSeries;
 }
 
 async function readBefore(

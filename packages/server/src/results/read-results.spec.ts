@@ -1,4 +1,4 @@
-import { World, makeWorld, record } from '../testing';
+import { World, absent, makeWorld, record } from '../testing';
 
 describe('results', () => {
   let world: World;
@@ -29,6 +29,28 @@ describe('results', () => {
     expect((await of('all', { from: '2026-06-08', to: '2026-06-08' })).hours.total).toBe(3600);
     const answer = await world.as('owner').call('readResults', { query: { from: '2026-06-10', to: '2026-06-09' } });
     expect(answer.problem.code).toBe('range-reversed');
+  });
+
+  it('hold no absence, whatever it was noted on', async () => {
+    const read = () =>
+      Promise.all(
+        [{}, { from: '2026-06-08', to: '2026-06-12' }].flatMap((span) =>
+          ['all', `project:${world.ids.project}`].map((scope) => of(scope, span)),
+        ),
+      );
+    const before = await read();
+    const id = await absent(world, 'staff', '2026-06-12', 'training');
+    await world.sql('update entry set project_id = $1, cost_minor = 100 where id = $2', [world.ids.project, id]);
+    expect(await read()).toEqual(before);
+  });
+
+  it('draw what is earned up to the limit, and end at the revenue above the chart', async () => {
+    await world.sql('update agreement set limit_minor = 5000 where project_id = $1', [world.ids.project]);
+    for (const span of [{}, { from: '2026-06-01', to: '2026-06-12' }])
+      for (const scope of ['all', `project:${world.ids.project}`]) {
+        const { series, cost } = await of(scope, span);
+        expect([scope, series!.at(-1)!.earned, cost!.revenue]).toEqual([scope, 5000, 5000]);
+      }
   });
 
   it('say what is agreed of a project, and where nothing is', async () => {

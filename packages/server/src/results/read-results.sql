@@ -1,36 +1,3 @@
-/* @name seriesRecorded */
-select
-  case
-    when s.project_id = any (:apart!)
-    or s.currency <> :own! then s.project_id
-  end as "projectId?",
-  s.month as "month!",
-  nullif(s.currency, '') as "currency?",
-  sum(s.cost_minor)::bigint as "cost!",
-  sum(s.standard_cost_minor)::bigint as "standardCost!",
-  coalesce(
-    sum(s.value_minor) filter (
-      where
-        case
-          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
-          else s.billing_state <> 'written off'
-        end
-    ),
-    0
-  )::bigint as "value!"
-from
-  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
-where
-  s.kind in ('time', 'fee')
-  and s.project_id <> no_id ()
-  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
-group by
-  1,
-  2,
-  3
-having
-  sum(s.entries) > 0;
-
 /* @name resultTasks */
 select
   t.id as "id!",

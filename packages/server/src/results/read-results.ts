@@ -14,7 +14,7 @@ import {
 import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { IResultToDateResult } from '../generated/results/figures.queries';
-import { IResultTasksResult, ownHours, resultTasks, seriesRecorded } from '../generated/results/read-results.queries';
+import { IResultTasksResult, ownHours, resultTasks } from '../generated/results/read-results.queries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
@@ -77,7 +77,7 @@ export async function readResults(
     costBasis: by && (costOf(basis.sums, by) === null ? 'no standard rate' : by),
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned ? await seriesOf(context, scope, span, basis, by!) : null,
+    series: earned ? seriesOf(context, scope, basis, by!) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -243,27 +243,16 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
   return sets;
 }
 
-/**
- * The chart of a scope. Only projects with a limit or in another currency are told apart, so that ten years
- * are as few rows as can be.
- */
-async function seriesOf(
-  context: Context,
-  scope: ScopeFilter,
-  span: Span,
-  basis: ResultBasis,
-  by: CostBasis,
-): Promise<Results['series']> {
+/** The chart of a scope. */
+function seriesOf(context: Context, scope: ScopeFilter, basis: ResultBasis, by: CostBasis): Results['series'] {
   const own = context.firm.currency;
   const apart = [...new Set([...basis.limits.keys()].map((key) => key.split(' ')[0]!))];
-  const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
-  const recorded = await seriesRecorded.run({ ...who, own, ...span, ...scopeParameters(scope), apart }, context.tx);
   const waiting = basis.waitingByMonth.map((row) => ({
     ...row,
     projectId: apart.includes(row.projectId) || row.currency !== own ? row.projectId : null,
   }));
   return chartOf(
-    recorded.map((row) => ({ ...row, cost: by === 'actual' ? row.cost : row.standardCost })),
+    basis.recordedByMonth.map((row) => ({ ...row, value: row.earned, cost: by === 'actual' ? row.cost : row.standardCost })),
     basis.billedByMonth.map((row) => ({ ...row, month: row.month! })),
     waiting,
     earnedOf(basis, basis, basis.before, isWhole(scope)),

@@ -161,6 +161,11 @@ describe('recording', () => {
     // Versions never go back: nobody approves what they have not seen.
     expect(back).toEqual({ ...entry, version: 2 });
     expect((await world.as('staff').call('restoreEntry', { params: { id: entry.id } })).problem.code).toBe('entry-unknown');
+    // Deleted again, it comes back as it was then.
+    const mate = world.as('mate');
+    const shorter = await mate.done('changeEntry', { params: { id: entry.id }, version: 2, body: { quantity: 1800 } });
+    await mate.done('deleteEntry', { params: { id: entry.id }, version: shorter.version });
+    expect((await mate.done('restoreEntry', { params: { id: entry.id } })).quantity).toBe(1800);
   });
 
   it('brings last week’s rows, and their hours only up to today and only once', async () => {
@@ -278,6 +283,39 @@ describe('recording', () => {
     const again = await world.as('mate').call('changeEntries', { body: part(world.ids.project) });
     expect([again.status, again.problem.code]).toEqual([409, 'entries-stale']);
     expect((await day()).sort()).toEqual([3600, 7200]);
+  });
+
+  it('brings several deleted entries back at once, each as it was, or none of them', async () => {
+    const { ids } = world;
+    const mine = [await record(world, 'mate', '2026-07-06', 1), await record(world, 'mate', '2026-07-07', 2)];
+    const foreign = await record(world, 'staff', '2026-07-06', 3);
+    const kept = await record(world, 'mate', '2026-07-08', 4);
+    for (const [who, list] of [
+      ['mate', mine],
+      ['staff', [foreign]],
+    ] as const)
+      await world.as(who).done('changeEntries', {
+        body: { create: [], change: [], remove: list.map(({ id, version }) => ({ id, version })) },
+      });
+    const back = (...restore: string[]) =>
+      world.as('mate').call('changeEntries', { body: { create: [], change: [], remove: [], restore } });
+    const hours = async () =>
+      (await world.as('mate').done('readTimesheet', { params: { from: '2026-07-06' } })).entries.map(
+        (one) => one.quantity / 3600,
+      );
+    for (const [id, code] of [
+      [foreign.id, 'entry-unknown'],
+      [ids.project, 'entry-unknown'],
+      [kept.id, 'entry-unknown'],
+    ])
+      expect([id, (await back(mine[0]!.id, id!)).problem.code]).toEqual([id, code]);
+    expect(await hours()).toEqual([4]);
+    const { body } = await back(...mine.map((one) => one.id));
+    expect(body.entries.map((one) => [one.id, one.date, one.quantity])).toEqual(
+      jasmine.arrayWithExactContents(mine.map((one) => [one.id, one.date, one.quantity])),
+    );
+    expect((await hours()).sort()).toEqual([1, 2, 4]);
+    expect((await back(mine[0]!.id)).problem.code).toBe('already-there');
   });
 
   it('keeps what ran on a project, and what comes back to it, when its person is let in no more', async () => {

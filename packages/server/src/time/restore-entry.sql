@@ -1,16 +1,14 @@
-/* @name deletedEntry */
-select
+/* @name deletedEntries */
+select distinct
+  on (s.subject_id) s.subject_id as "id!",
   s.before as "before!",
   s.money_before as "moneyBefore?"
 from
   audit_subject s
-  join audit_event v on v.firm_id = s.firm_id
-  and v.id = s.event_id
 where
-  s.subject_id = :id!
-  and s.subject_kind = 'entry'
+  s.subject_id = any (:ids!)
   and s.after is null
 order by
-  v.at desc
-limit
-  1;
+  s.subject_id,
+  -- Versions only rise: the highest is the one that was deleted last.
+  (s.before ->> 'version')::int desc;

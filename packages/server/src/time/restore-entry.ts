@@ -1,14 +1,34 @@
 import { Entry } from '@yellowwood/contracts';
 import { LedgerEntry, NO_SIDE } from '@yellowwood/core';
-import { deletedEntry } from '../generated/time/restore-entry.queries';
+import { IDeletedEntriesResult, deletedEntries } from '../generated/time/restore-entry.queries';
 import { blankEntry } from '../ledger/value-entries';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
-import { writeEntries } from './write-entries';
+import { Creation, writeEntries } from './write-entries';
 
 /** Undoes a deletion: the audit event kept the row whole, and it comes back with the same id. */
 export async function restoreEntry(context: Context, id: string): Promise<Entry> {
-  const [found] = await deletedEntry.run({ id }, context.tx);
+  const [back] = await writeEntries(context, {
+    create: await comingBack(context, [id]),
+    change: [],
+    remove: [],
+    action: 'entry restored',
+    stale: 'version-stale',
+  });
+  return back!;
+}
+
+/**
+ * Own deleted entries, as they come back.
+ * @throws the problem `entry-unknown` for what was not deleted, or is somebody else's
+ */
+export async function comingBack(context: Context, ids: readonly string[]): Promise<Creation[]> {
+  if (ids.length === 0) return [];
+  const found = new Map((await deletedEntries.run({ ids: [...ids] }, context.tx)).map((one) => [one.id, one]));
+  return ids.map((id) => asItWas(context, found.get(id)));
+}
+
+function asItWas(context: Context, found: IDeletedEntriesResult | undefined): Creation {
   if (!found) throw problem('entry-unknown');
   const kept = found.before as unknown as LedgerEntry;
   const money = (found.moneyBefore ?? {}) as Partial<LedgerEntry>;
@@ -17,12 +37,5 @@ export async function restoreEntry(context: Context, id: string): Promise<Entry>
     money.rateSource === 'typed' ? { rate: money.rate!, rateSource: 'typed' as const, rateReason: money.rateReason! } : {};
   const restored: LedgerEntry = { ...NO_SIDE, ...blankEntry(kept.kind), ...kept, ...typed };
   const entry = { ...kept, personId: kept.personId, date: kept.workDate, span: undefined, quantity: undefined };
-  const [back] = await writeEntries(context, {
-    create: [{ entry, origin: kept.origin, restored }],
-    change: [],
-    remove: [],
-    action: 'entry restored',
-    stale: 'version-stale',
-  });
-  return back!;
+  return { entry, origin: kept.origin, restored };
 }

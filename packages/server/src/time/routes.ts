@@ -5,7 +5,7 @@ import { bringRows } from './bring-rows';
 import { periodFrom } from './period';
 import { readTimesheet } from './read-timesheet';
 import { removeRow } from './remove-row';
-import { restoreEntry } from './restore-entry';
+import { comingBack, restoreEntry } from './restore-entry';
 import { changeTimer } from './timers/change-timer';
 import { discardTimer } from './timers/discard-timer';
 import { pauseTimer } from './timers/pause-timer';
@@ -54,7 +54,10 @@ export function timeRoutes(platform: Platform): void {
   mount(platform, endpoints.restoreEntry, (context, { params }) => restoreEntry(context, params.id));
   mount(platform, endpoints.changeEntries, async (context, { body }) => ({
     entries: await writeEntries(context, {
-      create: body.create.map((entry) => ({ entry, origin: entry.origin })),
+      create: [
+        ...body.create.map((entry) => ({ entry, origin: entry.origin })),
+        ...(await comingBack(context, body.restore ?? [])),
+      ],
       change: body.change,
       remove: body.remove,
       action: 'entries changed',

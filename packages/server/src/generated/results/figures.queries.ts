@@ -109,6 +109,212 @@ const resultSumsIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":tr
 export const resultSums = new PreparedQuery<IResultSumsParams,IResultSumsResult>(resultSumsIR);
 
 
+/** 'ResultMonths' parameters type */
+export interface IResultMonthsParams {
+  all: boolean;
+  anyTask: boolean;
+  apart: stringArray;
+  asker: string;
+  byTask: boolean;
+  from: string;
+  own: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'ResultMonths' return type */
+export interface IResultMonthsResult {
+  billable: number;
+  billedOwn: number;
+  billedStandard: number;
+  cost: number;
+  currency: string | null;
+  earned: number;
+  month: string | null;
+  ofSeries: boolean;
+  projectId: string | null;
+  seconds: number;
+  standardCost: number;
+  taskId: string | null;
+  unbilled: number;
+  uncosted: number;
+  value: number;
+}
+
+/** 'ResultMonths' query type */
+export interface IResultMonthsQuery {
+  params: IResultMonthsParams;
+  result: IResultMonthsResult;
+}
+
+const resultMonthsIR: any = {"usedParamSet":{"byTask":true,"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1467,"b":1474}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":1634,"b":1640}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":1668,"b":1672}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1750,"b":1756}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1759,"b":1765}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1768,"b":1773}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1776,"b":1781}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1784,"b":1787}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1920,"b":1924}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1927,"b":1936}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1939,"b":1947}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1950,"b":1956}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.place_id as \"taskId?\",\n  nullif(s.currency, '') as \"currency?\",\n  s.month as \"month?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n        and s.billable\n    ),\n    0\n  )::bigint as \"billable!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\",\n  sum(standard_value (s.kind, s.value_minor))::bigint as \"value!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        is_unbilled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(standard_value (s.kind, s.value_minor)) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedOwn!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  (\n    select\n      w.*,\n      case\n        when :byTask!\n        or w.task_id = no_id () then nullif(w.task_id, no_id ())\n        else w.project_id\n      end as place_id,\n      case\n        when w.project_id = any (:apart!)\n        or w.currency <> :own! then w.project_id\n      end as apart_id\n    from\n      work_months_between (:reach!, :asker!, :whose, :from!, :to!) w\n    where\n      w.kind in ('time', 'fee')\n      and w.project_id <> no_id ()\n      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets ((s.project_id, s.place_id, s.currency), (s.apart_id, s.month, s.currency))\nhaving\n  sum(s.entries) > 0"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   (grouping(s.month) = 0) as "ofSeries!",
+ *   case
+ *     when grouping(s.month) = 0 then s.apart_id
+ *     else s.project_id
+ *   end as "projectId?",
+ *   s.place_id as "taskId?",
+ *   nullif(s.currency, '') as "currency?",
+ *   s.month as "month?",
+ *   coalesce(
+ *     sum(s.quantity) filter (
+ *       where
+ *         s.kind = 'time'
+ *     ),
+ *     0
+ *   )::bigint as "seconds!",
+ *   coalesce(
+ *     sum(s.quantity) filter (
+ *       where
+ *         s.kind = 'time'
+ *         and s.billable
+ *     ),
+ *     0
+ *   )::bigint as "billable!",
+ *   sum(s.cost_minor)::bigint as "cost!",
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   sum(s.uncosted_seconds)::bigint as "uncosted!",
+ *   sum(standard_value (s.kind, s.value_minor))::bigint as "value!",
+ *   coalesce(
+ *     sum(s.value_minor) filter (
+ *       where
+ *         is_unbilled (s.stage, s.billing_state)
+ *     ),
+ *     0
+ *   )::bigint as "unbilled!",
+ *   coalesce(
+ *     sum(standard_value (s.kind, s.value_minor)) filter (
+ *       where
+ *         is_settled (s.stage, s.billing_state)
+ *     ),
+ *     0
+ *   )::bigint as "billedStandard!",
+ *   coalesce(
+ *     sum(s.own_minor) filter (
+ *       where
+ *         is_settled (s.stage, s.billing_state)
+ *     ),
+ *     0
+ *   )::bigint as "billedOwn!",
+ *   coalesce(
+ *     sum(s.value_minor) filter (
+ *       where
+ *         case
+ *           when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+ *           else s.billing_state <> 'written off'
+ *         end
+ *     ),
+ *     0
+ *   )::bigint as "earned!"
+ * from
+ *   (
+ *     select
+ *       w.*,
+ *       case
+ *         when :byTask!
+ *         or w.task_id = no_id () then nullif(w.task_id, no_id ())
+ *         else w.project_id
+ *       end as place_id,
+ *       case
+ *         when w.project_id = any (:apart!)
+ *         or w.currency <> :own! then w.project_id
+ *       end as apart_id
+ *     from
+ *       work_months_between (:reach!, :asker!, :whose, :from!, :to!) w
+ *     where
+ *       w.kind in ('time', 'fee')
+ *       and w.project_id <> no_id ()
+ *       and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+ *   ) s
+ * group by
+ *   grouping sets ((s.project_id, s.place_id, s.currency), (s.apart_id, s.month, s.currency))
+ * having
+ *   sum(s.entries) > 0
+ * ```
+ */
+export const resultMonths = new PreparedQuery<IResultMonthsParams,IResultMonthsResult>(resultMonthsIR);
+
+
+/** 'SeriesRecorded' parameters type */
+export interface ISeriesRecordedParams {
+  all: boolean;
+  anyTask: boolean;
+  apart: stringArray;
+  asker: string;
+  from: string;
+  own: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'SeriesRecorded' return type */
+export interface ISeriesRecordedResult {
+  cost: number;
+  currency: string | null;
+  earned: number;
+  month: string;
+  projectId: string | null;
+  standardCost: number;
+}
+
+/** 'SeriesRecorded' query type */
+export interface ISeriesRecordedQuery {
+  params: ISeriesRecordedParams;
+  result: ISeriesRecordedResult;
+}
+
+const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":550,"b":556}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":559,"b":565}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":568,"b":573}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":576,"b":581}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":584,"b":587}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":704,"b":708}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":711,"b":720}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":723,"b":731}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":734,"b":740}]}],"statement":"select\n  case\n    when s.project_id = any (:apart!)\n    or s.currency <> :own! then s.project_id\n  end as \"projectId?\",\n  s.month as \"month!\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind in ('time', 'fee')\n  and s.project_id <> no_id ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   case
+ *     when s.project_id = any (:apart!)
+ *     or s.currency <> :own! then s.project_id
+ *   end as "projectId?",
+ *   s.month as "month!",
+ *   nullif(s.currency, '') as "currency?",
+ *   sum(s.cost_minor)::bigint as "cost!",
+ *   sum(s.standard_cost_minor)::bigint as "standardCost!",
+ *   coalesce(
+ *     sum(s.value_minor) filter (
+ *       where
+ *         case
+ *           when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
+ *           else s.billing_state <> 'written off'
+ *         end
+ *     ),
+ *     0
+ *   )::bigint as "earned!"
+ * from
+ *   work_months_between (:reach!, :asker!, :whose, :from!, :to!) s
+ * where
+ *   s.kind in ('time', 'fee')
+ *   and s.project_id <> no_id ()
+ *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+ * group by
+ *   1,
+ *   2,
+ *   3
+ * having
+ *   sum(s.entries) > 0
+ * ```
+ */
+export const seriesRecorded = new PreparedQuery<ISeriesRecordedParams,ISeriesRecordedResult>(seriesRecordedIR);
+
+
 /** 'ResultToDate' parameters type */
 export interface IResultToDateParams {
   all: boolean;
@@ -137,7 +343,7 @@ export interface IResultToDateQuery {
   result: IResultToDateResult;
 }
 
-const resultToDateIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":62}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":457,"b":463}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":466,"b":472}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":475,"b":480}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":562,"b":566}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":569,"b":578}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":581,"b":589}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":592,"b":598}]}],"statement":"select\n  s.project_id as \"projectId!\",\n  case\n    when :byTask!\n    or s.task_id = no_id () then nullif(s.task_id, no_id ())\n    else s.project_id\n  end as \"taskId?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\"\nfrom\n  work_sums_in_reach (:reach!, :asker!, :whose) s\nwhere\n  s.month = no_month ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2"};
+const resultToDateIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":true,"whose":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":62}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":457,"b":463}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":466,"b":472}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":475,"b":480}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":594,"b":598}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":601,"b":610}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":613,"b":621}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":624,"b":630}]}],"statement":"select\n  s.project_id as \"projectId!\",\n  case\n    when :byTask!\n    or s.task_id = no_id () then nullif(s.task_id, no_id ())\n    else s.project_id\n  end as \"taskId?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\"\nfrom\n  work_sums_in_reach (:reach!, :asker!, :whose) s\nwhere\n  s.month = no_month ()\n  and s.kind in ('time', 'fee')\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2"};
 
 /**
  * Query generated from SQL:
@@ -163,6 +369,7 @@ const resultToDateIR: any = {"usedParamSet":{"byTask":true,"reach":true,"asker":
  *   work_sums_in_reach (:reach!, :asker!, :whose) s
  * where
  *   s.month = no_month ()
+ *   and s.kind in ('time', 'fee')
  *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
  *   1,

@@ -3,45 +3,46 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
-/** 'DeletedEntry' parameters type */
-export interface IDeletedEntryParams {
-  id: string;
+export type stringArray = (string)[];
+
+/** 'DeletedEntries' parameters type */
+export interface IDeletedEntriesParams {
+  ids: stringArray;
 }
 
-/** 'DeletedEntry' return type */
-export interface IDeletedEntryResult {
+/** 'DeletedEntries' return type */
+export interface IDeletedEntriesResult {
   before: Json;
+  id: string;
   moneyBefore: Json | null;
 }
 
-/** 'DeletedEntry' query type */
-export interface IDeletedEntryQuery {
-  params: IDeletedEntryParams;
-  result: IDeletedEntryResult;
+/** 'DeletedEntries' query type */
+export interface IDeletedEntriesQuery {
+  params: IDeletedEntriesParams;
+  result: IDeletedEntriesResult;
 }
 
-const deletedEntryIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":183,"b":186}]}],"statement":"select\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\"\nfrom\n  audit_subject s\n  join audit_event v on v.firm_id = s.firm_id\n  and v.id = s.event_id\nwhere\n  s.subject_id = :id!\n  and s.subject_kind = 'entry'\n  and s.after is null\norder by\n  v.at desc\nlimit\n  1"};
+const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":174}]}],"statement":"select distinct\n  on (s.subject_id) s.subject_id as \"id!\",\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\"\nfrom\n  audit_subject s\nwhere\n  s.subject_id = any (:ids!)\n  and s.after is null\norder by\n  s.subject_id,\n  -- Versions only rise: the highest is the one that was deleted last.\n  (s.before ->> 'version')::int desc"};
 
 /**
  * Query generated from SQL:
  * ```
- * select
+ * select distinct
+ *   on (s.subject_id) s.subject_id as "id!",
  *   s.before as "before!",
  *   s.money_before as "moneyBefore?"
  * from
  *   audit_subject s
- *   join audit_event v on v.firm_id = s.firm_id
- *   and v.id = s.event_id
  * where
- *   s.subject_id = :id!
- *   and s.subject_kind = 'entry'
+ *   s.subject_id = any (:ids!)
  *   and s.after is null
  * order by
- *   v.at desc
- * limit
- *   1
+ *   s.subject_id,
+ *   -- Versions only rise: the highest is the one that was deleted last.
+ *   (s.before ->> 'version')::int desc
  * ```
  */
-export const deletedEntry = new PreparedQuery<IDeletedEntryParams,IDeletedEntryResult>(deletedEntryIR);
+export const deletedEntries = new PreparedQuery<IDeletedEntriesParams,IDeletedEntriesResult>(deletedEntriesIR);
 
 

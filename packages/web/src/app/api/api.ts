@@ -6,7 +6,7 @@ import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, Quer
 import { Address } from '../state/address';
 import * as checks from './generated/checks';
 import { addresses } from './generated/endpoints';
-import { ProblemError } from './problem-error';
+import { ProblemError, codeOf } from './problem-error';
 
 /** What a call carries; each part only where the endpoint has it. */
 export interface CallOptions<N extends EndpointName> {
@@ -68,10 +68,6 @@ export class Api {
       fields,
     });
   }
-}
-
-function codeOf(error: unknown): string | null {
-  return error instanceof ProblemError ? error.code : null;
 }
 
 function asProblem(error: unknown): unknown {

@@ -11,6 +11,16 @@ export class ProblemError extends Error {
   }
 }
 
+/** The code of a refusal; null for anything else. */
+export function codeOf(error: unknown): string | null {
+  return error instanceof ProblemError ? error.code : null;
+}
+
+/** Whether the server has refused, so that nothing has happened; without an answer it may have. */
+export function isAnswered(error: unknown): boolean {
+  return error instanceof ProblemError && error.problem.status < 500;
+}
+
 /** The sentence of anything that was thrown by a call. */
 export function sentenceOf(error: unknown): string {
   if (error instanceof ProblemError) {

@@ -1,4 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, output, signal, untracked } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  Injector,
+  afterNextRender,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { SplitFailure, clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
@@ -26,6 +38,7 @@ export class DayPanel {
   protected readonly names = inject(WorkNames);
   protected readonly address = inject(Address);
   private readonly api = inject(Api);
+  private readonly injector = inject(Injector);
   protected readonly timer = command();
   readonly day = input.required<string>();
   /** Whether the day stands without the grid of its week, and so brings the way to the other days along. */
@@ -36,6 +49,8 @@ export class DayPanel {
   protected readonly absenceWords = ABSENCE_WORDS;
   /** The entry whose form is open; `new` for the form of a new one. */
   protected readonly editing = signal<string | null>(null);
+  /** Whether somebody asked for the form; it opens by itself, too, and then leaves the focus where it is. */
+  protected readonly asked = signal(false);
   /** The entry that is being divided, where, and what is wrong with that. */
   protected readonly splitting = signal<string | null>(null);
   protected readonly splitAt = signal('');
@@ -45,7 +60,7 @@ export class DayPanel {
   protected readonly entries = computed(() =>
     (this.store.week()?.entries ?? []).filter((entry) => entry.date === this.day()).sort(byTime),
   );
-  protected readonly open = computed(() => this.store.week()?.state === 'open');
+  protected readonly isOpen = computed(() => this.store.week()?.state === 'open');
   protected readonly overlapping = computed(
     () => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])),
   );
@@ -88,7 +103,10 @@ export class DayPanel {
       const selection = this.address.selection();
       untracked(() => {
         const entry = selection?.kind === 'entry' ? this.entries().find((one) => one.id === selection.id) : undefined;
-        if (entry && this.mayEdit(entry) && entry.problems.some((problem) => problem !== 'no-rate')) this.editing.set(entry.id);
+        if (entry && this.mayEdit(entry) && entry.problems.some((problem) => problem !== 'no-rate')) {
+          this.asked.set(false);
+          this.editing.set(entry.id);
+        }
       });
     });
     effect(() => {
@@ -116,21 +134,30 @@ export class DayPanel {
     void this.address.set({ sel: `entry:${entry.id}` }, true);
   }
 
+  /** Opens an entry of the day for somebody who meant to type over it. */
+  open(id: string): void {
+    const entry = this.entries().find((one) => one.id === id);
+    if (!entry || !this.mayEdit(entry)) return;
+    this.asked.set(true);
+    this.editing.set(id);
+  }
+
   protected edit(id: string | null, span: { start: string; end: string } | null = null): void {
     this.draftSpan.set(span);
+    this.asked.set(true);
     this.editing.set(id);
     if (id && id !== 'new') void this.address.set({ sel: `entry:${id}` }, true);
   }
 
   protected async save(value: EntryFormValue, entry: Entry | null): Promise<void> {
-    const { target, note, explanation, date, span, quantity } = value;
+    const { target, note, explanation, date, span, quantity, version } = value;
     const done = entry
       ? await this.store.change(
-          entry,
+          { ...entry, version },
           { ...target, note, explanation, ...(date === entry.date ? {} : { date }), ...timesOf(entry, span, quantity) },
           'Entry changed',
         )
-      : await this.store.create(target, date, { ...(span ? { span } : { quantity }), note, origin: 'typed' });
+      : await this.store.create(target, date, { ...(span ? { span } : { quantity }), note });
     if (!done) return;
     this.editing.set(null);
     if (date !== this.day()) this.dayChosen.emit(date);
@@ -141,7 +168,8 @@ export class DayPanel {
     this.splitting.set(entry?.id ?? null);
     this.splitAt.set('');
     this.splitSentence.set('');
-    if (entry) setTimeout(() => document.getElementById(`split-${entry.id}`)?.focus());
+    if (entry)
+      afterNextRender({ read: () => document.getElementById(`split-${entry.id}`)?.focus() }, { injector: this.injector });
   }
 
   protected async split(event: Event, entry: Entry): Promise<void> {

@@ -1,12 +1,24 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  afterNextRender,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { DurationForm, Which, durationText, readClock, readDuration, seconds, spanOf } from '@yellowwood/core';
+import { DurationForm, Which, durationText, readClock, readDuration, seconds, shortDate, spanOf } from '@yellowwood/core';
 import type { Entry, EntryChange, TypedSpan } from '@yellowwood/contracts';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { DayPipe } from '../ui/formats';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
+import { WorkNames } from '../ui/work-names';
 import { RowTarget } from './week-model';
 
 /** What the form brings: a span or a length, never both; neither where the time was left as it is. */
@@ -17,6 +29,8 @@ export interface EntryFormValue {
   readonly explanation: string;
   readonly span?: TypedSpan;
   readonly quantity?: number;
+  /** The version of the entry over which it was typed; 0 for a new one. */
+  readonly version: number;
 }
 
 /** The times of a change: a length takes a span away. */
@@ -47,11 +61,15 @@ const SPAN_SENTENCES: Readonly<Record<string, string>> = {
 })
 export class EntryForm {
   private readonly store = inject(Store);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly names = inject(WorkNames);
   readonly date = input.required<string>();
   readonly entry = input<Entry | null>(null);
   readonly span = input<{ start: string; end: string } | null>(null);
   /** The manager's correction of somebody's entry: wants a reason, deletes nothing. */
   readonly correcting = input(false);
+  /** Whether somebody asked for the form, so that typing goes on in it. */
+  readonly focused = input(false);
   readonly saved = output<EntryFormValue>();
   readonly cancelled = output();
   readonly removed = output();
@@ -60,20 +78,32 @@ export class EntryForm {
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
+  /** The entry as it was when the form opened: what is typed stays, whatever is read meanwhile. */
+  private readonly base = linkedSignal<Entry | null, Entry | null>({
+    source: () => this.entry(),
+    computation: (entry, previous) => (entry && previous?.value?.id === entry.id ? previous.value : entry),
+  });
+  /** The version over which mine was chosen. */
+  private readonly kept = signal<number | null>(null);
+  /** What somebody else has made of the entry since the form opened; it stands beside mine until one of them is taken. */
+  protected readonly theirs = computed(() => {
+    const [now, base] = [this.entry(), this.base()];
+    return now && base && factsOf(now) !== factsOf(base) && now.version !== this.kept() ? now : null;
+  });
   protected readonly work = linkedSignal((): PickedWork | null =>
-    this.entry()?.projectId ? { projectId: this.entry()!.projectId!, taskId: this.entry()!.taskId } : null,
+    this.base()?.projectId ? { projectId: this.base()!.projectId!, taskId: this.base()!.taskId } : null,
   );
-  protected readonly serviceId = linkedSignal(() => this.entry()?.serviceId ?? '');
+  protected readonly serviceId = linkedSignal(() => this.base()?.serviceId ?? '');
   protected readonly on = linkedSignal(() => this.date());
-  protected readonly byClock = linkedSignal(() => (this.entry() ? !!this.entry()!.startAt : true));
-  protected readonly start = linkedSignal(() => this.entry()?.startClock ?? this.span()?.start ?? '');
-  protected readonly end = linkedSignal(() => this.entry()?.endClock ?? this.span()?.end ?? '');
+  protected readonly byClock = linkedSignal(() => (this.base() ? !!this.base()!.startAt : true));
+  protected readonly start = linkedSignal(() => this.base()?.startClock ?? this.span()?.start ?? '');
+  protected readonly end = linkedSignal(() => this.base()?.endClock ?? this.span()?.end ?? '');
   protected readonly pause = linkedSignal(() =>
-    this.entry() && this.entry()!.breakSeconds > 0 ? this.text(this.entry()!.breakSeconds) : '',
+    this.base() && this.base()!.breakSeconds > 0 ? this.text(this.base()!.breakSeconds) : '',
   );
-  protected readonly length = linkedSignal(() => (this.entry() ? this.text(this.entry()!.quantity) : ''));
-  protected readonly note = linkedSignal(() => this.entry()?.note ?? '');
-  protected readonly explanation = linkedSignal(() => this.entry()?.explanation ?? '');
+  protected readonly length = linkedSignal(() => (this.base() ? this.text(this.base()!.quantity) : ''));
+  protected readonly note = linkedSignal(() => this.base()?.note ?? '');
+  protected readonly explanation = linkedSignal(() => this.base()?.explanation ?? '');
   /** Off or on by project and service until somebody decides it. */
   private readonly decided = linkedSignal((): boolean | null => this.entry()?.billable ?? null);
   protected readonly billable = computed(() => {
@@ -96,6 +126,36 @@ export class EntryForm {
     const read = readDuration(this.length());
     return read.ok && read.value > 0 && this.length().trim() !== '' ? this.text(read.value) : '';
   });
+
+  constructor() {
+    // What is there already is typed over from its time on; what is new, from its work on.
+    afterNextRender({
+      read: () => {
+        if (!this.focused()) return;
+        const box = this.host.nativeElement.querySelector<HTMLInputElement>(
+          this.entry() || this.span() ? '.time input' : 'input',
+        );
+        box?.focus();
+        if (this.entry()) box?.select();
+      },
+    });
+  }
+
+  protected theirText(entry: Entry): string {
+    const work = [this.names.project(entry.projectId), this.names.detail(entry.taskId, entry.serviceId)]
+      .filter(Boolean)
+      .join(', ');
+    const time = entry.startClock ? `${entry.startClock} to ${entry.endClock}` : this.text(entry.quantity);
+    return `${shortDate(entry.date)}, ${work}, ${time}${entry.billable ? '' : ', not billable'}${entry.note ? `, “${entry.note}”` : ''}`;
+  }
+
+  protected takeTheirs(): void {
+    this.base.set(this.entry());
+  }
+
+  protected keepMine(): void {
+    this.kept.set(this.entry()!.version);
+  }
 
   private text(value: number): string {
     return durationText(seconds(value), this.form() as DurationForm);
@@ -143,7 +203,9 @@ export class EntryForm {
       serviceId: this.serviceId() || null,
       billable: this.billable(),
     };
-    const common = { target, date: this.on(), note: this.note(), explanation: this.explanation() };
+    if (this.theirs()) return this.sentence.set('Somebody changed this entry meanwhile. Take theirs or keep yours first.');
+    const version = this.entry()?.version ?? 0;
+    const common = { target, date: this.on(), note: this.note(), explanation: this.explanation(), version };
     if (this.correcting() && this.explanation().trim() === '')
       return this.sentence.set('Say why you correct it; the person is shown your reason.');
     if (this.timeUntouched()) {
@@ -163,4 +225,24 @@ export class EntryForm {
     }
     this.sentence.set('');
   }
+}
+
+/** What somebody can change of an entry; its version moves with its neighbours, too. */
+function factsOf(entry: Entry): string {
+  const { date, projectId, taskId, serviceId, billable, note, explanation } = entry;
+  const { startAt, endAt, breakSeconds, quantity, stage } = entry;
+  return JSON.stringify([
+    date,
+    projectId,
+    taskId,
+    serviceId,
+    billable,
+    note,
+    explanation,
+    startAt,
+    endAt,
+    breakSeconds,
+    quantity,
+    stage,
+  ]);
 }

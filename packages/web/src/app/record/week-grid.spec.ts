@@ -7,7 +7,7 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { WeekGrid } from './week-grid';
-import { GridRow, gridOf } from './week-model';
+import { GridRow, Target, gridOf, rowKey } from './week-model';
 import { WeekStore } from './week-store';
 
 const DATES = ['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12', '2026-06-13', '2026-06-14'];
@@ -20,6 +20,7 @@ describe('the week grid by keyboard', () => {
   let lines: WritableSignal<GridRow[]>;
   let removed: SheetRow[];
   let pasted: unknown[][];
+  let emptied: number[];
 
   beforeEach(async () => {
     const entry = (id: string, date: string, serviceId: string, names: object = {}) =>
@@ -64,14 +65,24 @@ describe('the week grid by keyboard', () => {
     lines = signal(rows);
     removed = [];
     pasted = [];
+    emptied = [];
     const store = {
       week: shown,
       rows: lines,
-      paste: (...block: unknown[]) => pasted.push(block.slice(1)),
+      saved: signal(''),
+      cells: {
+        type: ({ row, date }: Target, text: string) =>
+          typed.push([rows.findIndex((one) => one.key === rowKey(row)), DATES.indexOf(date), text]),
+        paste: (_rows: unknown, { row, column }: { row: number; column: number }, text: string) => (
+          pasted.push([row, column, text]),
+          0
+        ),
+        empty: (targets: Target[]) => emptied.push(targets.length),
+        forget: () => undefined,
+      },
       removeRow: (row: SheetRow) => removed.push(row),
       today: signal(DATES[2]),
       text: (value: number) => durationText(seconds(value)),
-      typeCell: (row: (typeof rows)[number], column: number, text: string) => typed.push([rows.indexOf(row), column, text]),
       undo: () => (undone += 1),
     };
     TestBed.configureTestingModule({
@@ -213,7 +224,7 @@ describe('the week grid by keyboard', () => {
     await press('9');
     await fill('90');
     await press('Enter');
-    expect((fixture.nativeElement as HTMLElement).querySelector('#cell-reading')!.textContent).toContain('More than 24');
+    expect(cell(0, 0).querySelector('[role=alert]')!.textContent).toContain('More than 24');
     expect([typed.length, (document.activeElement as HTMLInputElement).value]).toEqual([0, '90']);
     await press('Escape');
     expect(cell(0, 0).textContent).toContain('1:30');

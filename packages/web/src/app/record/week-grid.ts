@@ -3,6 +3,8 @@ import {
   ChangeDetectorRef,
   Component,
   ElementRef,
+  Injector,
+  afterNextRender,
   computed,
   inject,
   input,
@@ -11,30 +13,34 @@ import {
   viewChild,
 } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { readDuration, seconds } from '@yellowwood/core';
+import type { SheetRow } from '@yellowwood/contracts';
+import { seconds } from '@yellowwood/core';
 import { Address } from '../state/address';
 import { workFeature } from '../state/work';
 import { ABSENCE_WORDS } from '../state/words';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
-import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WorkNames } from '../ui/work-names';
-import { GridRow, Range, copyText } from './week-model';
+import { readCell } from '../words/record';
+import { AddRow } from './add-row';
+import { GridCaret, Position } from './grid-caret';
+import { GridRow, Place, Seen, cellKey, copyText, rowKey } from './week-model';
 import { WeekStore } from './week-store';
 
-interface Editing {
-  readonly row: number;
-  readonly column: number;
+interface Editing extends Place {
   readonly text: string;
+  /** What stood there when typing began. */
+  readonly seen: Seen | null;
 }
 
 /**
  * The week as a grid, by keyboard alone: arrows move, typing replaces, F2 edits, Enter and Tab go on,
  * Escape leaves, ranges are copied from and to a spreadsheet, Ctrl+Z undoes. Each cell is saved by itself.
+ * Caret, block and what is typed belong to a row and a date, never to where they stand.
  */
 @Component({
   selector: 'yw-week-grid',
-  imports: [DayPipe, HoursPipe, GrowthMark, WorkPicker],
+  imports: [AddRow, DayPipe, HoursPipe, GrowthMark],
   templateUrl: './week-grid.html',
   styleUrl: './week-grid.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -44,13 +50,12 @@ export class WeekGrid {
   protected readonly names = inject(WorkNames);
   private readonly address = inject(Address);
   private readonly view = inject(ChangeDetectorRef);
-  protected readonly services = inject(Store).selectSignal(workFeature.selectServiceList);
+  private readonly injector = inject(Injector);
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   readonly day = input.required<string>();
   readonly dayChosen = output<string>();
   readonly entryOpened = output<{ date: string; id: string }>();
   private readonly table = viewChild<ElementRef<HTMLTableElement>>('table');
-  private readonly picker = viewChild(WorkPicker);
 
   protected readonly rows = computed(() => this.store.rows().filter((row) => this.inScope(row)));
   /** What stands in the rows, in words: made when the week changes, not at every key. */
@@ -67,26 +72,14 @@ export class WeekGrid {
         label: this.labelOf(row, column),
         text: cell.total > 0 ? this.store.text(cell.total) : '',
         marked: cell.total > 0 && (cell.stage !== 'recorded' || cell.returned),
+        typed: cell.draft !== null && (cell.draft.state === 'unread' || cell.draft.state === 'refused') ? cell.draft.text : null,
       })),
     })),
   );
-  private readonly lastColumn = computed(() => Math.max(0, (this.store.week()?.days.length ?? 1) - 1));
-  protected readonly active = signal({ row: 0, column: 0 });
-  private readonly anchor = signal<{ row: number; column: number } | null>(null);
+  private readonly dates = computed(() => (this.store.week()?.days ?? []).map((day) => day.date));
+  protected readonly caret = new GridCaret(this.rows, this.dates, this.store.today);
   protected readonly editing = signal<Editing | null>(null);
   protected readonly invalid = signal('');
-  /** Work that was picked for a new row and still wants its service. */
-  protected readonly adding = signal<PickedWork | null>(null);
-  protected readonly range = computed((): Range => {
-    const a = this.active();
-    const b = this.anchor() ?? a;
-    return {
-      row: Math.min(a.row, b.row),
-      toRow: Math.max(a.row, b.row),
-      column: Math.min(a.column, b.column),
-      toColumn: Math.max(a.column, b.column),
-    };
-  });
   protected readonly totals = computed(() =>
     (this.store.week()?.days ?? []).map((_, index) => this.rows().reduce((sum, row) => sum + row.cells[index]!.total, 0)),
   );
@@ -102,10 +95,11 @@ export class WeekGrid {
   );
   /** What a duration being typed is read as, shown at once. */
   protected readonly reading = computed(() => {
-    const text = this.editing()?.text ?? '';
-    const read = readDuration(text);
-    return text && read.ok && read.value > 0 ? this.store.text(read.value) : '';
+    const read = readCell(this.editing()?.text ?? '');
+    return 'quantity' in read && read.quantity > 0 ? this.store.text(read.quantity) : '';
   });
+  /** What is wrong with the cell under the caret. */
+  protected readonly wrong = computed(() => this.invalid() || (this.editing() ? '' : (this.caret.cell()?.draft?.sentence ?? '')));
 
   private inScope(row: GridRow): boolean {
     const [kind, id] = this.address.scope().split(':');
@@ -118,104 +112,115 @@ export class WeekGrid {
     return row.taskId === id;
   }
 
-  protected inRange(row: number, column: number): boolean {
-    const range = this.range();
-    return this.anchor() !== null && row >= range.row && row <= range.toRow && column >= range.column && column <= range.toColumn;
-  }
-
   private labelOf(row: GridRow, column: number): string {
     const cell = row.cells[column]!;
     const about = `${this.names.project(row.projectId)}, ${this.names.detail(row.taskId, row.serviceId)}, ${cell.date}`;
-    if (cell.total === 0) return `${about}, empty`;
-    return `${about}, ${this.store.text(cell.total)}${cell.returned ? ', returned' : cell.stage === 'recorded' ? '' : `, ${cell.stage}`}${cell.noted ? ', with a note' : ''}${cell.problems ? ', with a problem' : ''}`;
+    const said = cell.draft?.sentence ? `, typed ${cell.draft.text}: ${cell.draft.sentence}` : '';
+    if (cell.total === 0) return `${about}, empty${said}`;
+    return `${about}, ${this.store.text(cell.total)}${cell.returned ? ', returned' : cell.stage === 'recorded' ? '' : `, ${cell.stage}`}${cell.noted ? ', with a note' : ''}${cell.problems ? ', with a problem' : ''}${said}`;
   }
 
   protected choose(row: number, column: number, event: MouseEvent): void {
-    if (this.editing()) void this.commit(false);
-    this.anchor.set(event.shiftKey ? (this.anchor() ?? this.active()) : null);
-    this.move(row, column, event.shiftKey);
+    if (this.editing()) this.commit(false);
+    this.move({ row, column }, event.shiftKey);
     this.select();
   }
 
-  private move(row: number, column: number, keepAnchor = false): void {
-    if (!keepAnchor) this.anchor.set(null);
-    this.active.set({
-      row: Math.max(0, Math.min(row, this.rows().length - 1)),
-      column: Math.max(0, Math.min(column, this.lastColumn())),
-    });
-    const date = this.store.week()?.days[this.active().column]?.date;
-    if (date) this.dayChosen.emit(date);
+  private move(to: Position, marking = false): void {
+    const place = this.caret.goTo(to, marking);
+    if (place) this.dayChosen.emit(place.date);
     this.focusActive();
   }
 
   private focusActive(): void {
-    const { row, column } = this.active();
-    const cell = () => this.table()?.nativeElement.querySelector<HTMLElement>(`[data-cell="${row}-${column}"]`);
+    const cell = () => this.cellElement(this.caret.place());
     // At once, so that a key that follows finds the cell and not the box that is going; a new row's cell
     // is there only after it has been drawn.
     if (cell()) cell()!.focus();
-    else setTimeout(() => cell()?.focus());
+    else afterNextRender({ read: () => cell()?.focus() }, { injector: this.injector });
+  }
+
+  private cellElement(place: Place | null): HTMLElement | null {
+    if (!place) return null;
+    return this.table()?.nativeElement.querySelector<HTMLElement>(`[data-place="${CSS.escape(cellKey(place))}"]`) ?? null;
   }
 
   /** Selecting a cell with one entry asks why of it. */
   private select(): void {
-    const cell = this.rows()[this.active().row]?.cells[this.active().column];
-    const first = cell?.entries[0];
+    const first = this.caret.cell()?.entries[0];
     void this.address.set({ sel: first ? `entry:${first.id}` : null }, true);
   }
 
   protected key(event: KeyboardEvent): void {
-    if (this.editing()) return this.editKey(event);
-    const { row, column } = this.active();
     const control = event.ctrlKey || event.metaKey;
-    const arrows: Record<string, [number, number]> = {
-      ArrowUp: [-1, 0],
-      ArrowDown: [1, 0],
-      ArrowLeft: [0, -1],
-      ArrowRight: [0, 1],
+    const done = this.editing()
+      ? this.editKey(event)
+      : control
+        ? event.key === 'z' && this.undo()
+        : !event.altKey && (this.moveBy(event) || this.actOn(event.key));
+    if (done) event.preventDefault();
+  }
+
+  private undo(): boolean {
+    void this.store.undo();
+    return true;
+  }
+
+  /** @returns whether it is a key that moves the caret */
+  private moveBy({ key, shiftKey }: KeyboardEvent): boolean {
+    const { row, column } = this.caret.position();
+    const last = this.dates().length - 1;
+    const ways: Readonly<Record<string, Position>> = {
+      ArrowUp: { row: row - 1, column },
+      ArrowDown: { row: row + 1, column },
+      ArrowLeft: { row, column: column - 1 },
+      ArrowRight: { row, column: column + 1 },
+      Home: { row, column: 0 },
+      End: { row, column: last },
     };
-    const step = arrows[event.key];
-    if (step && !event.altKey) {
-      event.preventDefault();
-      if (event.shiftKey) this.anchor.set(this.anchor() ?? this.active());
-      this.move(row + step[0], column + step[1], event.shiftKey);
-      if (!event.shiftKey) this.select();
-    } else if (control && event.key === 'z') {
-      event.preventDefault();
-      void this.store.undo();
-    } else if (event.key === 'F2' || event.key === 'Enter') {
-      event.preventDefault();
-      this.begin(event.key === 'F2' || event.key === 'Enter' ? null : '');
-    } else if (event.key === 'Delete' || event.key === 'Backspace') {
-      event.preventDefault();
-      void this.empty();
-    } else if (event.key === 'Home' || event.key === 'End') {
-      event.preventDefault();
-      this.move(row, event.key === 'Home' ? 0 : this.lastColumn());
-    } else if (!control && !event.altKey && event.key.length === 1 && event.key !== ' ') {
-      event.preventDefault();
-      this.begin(event.key);
-    }
+    const way = ways[key];
+    if (!way) return false;
+    this.move(way, shiftKey);
+    if (!shiftKey) this.select();
+    return true;
+  }
+
+  /** @returns whether it is a key that does something to the cell */
+  private actOn(key: string): boolean {
+    const place = this.caret.place();
+    if (!place) return false;
+    if (key === 'Escape') this.store.cells.forget(place);
+    else if (key === 'Enter' && this.caret.cell()?.draft?.state === 'refused') this.store.cells.insist(place);
+    else if (key === 'F2' || key === 'Enter') this.begin(null);
+    else if (key === 'Delete' || key === 'Backspace') this.empty();
+    else if (key.length === 1 && key !== ' ') this.begin(key);
+    else return false;
+    return true;
   }
 
   /** Begins to edit: with what was typed, or with what is there. A cell of several entries opens them. */
   protected begin(typed: string | null): void {
-    const { row, column } = this.active();
-    const cell = this.rows()[row]?.cells[column];
-    if (!cell) return;
+    const [cell, place] = [this.caret.cell(), this.caret.place()];
+    if (!cell || !place) return;
+    const [entry] = cell.entries;
     if (!cell.typeable) {
-      const first = cell.entries[0];
-      if (first) this.entryOpened.emit({ date: cell.date, id: first.id });
+      if (entry) this.entryOpened.emit({ date: cell.date, id: entry.id });
       return;
     }
     this.invalid.set('');
-    this.editing.set({ row, column, text: typed ?? (cell.total > 0 ? this.store.text(cell.total) : '') });
+    const there = cell.draft?.text ?? (cell.total > 0 ? this.store.text(cell.total) : '');
+    const seen = entry ? { id: entry.id, quantity: entry.quantity } : null;
+    this.caret.follow(place);
+    this.editing.set({ ...place, text: typed ?? there, seen });
     // At once: the key is in the next frame, and the keys after it find the box.
     this.view.detectChanges();
     const box = this.table()?.nativeElement.querySelector<HTMLInputElement>('input.cell-edit');
-    box?.focus();
-    if (typed === null) box?.select();
-    else box?.setSelectionRange(box.value.length, box.value.length);
+    if (!box) return;
+    // Where the cell that was left is typed into again before it was drawn, its box still holds the text before.
+    box.value = typed ?? there;
+    box.focus();
+    if (typed === null) box.select();
+    else box.setSelectionRange(box.value.length, box.value.length);
   }
 
   protected typed(text: string): void {
@@ -224,50 +229,69 @@ export class WeekGrid {
     this.invalid.set('');
   }
 
-  private editKey(event: KeyboardEvent): void {
-    const { row, column } = this.active();
-    if (event.key === 'Escape') {
-      event.preventDefault();
+  /** @returns whether it is a key that leaves the box */
+  private editKey({ key, shiftKey }: KeyboardEvent): boolean {
+    if (key === 'Escape') {
       this.editing.set(null);
       this.invalid.set('');
       this.focusActive();
-    } else if (event.key === 'Enter' || event.key === 'Tab' || event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault();
-      const down = event.key === 'ArrowUp' || (event.key === 'Enter' && event.shiftKey) ? -1 : event.key === 'Tab' ? 0 : 1;
-      const across = event.key === 'Tab' ? (event.shiftKey ? -1 : 1) : 0;
-      void this.commit(true).then((ok) => ok && this.move(row + down, column + across));
+      return true;
     }
+    if (!['Enter', 'Tab', 'ArrowDown', 'ArrowUp'].includes(key)) return false;
+    const down = key === 'ArrowUp' || (key === 'Enter' && shiftKey) ? -1 : key === 'Tab' ? 0 : 1;
+    const across = key === 'Tab' ? (shiftKey ? -1 : 1) : 0;
+    if (!this.commit(true)) return true;
+    const { row, column } = this.caret.position();
+    this.move({ row: row + down, column: column + across });
+    return true;
   }
 
-  /** Leaves the editor with what was typed. What cannot be read stays, with a sentence. */
-  protected async commit(stay: boolean): Promise<boolean> {
+  /**
+   * Leaves the editor with what was typed. What cannot be read stays in its cell, with a sentence.
+   * @param stay whether typing goes on there until it can be read
+   * @returns whether the cell was left
+   */
+  protected commit(stay: boolean): boolean {
     const editing = this.editing();
     if (!editing) return true;
-    const row = this.rows()[editing.row]!;
-    const before = row.cells[editing.column]!.total;
-    const read = readDuration(editing.text);
-    if (editing.text.trim() !== '' && (!read.ok || read.value === 0)) {
-      this.invalid.set(read.ok ? 'Type more than zero, or empty the cell.' : sentenceOfDuration(read.error.code));
-      if (!stay) this.editing.set(null);
+    const row = this.rows().find((one) => one.key === editing.key);
+    const cell = row?.cells.find((one) => one.date === editing.date);
+    const { text, seen } = editing;
+    const read = readCell(text);
+    if (stay && 'sentence' in read) {
+      this.invalid.set(read.sentence);
       return false;
     }
     this.editing.set(null);
     this.invalid.set('');
+    if (!row || !cell) return true;
     // Unchanged text is no change: a timer's seconds are not lost by looking at them.
-    if (editing.text === (before > 0 ? this.store.text(before) : '')) return true;
+    if (text === (cell.draft?.text ?? (cell.total > 0 ? this.store.text(cell.total) : ''))) return true;
     // The next cell does not wait for the answer.
-    void this.store.typeCell(row, editing.column, editing.text);
+    this.store.cells.type({ row, date: cell.date }, text, seen);
     return true;
   }
 
-  private async empty(): Promise<void> {
-    const { row, toRow, column, toColumn } = this.range();
-    for (let r = row; r <= toRow; r += 1) {
-      for (let c = column; c <= toColumn; c += 1) {
-        const target = this.rows()[r]!;
-        if (target.cells[c]!.typeable && target.cells[c]!.total > 0) await this.store.typeCell(target, c, '');
-      }
-    }
+  /** Empties the cell, or all of the block in one step; what is more than one entry is left, and named. */
+  private empty(): void {
+    const { row, toRow, column, toColumn } = this.caret.range();
+    const filled = this.rows()
+      .slice(row, toRow + 1)
+      .flatMap((one) => one.cells.slice(column, toColumn + 1).map((cell) => ({ row: one, cell })))
+      .filter(({ cell }) => cell.total > 0 || cell.draft);
+    const mine = filled.filter(({ cell }) => cell.typeable);
+    const targets = mine.map(({ row: one, cell }) => ({ row: one, date: cell.date }));
+    if (targets.length === 1) {
+      const [entry] = mine[0]!.cell.entries;
+      this.store.cells.type(targets[0]!, '', entry ? { id: entry.id, quantity: entry.quantity } : null);
+    } else if (targets.length > 0) void this.store.cells.empty(targets);
+    if (filled.length > mine.length) this.skipped(filled.length - mine.length, 'left');
+  }
+
+  private skipped(count: number, how: string): void {
+    this.store.saved.set(
+      `${count} ${count === 1 ? 'cell was' : 'cells were'} ${how}: not a duration, or more than one entry or a span stands there.`,
+    );
   }
 
   protected copy(event: ClipboardEvent): void {
@@ -275,42 +299,21 @@ export class WeekGrid {
     event.preventDefault();
     event.clipboardData?.setData(
       'text/plain',
-      copyText(this.rows(), this.range(), (value) => this.store.text(seconds(value))),
+      copyText(this.rows(), this.caret.range(), (value) => this.store.text(seconds(value))),
     );
   }
 
   protected pasted(event: ClipboardEvent): void {
     if (this.editing()) return;
     event.preventDefault();
-    const { row, column } = this.range();
-    void this.store.paste(this.rows(), row, column, event.clipboardData?.getData('text/plain') ?? '');
+    const skipped = this.store.cells.paste(this.rows(), this.caret.range(), event.clipboardData?.getData('text/plain') ?? '');
+    if (skipped > 0) this.skipped(skipped, 'skipped');
   }
 
-  /** A row needs a service before hours can stand in it. */
-  protected pickWork(work: PickedWork): void {
-    this.adding.set(work);
-    setTimeout(() => document.getElementById('new-row-service')?.focus());
-  }
-
-  protected async addRow(serviceId: string): Promise<void> {
-    const work = this.adding();
-    if (!work || !serviceId) return;
-    const service = this.services().find((one) => one.id === serviceId)!;
-    const billable = (this.projects()[work.projectId]?.billable ?? true) && service.billable;
-    this.adding.set(null);
-    this.picker()?.clear();
-    await this.store.addRow({ ...work, serviceId, billable });
-    const index = this.rows().findIndex(
-      (row) => row.projectId === work.projectId && row.taskId === work.taskId && row.serviceId === serviceId,
-    );
-    if (index >= 0)
-      this.move(
-        index,
-        Math.max(
-          0,
-          (this.store.week()?.days ?? []).findIndex((day) => day.date === this.day()),
-        ),
-      );
+  /** Goes on in a row that was added, on the chosen day. */
+  protected goOn(added: SheetRow): void {
+    const row = this.rows().findIndex((one) => one.key === rowKey(added));
+    if (row >= 0) this.move({ row, column: Math.max(0, this.dates().indexOf(this.day())) });
   }
 
   private removable(row: GridRow): boolean {
@@ -325,13 +328,4 @@ export class WeekGrid {
       billable: row.billable,
     });
   }
-}
-
-const SENTENCES: Readonly<Record<string, string>> = {
-  'duration-not-hours': 'More than 24 is not read as hours. Type 4:30, 4.5 or 270m.',
-  'duration-minutes': 'Minutes go to 59. Type 4:30, 4.5 or 270m.',
-};
-
-function sentenceOfDuration(code: string): string {
-  return SENTENCES[code] ?? 'This cannot be read as a duration. Type 4:30, 4.5 or 4h30.';
 }

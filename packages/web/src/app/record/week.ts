@@ -1,5 +1,5 @@
 import { TitleCasePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { addDays } from '@yellowwood/core';
@@ -7,6 +7,7 @@ import { Address } from '../state/address';
 import { Periods } from '../state/periods';
 import { PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
+import { Failure } from '../ui/failure';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
@@ -15,16 +16,30 @@ import { WeekStore } from './week-store';
 /** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
 @Component({
   selector: 'yw-week',
-  imports: [MatButton, MatMenu, MatMenuItem, MatMenuTrigger, WeekGrid, DayPanel, DayPipe, HoursPipe, MomentPipe, TitleCasePipe],
+  imports: [
+    Failure,
+    MatButton,
+    MatMenu,
+    MatMenuItem,
+    MatMenuTrigger,
+    WeekGrid,
+    DayPanel,
+    DayPipe,
+    HoursPipe,
+    MomentPipe,
+    TitleCasePipe,
+  ],
   providers: [WeekStore],
   templateUrl: './week.html',
   styleUrl: './week.scss',
+  host: { '(window:beforeunload)': 'keep($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WeekScreen {
   protected readonly store = inject(WeekStore);
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
+  private readonly dayPanel = viewChild(DayPanel);
   protected readonly periods = inject(Periods);
   protected readonly title = computed(() => (this.store.from() ? this.periods.title(this.store.from()) : ''));
   /** The day alone, for those with more clients in a week than a grid shows well. */
@@ -99,7 +114,19 @@ export class WeekScreen {
     void this.address.set({ day: date, sel: `entry:${id}` }, true);
   }
 
+  /** Opens an entry that was meant to be typed over. */
+  protected edit(date: string, id: string): void {
+    this.open(date, id);
+    this.dayPanel()?.open(id);
+  }
+
+  /** What is not stored yet would be lost with the page. */
+  protected keep(event: Event): void {
+    if (this.store.cells.drafts().size > 0) event.preventDefault();
+  }
+
   protected async submit(): Promise<void> {
+    if (!(await this.store.allStored())) return;
     const blocked = this.problems().length;
     if (blocked > 0) {
       const first = this.problems()[0]!;

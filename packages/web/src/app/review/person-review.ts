@@ -125,12 +125,12 @@ export class PersonReview {
   }
 
   protected async correct(entry: Entry, value: EntryFormValue): Promise<void> {
-    const { target, note, date, span, quantity, explanation } = value;
+    const { target, note, date, span, quantity, explanation, version } = value;
     const corrected = await this.command.run(
       () =>
         this.api.call('changeEntry', {
           params: { id: entry.id },
-          version: entry.version,
+          version,
           body: {
             ...target,
             note,

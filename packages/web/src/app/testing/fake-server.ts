@@ -36,6 +36,8 @@ export class FakeServer implements HttpBackend {
   private readonly answers = new Map<EndpointName, Answering>();
   /** Everything that was asked, in order. */
   readonly sent: Sent[] = [];
+  /** What every request waits for on its way there, and again on its way back. */
+  onTheWay: () => Promise<unknown> = () => Promise.resolve();
 
   /** Says how an endpoint answers from now on; a problem is sent as a refusal. */
   on<N extends EndpointName>(name: N, answer: (sent: Sent<N>) => AnswerOf<Endpoints[N]> | Problem): this {
@@ -52,9 +54,11 @@ export class FakeServer implements HttpBackend {
     return defer(async () => {
       const sent = read(request);
       this.sent.push(sent);
+      await this.onTheWay();
       const answering = this.answers.get(sent.name);
       if (!answering) throw new Error(`${sent.name} was asked, and the test has no answer`);
       const body = answering(sent);
+      await this.onTheWay();
       const problem = body as Problem | null;
       if (problem && typeof problem === 'object' && 'code' in problem && 'status' in problem)
         throw new HttpErrorResponse({ status: problem.status, error: problem, url: request.url });

@@ -1,6 +1,6 @@
 import { DestroyRef, Injector, Signal, afterNextRender, inject, signal } from '@angular/core';
 import { v7 as newId } from 'uuid';
-import { ProblemError, sentenceOf } from '../api/problem-error';
+import { isAnswered, sentenceOf } from '../api/problem-error';
 import { Refresh } from '../state/refresh';
 import { Notices } from './notices';
 
@@ -80,8 +80,7 @@ export function command({ inTurn = false } = {}): Command {
       if (focus && !left) afterNextRender({ read: () => focus(answer)?.focus() }, { injector });
       return answer;
     } catch (error) {
-      // Refused is an answer; without one it may have happened all the same.
-      if (error instanceof ProblemError && error.problem.status < 500) unanswered = null;
+      if (isAnswered(error)) unanswered = null;
       fail(error);
       return undefined;
     } finally {

@@ -47,11 +47,18 @@ export function loaded<Q, T>(question: () => Q | undefined, read: (question: Q) 
     }
   }
 
+  /** Shows something newer than all that is being read. */
+  function set(next: T): void {
+    turn += 1;
+    busy.set(false);
+    value.set(next);
+  }
+
   effect(() => {
     refresh.tick();
     const current = question();
     untracked(() => void load(current));
   });
 
-  return { value, sentence, busy, reload: () => load(untracked(question)), set: (next) => value.set(next) };
+  return { value, sentence, busy, reload: () => load(untracked(question)), set };
 }

@@ -286,7 +286,7 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern8 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
+var changeEntries = validate25, schema36 = { type: "object", required: ["create", "change", "remove"], properties: { create: { type: "array", items: { type: "object", required: ["id", "personId", "date", "projectId", "taskId", "serviceId", "note", "origin"], properties: { id: { type: "string", format: "uuid" }, personId: { type: "string", format: "uuid" }, date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, note: { type: "string", maxLength: 2e3 }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, span: { type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, origin: { type: "string", enum: ["typed", "grid"] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, change: { type: "array", items: { type: "object", required: ["id", "version", "change"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, change: { type: "object", properties: { date: { type: "string", format: "date" }, projectId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, taskId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, serviceId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, quantity: { type: "integer", minimum: 1, maximum: 2678400 }, billable: { type: "boolean" }, note: { type: "string", maxLength: 2e3 }, explanation: { type: "string", maxLength: 500 }, span: { anyOf: [{ type: "object", required: ["start", "end", "breakSeconds"], properties: { start: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, end: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, breakSeconds: { type: "integer", minimum: 0, maximum: 86400 }, whichStart: { type: "string", enum: ["earlier", "later"] }, whichEnd: { type: "string", enum: ["earlier", "later"] } }, additionalProperties: !1 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1, minProperties: 1 } }, additionalProperties: !1 }, maxItems: 400 }, remove: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" } }, additionalProperties: !1 }, maxItems: 400 }, restore: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 400 } }, additionalProperties: !1 }, func9 = Object.prototype.hasOwnProperty, formats10 = /^\d{4}-\d{2}-\d{2}$/, pattern8 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -297,7 +297,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "create" || key0 === "change" || key0 === "remove")) {
+          if (!(key0 === "create" || key0 === "change" || key0 === "remove" || key0 === "restore")) {
             return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -998,7 +998,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
               var valid0 = _errs54 === errors;
             } else
               var valid0 = !0;
-            if (valid0)
+            if (valid0) {
               if (data.remove !== void 0) {
                 let data39 = data.remove, _errs113 = errors;
                 if (errors === _errs113)
@@ -1079,6 +1079,35 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 var valid0 = _errs113 === errors;
               } else
                 var valid0 = !0;
+              if (valid0)
+                if (data.restore !== void 0) {
+                  let data44 = data.restore, _errs124 = errors;
+                  if (errors === _errs124)
+                    if (Array.isArray(data44)) {
+                      if (data44.length > 400)
+                        return validate25.errors = [{ instancePath: instancePath + "/restore", schemaPath: "#/properties/restore/maxItems", keyword: "maxItems", params: { limit: 400 }, message: "must NOT have more than 400 items" }], !1;
+                      {
+                        var valid17 = !0;
+                        let len3 = data44.length;
+                        for (let i3 = 0; i3 < len3; i3++) {
+                          let data45 = data44[i3], _errs126 = errors;
+                          if (errors === _errs126 && errors === _errs126)
+                            if (typeof data45 == "string") {
+                              if (!formats0.test(data45))
+                                return validate25.errors = [{ instancePath: instancePath + "/restore/" + i3, schemaPath: "#/properties/restore/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            } else
+                              return validate25.errors = [{ instancePath: instancePath + "/restore/" + i3, schemaPath: "#/properties/restore/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid17 = _errs126 === errors;
+                          if (!valid17)
+                            break;
+                        }
+                      }
+                    } else
+                      return validate25.errors = [{ instancePath: instancePath + "/restore", schemaPath: "#/properties/restore/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  var valid0 = _errs124 === errors;
+                } else
+                  var valid0 = !0;
+            }
           }
         }
       }
@@ -1403,7 +1432,7 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
 }
 validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 var changeTimer = validate27;
-var formats44 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z$/;
+var formats46 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z$/;
 function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1532,7 +1561,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                       let data5 = data.startedAt, _errs24 = errors;
                       if (errors === _errs24 && errors === _errs24)
                         if (typeof data5 == "string") {
-                          if (!formats44.test(data5))
+                          if (!formats46.test(data5))
                             return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                         } else
                           return validate27.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -2107,7 +2136,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                         let data6 = data.startedAt, _errs26 = errors;
                         if (errors === _errs26 && errors === _errs26)
                           if (typeof data6 == "string") {
-                            if (!formats44.test(data6))
+                            if (!formats46.test(data6))
                               return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                           } else
                             return validate31.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
