@@ -43,8 +43,10 @@ describe('the form of an entry', () => {
     saved = [];
     fixture.componentInstance.saved.subscribe((value) => saved.push(value));
     for (const [name, value] of Object.entries(inputs)) fixture.componentRef.setInput(name, value);
+    document.body.append(fixture.nativeElement as HTMLElement);
     await fixture.whenStable();
   }
+  afterEach(() => (fixture.nativeElement as HTMLElement).remove());
 
   const field = (label: string) =>
     [...(fixture.nativeElement as HTMLElement).querySelectorAll('label.field')]
@@ -115,6 +117,61 @@ describe('the form of an entry', () => {
     await type('End', '12:05');
     await save();
     expect(saved[1]!.span).toEqual({ start: '08:00', end: '12:05', breakSeconds: 0 });
+  });
+
+  it('keeps what is typed while the entry is read again, and shows somebody else’s change beside it', async () => {
+    await open({ date: '2026-06-09', entry: ENTRY });
+    await type('Note', 'Levels and piles');
+    const press = async (words: string) => {
+      [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')]
+        .find((one) => one.textContent.trim() === words)!
+        .click();
+      await fixture.whenStable();
+    };
+    const theirs = () =>
+      (fixture.nativeElement as HTMLElement).querySelector('.theirs')?.textContent?.replace(/\s+/g, ' ').trim();
+    const read = async (names: Partial<Entry>) => {
+      fixture.componentRef.setInput('entry', { ...ENTRY, ...names });
+      await fixture.whenStable();
+    };
+    // Its neighbours move its version; that is no news.
+    await read({ version: 2, problems: ['overlap'] });
+    expect([field('Note').value, theirs()]).toEqual(['Levels and piles', undefined]);
+    await save();
+    expect([saved[0]!.note, saved[0]!.version]).toEqual(['Levels and piles', 2]);
+    await read({ version: 3, note: 'Soundings', endClock: '11:00', endAt: '2026-06-09T10:00:00.000Z' });
+    expect(theirs()).toContain('Somebody changed this entry meanwhile. Theirs: 9 Jun');
+    expect(theirs()).toContain('08:00 to 11:00, “Soundings”');
+    expect([field('Note').value, await save(), saved.length]).toEqual([
+      'Levels and piles',
+      'Somebody changed this entry meanwhile. Take theirs or keep yours first.',
+      1,
+    ]);
+    await press('Keep mine');
+    await save();
+    expect([theirs(), saved[1]!.note, saved[1]!.version, saved[1]!.span?.end]).toEqual([
+      undefined,
+      'Levels and piles',
+      3,
+      '12:02',
+    ]);
+    await read({ version: 4, note: 'Anodes' });
+    await press('Take theirs');
+    expect([field('Note').value, theirs()]).toEqual(['Anodes', undefined]);
+  });
+
+  it('takes the focus where somebody asked for it: at the time of what is there, at the work of what is new', async () => {
+    const focused = () => document.activeElement?.closest('label')?.textContent?.trim().split(' ')[0];
+    for (const [inputs, label] of [
+      [{ date: '2026-06-09', entry: ENTRY, focused: true }, 'Start'],
+      [{ date: '2026-06-09', focused: true }, 'Work'],
+      [{ date: '2026-06-09', entry: ENTRY }, undefined],
+    ] as const) {
+      await open(inputs);
+      expect(focused()).toBe(label as string);
+      (fixture.nativeElement as HTMLElement).remove();
+      TestBed.resetTestingModule();
+    }
   });
 
   it('wants a reason for a correction', async () => {

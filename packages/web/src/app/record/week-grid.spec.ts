@@ -248,6 +248,12 @@ describe('the week grid by keyboard', () => {
     expect(data.getData('text/plain')).toBe('1:30\t1:30\n1:30\t');
   });
 
+  it('empties a block in one step, and leaves and names what holds a span', async () => {
+    await press('Shift+ArrowDown', 'Shift+ArrowRight', 'Delete');
+    expect([emptied, typed]).toEqual([[2], []]);
+    expect(fixture.componentInstance['store'].saved()).toContain('1 cell was left');
+  });
+
   it('names every cell for those who do not see it', () => {
     expect(cell(0, 0).getAttribute('aria-label')).toContain('2026-06-08, 1:30');
     expect(cell(0, 3).getAttribute('aria-label')).toContain('empty');

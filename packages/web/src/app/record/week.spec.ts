@@ -167,6 +167,71 @@ describe('the own week on the page', () => {
     expect(page.texts('tbody td.name')[0]).toContain('Pier');
   });
 
+  it('opens an entry with a span for whoever types on its cell, and types on in its form', async () => {
+    const span = { startAt: `${TODAY}T07:00:00.000Z`, endAt: `${TODAY}T08:30:00.000Z`, startClock: '08:00', endClock: '09:30' };
+    await week([entryOf(50, { date: TODAY, ...span })]);
+    const cell = page.element.querySelector<HTMLElement>('[data-cell="0-2"]')!;
+    cell.focus();
+    await page.key(cell, '3');
+    expect([document.activeElement!.tagName, (document.activeElement as HTMLInputElement).value]).toEqual(['INPUT', '08:00']);
+    expect(page.element.querySelector('yw-day-panel yw-entry-form')).not.toBeNull();
+  });
+
+  it('begins on today, or on what came back', async () => {
+    const stop = () => page.element.querySelector('yw-week-grid td[tabindex="0"]')!.getAttribute('data-cell');
+    await week([entryOf(50)]);
+    expect(stop()).toBe('0-2');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    const returned = { by: 'Maud', reason: 'Which pier?', at: `${TODAY}T07:00:00.000Z` };
+    await week([entryOf(50), entryOf(51, { date: '2026-06-12', taskId: id(31), returned })]);
+    expect(stop()).toBe('1-4');
+  });
+
+  it('takes the last step back by its button, and shows it only where there is one', async () => {
+    await week([entryOf(50)], {}, (server) =>
+      server.on('deleteEntry', () => null).on('restoreEntry', () => entryOf(50, { version: 2 })),
+    );
+    const undo = () => page.texts('.saved button');
+    expect(undo()).toEqual([]);
+    const cell = page.element.querySelector<HTMLElement>('[data-cell="0-0"]')!;
+    cell.focus();
+    await page.key(cell, 'Delete');
+    expect(undo()).toEqual(['Undo']);
+    page.element.querySelector<HTMLElement>('.saved button')!.click();
+    await page.settle(30);
+    expect([page.server.to('restoreEntry').length, undo()]).toEqual([1, []]);
+  });
+
+  it('neither submits nor lets the page be closed while something typed is not stored', async () => {
+    await week([entryOf(50)]);
+    const leaving = () => {
+      const event = new Event('beforeunload', { cancelable: true });
+      // Karma itself listens to the window for this.
+      page.fixture.componentInstance['keep'](event);
+      return event.defaultPrevented;
+    };
+    expect(leaving()).toBeFalse();
+    const cell = page.element.querySelector<HTMLElement>('[data-cell="0-0"]')!;
+    cell.focus();
+    await page.key(cell, 'F2');
+    await page.type('input.cell-edit', 'lunch');
+    page.element.querySelector<HTMLElement>('input.cell-edit')!.dispatchEvent(new FocusEvent('blur'));
+    await page.settle();
+    expect(page.element.querySelector('[data-cell="0-0"]')!.textContent).toContain('lunch');
+    expect(page.element.querySelector('[data-cell="0-0"]')!.getAttribute('aria-label')).toContain(
+      'typed lunch: This cannot be read',
+    );
+    expect(leaving()).toBeTrue();
+    await page.press(/^Submit/);
+    expect(page.refused()).toBe('1 cell holds what is not stored yet. Mend or empty it first.');
+    expect(document.querySelector('mat-dialog-container')).toBeNull();
+    // Escape lets go of it.
+    page.element.querySelector<HTMLElement>('[data-cell="0-0"]')!.focus();
+    await page.key(page.element.querySelector('[data-cell="0-0"]')!, 'Escape');
+    expect(leaving()).toBeFalse();
+  });
+
   it('brings last week’s rows with or without their hours', async () => {
     await week([entryOf(50)], {}, (server) => server.on('bringRows', () => weekOfEntries([entryOf(50)])));
     await page.press("Bring last week's rows");
