@@ -28,7 +28,8 @@ export class KeepFocus {
     fromEvent<FocusEvent>(this.document, 'focusout')
       .pipe(delay(0), takeUntilDestroyed())
       .subscribe(({ target }) => this.letGo(target as Element));
-    afterEveryRender({ read: () => this.check() });
+    // After all else that is done once it is drawn: what opened may take the focus itself.
+    afterEveryRender({ read: () => queueMicrotask(() => this.check()) });
   }
 
   private remember(target: Element): void {
