@@ -88,6 +88,38 @@ describe('one invoice', () => {
     expect(page.text('dl')).toContain('Open£332.00');
   });
 
+  it('says before what an amount does: what it leaves open, settles, or gives the client as credit', async () => {
+    await panel(invoiceDetail(invoiceRow(1)));
+    const leaves = () => page.text('#leaves');
+    expect(leaves()).toBe('settles it');
+    await page.type(`${form} input[inputmode]`, '100');
+    expect(leaves()).toBe('leaves £332.00 open');
+    await page.type(`${form} input[inputmode]`, '500.50');
+    expect(leaves()).toBe('£68.50 over: the client’s credit');
+    await page.type(`${form} input[inputmode]`, 'all');
+    expect(leaves()).toBe('');
+  });
+
+  it('records once what is pressed twice, and carries nothing over to another invoice', async () => {
+    let answer = () => undefined as void;
+    await panel(invoiceDetail(invoiceRow(1)), (server) => server.on('recordPayment', () => invoiceDetail(invoiceRow(1))));
+    await page.type(`${form} input[inputmode]`, '100');
+    await page.type(`${form} input[maxlength]`, 'HT 55');
+    page.server.onTheWay = () => new Promise<void>((resolve) => (answer = resolve));
+    pay();
+    pay();
+    answer();
+    page.server.onTheWay = () => Promise.resolve();
+    await page.settle(20);
+    expect(page.server.to('recordPayment').length).toBe(1);
+    await page.type(`${form} input[maxlength]`, 'HT 56');
+    page.server.on('readInvoice', () => invoiceDetail(invoiceRow(2)));
+    page.fixture.componentRef.setInput('id', id(2));
+    await page.settle(20);
+    const typed = [...page.element.querySelectorAll<HTMLInputElement>(`${form} input`)].map((box) => box.value);
+    expect(typed).toEqual([TODAY, '432.00', '']);
+  });
+
   it('keeps what is typed through a refresh, and offers what is open anew when that has changed', async () => {
     const amount = () => page.element.querySelector<HTMLInputElement>(`${form} input[inputmode]`)!.value;
     const refreshed = async (open: number) => {

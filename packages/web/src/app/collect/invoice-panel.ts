@@ -55,6 +55,17 @@ export class InvoicePanel {
     return read.ok && read.value > 0 ? `Record ${moneyText(read.value, currency, navigator.language)}` : 'Record payment';
   });
 
+  /** What the amount does, before it is recorded. */
+  protected readonly leaves = computed(() => {
+    const row = this.invoice.value()?.row;
+    if (!row) return '';
+    const read = readAmount(this.amount(), row.currency);
+    if (!read.ok || read.value <= 0) return '';
+    const left = row.open - read.value;
+    const money = moneyText(minor(Math.abs(left)), row.currency, navigator.language);
+    return left > 0 ? `leaves ${money} open` : left === 0 ? 'settles it' : `${money} over: the client’s credit`;
+  });
+
   constructor() {
     // What is open is the amount that most payments have; it is offered for every invoice anew.
     let offered = '';

@@ -56,9 +56,11 @@ export class CellWrites {
       this.put(placeOf(draft.target), draft.state === 'saving' ? { ...draft, state: 'unsent', sentence: NOT_SENT } : draft);
   }
 
-  /** Sends what nobody has answered to, each under its id. */
+  /** Sends what nobody has answered to, each under its id, once its week is known. */
   retry(): void {
-    for (const draft of this.all().values()) if (draft.state === 'unsent') this.send({ ...draft, state: 'saving', sentence: '' });
+    for (const draft of this.all().values())
+      if (draft.state === 'unsent' && this.writes.weekOn(draft.target.date))
+        this.send({ ...draft, state: 'saving', sentence: '' });
   }
 
   /** Takes what was typed into a cell, and was refused, for good over what stands there. */
@@ -168,9 +170,8 @@ export class CellWrites {
   private async write(draft: CellDraft, tries: number): Promise<string> {
     const { date } = draft.target;
     const place = placeOf(draft.target);
-    const week = this.writes.weekOn(date);
+    const week = this.writes.weekOn(date)!;
     const quantity = draft.quantity!;
-    if (!week) return NOT_SENT;
     const { entries, typeable } = cellOf(week, place);
     const [entry] = entries;
     if ((entry?.quantity ?? 0) === quantity && entries.length < 2) return '';
@@ -283,9 +284,9 @@ export class CellWrites {
   }
 
   /** What one cell of a block has done to it: nothing (null), a sentence where it cannot be, or its part of the command. */
-  private partOf({ target, quantity, id, seen }: CellDraft): Part | string | null {
-    const week = this.writes.weekOn(target.date);
-    if (!week || quantity === null) return NOT_SENT;
+  private partOf({ target, id, seen, ...draft }: CellDraft): Part | string | null {
+    const week = this.writes.weekOn(target.date)!;
+    const quantity = draft.quantity ?? 0;
     const { entries, typeable } = cellOf(week, placeOf(target));
     const [entry] = entries;
     if ((entry?.quantity ?? 0) === quantity && entries.length < 2) return null;
@@ -294,7 +295,8 @@ export class CellWrites {
     if (entry) return { entry, quantity };
     const { projectId, taskId, serviceId, billable } = target.row;
     const work = { projectId, taskId, serviceId, billable };
-    return { create: { id, personId: week.personId, date: target.date, ...work, quantity, note: '', origin: 'grid' }, quantity };
+    const { personId } = week;
+    return { create: { id, personId, date: target.date, ...work, quantity, note: '', origin: 'grid' }, quantity };
   }
 
   private back(changes: Changes, parts: readonly Part[]): Changes {

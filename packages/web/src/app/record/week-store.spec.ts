@@ -220,6 +220,19 @@ describe('the own week', () => {
     again.destroy();
   });
 
+  it('sends what was left unsent once its week is there again', async () => {
+    await week(entryOf(50));
+    page.server.onTheWay = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
+    await type(0, 3, '2');
+    page.fixture.destroy();
+    page.server.onTheWay = () => Promise.resolve();
+    const again = TestBed.createComponent(Holder);
+    await again.whenStable();
+    await page.settle(30);
+    expect([again.componentInstance.store.cells.drafts().size, hours()]).toEqual([0, [1.5, 2]]);
+    again.destroy();
+  });
+
   it('says that an undo was refused, and keeps it', async () => {
     await week(entryOf(50));
     await type(0, 0, '2');

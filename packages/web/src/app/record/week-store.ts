@@ -230,7 +230,11 @@ export const WeekStore = signalStore(
       onInit() {
         effect(() => {
           const week = store.loadedWeek.value();
-          if (week) untracked(() => store.writes.remember(week));
+          if (!week) return;
+          untracked(() => {
+            store.writes.remember(week);
+            store.cells.retry();
+          });
         });
         store.cells.take(parked.take());
         effect(() => {
