@@ -80,15 +80,15 @@ async function generatedUpToDate(adminUrl) {
   const after = generated();
   const stale = [...new Set([...before.keys(), ...after.keys()])].filter((file) => before.get(file) !== after.get(file));
   const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-generated-'));
-  await generateFromContracts(folder, path.join(folder, 'openapi.json'));
-  const pairs = [
-    ['endpoints.ts', 'packages/web/src/app/api/generated/endpoints.ts'],
-    ['checks.js', 'packages/web/src/app/api/generated/checks.js'],
-    ['checks.d.ts', 'packages/web/src/app/api/generated/checks.d.ts'],
-    ['openapi.json', 'docs/api/openapi.json'],
-  ];
-  for (const [made, kept] of pairs)
-    if (readFileSync(path.join(folder, made), 'utf8') !== readFileSync(at(kept), 'utf8')) stale.push(at(kept));
+  await generateFromContracts(path.join(folder, 'web'), path.join(folder, 'openapi.json'));
+  const web = path.join(folder, 'web');
+  const kept = at('packages/web/src/app/api/generated');
+  const contents = (of) => new Map(filesBelow(of).map((file) => [path.relative(of, file), readFileSync(file, 'utf8')]));
+  const [made, there] = [contents(web), contents(kept)];
+  for (const file of new Set([...made.keys(), ...there.keys()]))
+    if (made.get(file) !== there.get(file)) stale.push(path.join(kept, file));
+  const api = at('docs/api/openapi.json');
+  if (readFileSync(path.join(folder, 'openapi.json'), 'utf8') !== readFileSync(api, 'utf8')) stale.push(api);
   rmSync(folder, { recursive: true, force: true });
   if (stale.length > 0)
     throw new Sentence(

@@ -3,7 +3,7 @@
  * table of endpoints that its client needs, and the OpenAPI description in docs/.
  * Usage: generate.ts <folder of the web client's generated files> <file of the OpenAPI description>
  */
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import standaloneCode from 'ajv/dist/standalone/index.js';
 import { Ajv2020 } from 'ajv/dist/2020.js';
@@ -30,27 +30,52 @@ for (const { body, name } of withBody)
     ) as object,
     name,
   );
-const code = (standaloneCode as unknown as (target: Ajv2020, names: Record<string, string>) => string)(
-  ajv,
-  Object.fromEntries(withBody.map(({ name }) => [name, name])),
-);
+const domains = [...new Set(withBody.map((endpoint) => endpoint.domain))];
+const DO_NOT_EDIT = 'generated from the contracts';
+
+/** The checks of one domain: the page loads those that it needs. */
+async function checksOf(domain: string): Promise<string> {
+  const names = withBody.filter((endpoint) => endpoint.domain === domain).map(({ name }) => [name, name]);
+  const code = (standaloneCode as unknown as (target: Ajv2020, names: Record<string, string>) => string)(
+    ajv,
+    Object.fromEntries(names) as Record<string, string>,
+  );
+  const bundled = await build({
+    stdin: { contents: code, resolveDir: path.resolve('packages/contracts'), loader: 'js' },
+    bundle: true,
+    format: 'esm',
+    write: false,
+    minifySyntax: true,
+    target: 'es2022',
+  });
+  return bundled.outputFiles[0]!.text;
+}
+
+rmSync(webFolder, { recursive: true, force: true });
 mkdirSync(webFolder, { recursive: true });
-const bundled = await build({
-  stdin: { contents: code, resolveDir: path.resolve('packages/contracts'), loader: 'js' },
-  bundle: true,
-  format: 'esm',
-  write: false,
-  minifySyntax: true,
-  target: 'es2022',
-});
-writeFileSync(path.join(webFolder, 'checks.js'), bundled.outputFiles[0]!.text);
+for (const domain of domains) {
+  const names = withBody.filter((endpoint) => endpoint.domain === domain).map(({ name }) => name);
+  writeFileSync(path.join(webFolder, `checks-${domain}.js`), await checksOf(domain));
+  writeFileSync(
+    path.join(webFolder, `checks-${domain}.d.ts`),
+    `import type { Check } from './checks';\n${names.map((name) => `export const ${name}: Check;`).join('\n')}\n`,
+  );
+}
 writeFileSync(
-  path.join(webFolder, 'checks.d.ts'),
-  `export interface CheckError { readonly instancePath: string; readonly message?: string }\nexport interface Check { (value: unknown): boolean; errors?: readonly CheckError[] | null }\n${withBody.map(({ name }) => `export const ${name}: Check;`).join('\n')}\n`,
+  path.join(webFolder, 'checks.ts'),
+  `/** What a body must be, by domain; ${DO_NOT_EDIT}. */
+export interface CheckError { readonly instancePath: string; readonly message?: string }
+export interface Check { (value: unknown): boolean; errors?: readonly CheckError[] | null }
+export const checks: Readonly<Record<string, () => Promise<Readonly<Record<string, Check | undefined>>>>> = {
+${domains.map((domain) => `  ${domain}: () => import('./checks-${domain}.js') as never,`).join('\n')}
+};
+`,
 );
+const row = ({ name, method, path: where, kind, domain }: Endpoint) =>
+  `  ${name}: { method: '${method}', path: '${where}', kind: '${kind}', domain: '${domain}' },`;
 writeFileSync(
   path.join(webFolder, 'endpoints.ts'),
-  `/** Where each endpoint is and how it is protected; generated from the contracts. */\nexport const addresses = {\n${all.map(({ name, method, path: where, kind }) => `  ${name}: { method: '${method}', path: '${where}', kind: '${kind}' },`).join('\n')}\n} as const;\n`,
+  `/** Where each endpoint is and how it is protected; ${DO_NOT_EDIT}. */\nexport const addresses = {\n${all.map(row).join('\n')}\n} as const;\n`,
 );
 mkdirSync(path.dirname(apiFile), { recursive: true });
 writeFileSync(apiFile, `${JSON.stringify(apiDescription('0.1.0'), null, 2)}\n`);

@@ -3,7 +3,7 @@ import expressStaticGzip from 'express-static-gzip';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 
-/** Serves the built page. Every address that is not a file answers with the page itself. */
+/** Serves the built page. Every address that names no file answers with the page itself; a file that is not there, with 404. */
 export function servePage(app: Express, webRoot: string): void {
   app.use(
     expressStaticGzip(webRoot, {
@@ -23,6 +23,8 @@ export function servePage(app: Express, webRoot: string): void {
   );
   const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
   app.get(/^\/(?!api\/).*/, (request: Request, response: Response) => {
+    // The dots of an address of the page stand in its query, never in its path.
+    if (path.extname(request.path) !== '') return void response.sendStatus(404);
     const theme = themeOf(request);
     response
       .type('html')

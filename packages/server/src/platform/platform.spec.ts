@@ -35,8 +35,13 @@ describe('the platform', () => {
   it('serves the page with a nonce of its own each time, no inline script allowed, and the theme in place', async () => {
     const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-page-'));
     writeFileSync(path.join(folder, 'index.html'), '<html data-theme="system"><yw-root ngCspNonce="NONCE"></yw-root></html>');
+    writeFileSync(path.join(folder, 'robots.txt'), 'User-agent: *');
     const server = await serve(world.database, new ServerClock(), { demo: true, webRoot: folder });
     const { base } = server;
+    const robots = await fetch(`${base}/robots.txt`);
+    expect([robots.headers.get('content-type'), await robots.text()]).toEqual(['text/plain; charset=UTF-8', 'User-agent: *']);
+    for (const file of ['favicon.ico', 'main-OLD.js', 'f/any/chunk.js'])
+      expect((await fetch(`${base}/${file}`)).status).toBe(404);
     const pages = await Promise.all(
       [1, 2].map(() => fetch(`${base}/f/any/record?period=2026-W24`, { headers: { Cookie: 'a=1; theme=dark' } })),
     );

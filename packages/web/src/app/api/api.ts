@@ -4,7 +4,7 @@ import { firstValueFrom } from 'rxjs';
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, QueryOf } from '@yellowwood/contracts';
 import { Address } from '../state/address';
-import * as checks from './generated/checks';
+import { checks } from './generated/checks';
 import { addresses } from './generated/endpoints';
 import { ProblemError, codeOf } from './problem-error';
 
@@ -19,8 +19,6 @@ export interface CallOptions<N extends EndpointName> {
   readonly key?: string;
 }
 
-const checkOf = checks as unknown as Readonly<Record<string, checks.Check | undefined>>;
-
 /** The only place that talks HTTP. Calls are typed by the contracts and checked before they are sent. */
 @Injectable({ providedIn: 'root' })
 export class Api {
@@ -31,7 +29,7 @@ export class Api {
   async call<N extends EndpointName>(name: N, options: CallOptions<N> = {}): Promise<AnswerOf<Endpoints[N]>> {
     const { method, path, kind } = addresses[name];
     const body = options.body === undefined ? undefined : (options.body as unknown);
-    if (body !== undefined) this.check(name, body);
+    if (body !== undefined) await this.check(name, body);
     let headers = new HttpHeaders();
     if (options.version !== undefined) headers = headers.set('If-Match', `"${options.version}"`);
     if (kind === 'command') headers = headers.set('Idempotency-Key', options.key ?? newId());
@@ -55,8 +53,13 @@ export class Api {
     }
   }
 
-  private check(name: string, body: unknown): void {
-    const check = checkOf[name];
+  /** Loads what a domain's bodies are checked by, before anything is to be sent. */
+  async prepare(domain: string): Promise<void> {
+    await checks[domain]?.();
+  }
+
+  private async check(name: EndpointName, body: unknown): Promise<void> {
+    const check = (await checks[addresses[name].domain]?.())?.[name];
     if (!check || check(body)) return;
     const fields = (check.errors ?? []).map((error) => ({ path: error.instancePath, message: error.message ?? 'is not valid' }));
     throw new ProblemError({

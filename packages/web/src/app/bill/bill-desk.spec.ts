@@ -83,11 +83,13 @@ describe('the bill desk', () => {
     expect(wish().entries).toEqual([{ id: id(50) }, { id: id(51) }]);
   });
 
+  const mayIssue = () => page.texts('button').some((text) => /^Issue for/.test(text));
+
   it('makes no document of what is all over a used-up limit', async () => {
     await desk({ entries: [billEntry(51, { ready: 0 })] });
     expect(page.server.to('previewInvoice').length).toBe(0);
     expect(page.text('.nothing')).toContain('The agreed limit is used up');
-    expect(page.button(/^Issue invoice/).disabled).toBeTrue();
+    expect(mayIssue()).toBeFalse();
   });
 
   it('offers to write off what lies beyond a limit where there is any, to somebody who may', async () => {
@@ -105,7 +107,7 @@ describe('the bill desk', () => {
   it('neither keeps nor issues a document on which nothing is to pay', async () => {
     const nothing = { ...PREVIEW, document: { ...PREVIEW.document, net: 0, tax: 0, gross: 0 } };
     await desk({}, (server) => server.on('previewInvoice', () => nothing));
-    for (const name of [/^Issue invoice/, /^Keep draft/]) expect(page.button(name).disabled).toBeTrue();
+    expect(page.texts('button').filter((text) => /^Issue|^Keep/.test(text))).toEqual([]);
     expect(page.text('[role=status]')).toContain('Nothing is to pay');
   });
 
@@ -125,7 +127,7 @@ describe('the bill desk', () => {
     await page.settle(180);
     expect(page.element.querySelector('yw-paper')).toBeNull();
     expect(page.text('.nothing')).toContain('Choose entries');
-    expect(page.button('Issue invoice').disabled).toBeTrue();
+    expect(mayIssue()).toBeFalse();
     expect(ticked().some(Boolean)).toBeFalse();
   });
 
@@ -167,7 +169,7 @@ describe('the bill desk', () => {
     await desk();
     await page.press(/Survey of piles/);
     expect(page.text()).toBe(
-      'PierHarbour Trust, time and materialsHold backKeep draft Issue invoice £400 paid£600 billed£360 to billApproved toHoursValue Survey of pilesPier, 2 entries4:00£360.00 8 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 9 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 Lines by task entryInvoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 9 Jun 2026Due 30 days after issueWorkQuantityPriceNet4:0090.00360.00Net360.00VAT 20.0% on 360.0072.00To pay, GBP432.00Bank 1',
+      'PierHarbour Trust, time and materialsHold backKeep draft Issue for £432.00 £400 paid£600 billed£360 to billApproved toHoursValue Survey of pilesPier, 2 entries4:00£360.00 8 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 9 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 Lines by task entryInvoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 9 Jun 2026Due 30 days after issueWorkQuantityPriceNet4:0090.00360.00Net360.00VAT 20.0% on 360.0072.00To pay, GBP432.00Bank 1',
     );
   });
 
@@ -215,14 +217,14 @@ describe('the bill desk', () => {
 
   it('asks before it issues, then issues with the confirmed total in one command and goes to it', async () => {
     await desk({}, (server) => server.on('issueNewInvoice', ({ body }) => invoiceDetail(invoiceRow(7, { id: body.id }))));
-    await page.press('Issue invoice');
+    await page.press('Issue for £432.00');
     await page.settle(20);
     const asked = document.querySelector('mat-dialog-container')!.textContent!;
     expect(asked).toContain('Issue T-0007?');
     expect(asked).toContain('£432.00 to pay, £360.00 without tax');
     await page.answer('Cancel');
     expect(page.server.to('issueNewInvoice').length).toBe(0);
-    await page.press('Issue invoice');
+    await page.press('Issue for £432.00');
     await page.answer('Issue invoice');
     await page.settle(50);
     const [sent, more] = page.server.to('issueNewInvoice');
@@ -281,7 +283,7 @@ describe('the bill desk', () => {
     expect(page.text('[aria-label="The document"] [role=alert]')).toBe(
       'Somebody has billed one of these entries in the meantime.',
     );
-    expect(page.button('Issue invoice').disabled).toBeTrue();
+    expect(mayIssue()).toBeFalse();
   });
 
   it('reduces one entry by an amount with a reason, and takes the reduction away again', async () => {

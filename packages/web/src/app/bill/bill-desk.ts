@@ -12,6 +12,7 @@ import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { command } from '../ui/command';
+import { DateField } from '../ui/form/date-field';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
@@ -27,7 +28,7 @@ interface Group {
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
   selector: 'yw-bill-desk',
-  imports: [MatButton, MatCheckbox, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  imports: [MatButton, MatCheckbox, DateField, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,7 +41,7 @@ export class BillDeskScreen {
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   /** Bills up to this date; until somebody chooses, to today. */
-  private readonly chosenDate = signal<string | null>(null);
+  protected readonly chosenDate = signal<string | null>(null);
   protected readonly upTo = computed(() => this.chosenDate() ?? this.address.period()?.to ?? this.today());
   protected readonly desk = loaded(
     () => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined),
@@ -301,10 +302,6 @@ export class BillDeskScreen {
       () => this.api.call('reinstateEntries', { body: { entries: [{ id: entry.id, version: entry.version }] } }),
       { done: 'To bill again' },
     );
-  }
-
-  protected setDate(date: string): void {
-    if (date) this.chosenDate.set(date);
   }
 
   protected editText(edit: { key: string; text: string }): void {

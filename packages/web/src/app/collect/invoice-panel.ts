@@ -18,6 +18,7 @@ import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { DateField } from '../ui/form/date-field';
 import { DayPipe, MoneyPipe } from '../ui/formats';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
@@ -25,7 +26,7 @@ import { loaded } from '../ui/loaded';
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
   selector: 'yw-invoice-panel',
-  imports: [MatButton, Failure, DayPipe, MoneyPipe, History],
+  imports: [MatButton, DateField, Failure, DayPipe, MoneyPipe, History],
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:
@@ -94,7 +95,6 @@ export class InvoicePanel {
     const read = readAmount(this.amount(), row.currency);
     if (!read.ok || read.value <= 0)
       return this.payment.refuse(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
-    if (!this.received()) return this.payment.refuse('Choose the day on which it was received.');
     const body = { invoiceId: row.id, minor: read.value, receivedOn: this.received(), reference: this.reference().trim() };
     const over = read.value - row.open;
     const credit = over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : '';

@@ -16,7 +16,7 @@ import { DurationForm, Which, durationText, readClock, readDuration, seconds, sh
 import type { Entry, EntryChange, TypedSpan } from '@yellowwood/contracts';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
-import { DayPipe } from '../ui/formats';
+import { DateField } from '../ui/form/date-field';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WorkNames } from '../ui/work-names';
 import { RowTarget } from './week-model';
@@ -54,7 +54,7 @@ const SPAN_SENTENCES: Readonly<Record<string, string>> = {
 /** One entry: what it was for, from when to when or how long, break, billable, note. */
 @Component({
   selector: 'yw-entry-form',
-  imports: [MatButton, WorkPicker, DayPipe],
+  imports: [MatButton, DateField, WorkPicker],
   templateUrl: './entry-form.html',
   styleUrl: './entry-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

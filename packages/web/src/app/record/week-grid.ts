@@ -117,7 +117,7 @@ export class WeekGrid {
     const about = `${this.names.project(row.projectId)}, ${this.names.detail(row.taskId, row.serviceId)}, ${cell.date}`;
     const said = cell.draft?.sentence ? `, typed ${cell.draft.text}: ${cell.draft.sentence}` : '';
     if (cell.total === 0) return `${about}, empty${said}`;
-    return `${about}, ${this.store.text(cell.total)}${cell.returned ? ', returned' : cell.stage === 'recorded' ? '' : `, ${cell.stage}`}${cell.noted ? ', with a note' : ''}${cell.problems ? ', with a problem' : ''}${said}`;
+    return `${about}, ${this.store.text(cell.total)}${cell.returned ? ', returned' : (cell.stage ?? 'recorded') === 'recorded' ? '' : `, ${cell.stage}`}${cell.noted ? ', with a note' : ''}${cell.problems ? ', with a problem' : ''}${said}`;
   }
 
   protected choose(row: number, column: number, event: MouseEvent): void {
@@ -193,7 +193,7 @@ export class WeekGrid {
     else if (key === 'Enter' && this.caret.cell()?.draft?.state === 'refused') this.store.cells.insist(place);
     else if (key === 'F2' || key === 'Enter') this.begin(null);
     else if (key === 'Delete' || key === 'Backspace') this.empty();
-    else if (key.length === 1 && key !== ' ') this.begin(key);
+    else if (key.length === 1 && key !== ' ' && key !== '?') this.begin(key);
     else return false;
     return true;
   }

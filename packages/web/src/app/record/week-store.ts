@@ -237,6 +237,8 @@ export const WeekStore = signalStore(
           });
         });
         store.cells.take(parked.take());
+        // At hand when the server no longer is.
+        void store.api.prepare('time');
         effect(() => {
           store.refresh.tick();
           untracked(() => store.cells.retry());

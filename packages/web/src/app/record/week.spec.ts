@@ -45,7 +45,8 @@ describe('the own week on the page', () => {
     expect(day()).toContain('10');
     await page.press('Week before');
     expect(url()).toContain('period=2026-W23');
-    await page.type('.pick input', '2026-05-20', 'change');
+    await page.type('yw-date-field input', '2026-05-20', 'change');
+    await page.settle(100);
     expect(url()).toContain('period=2026-W21');
     expect(page.server.to('readTimesheet').at(-1)!.params['from']).toBe('2026-05-18');
   });

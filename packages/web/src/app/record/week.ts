@@ -8,6 +8,7 @@ import { Periods } from '../state/periods';
 import { PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
+import { DateField } from '../ui/form/date-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
@@ -17,6 +18,7 @@ import { WeekStore } from './week-store';
 @Component({
   selector: 'yw-week',
   imports: [
+    DateField,
     Failure,
     MatButton,
     MatMenu,
@@ -99,7 +101,7 @@ export class WeekScreen {
   }
 
   protected goTo(date: string): void {
-    if (date) void this.address.set({ period: this.periods.text(date), day: date, sel: null });
+    void this.address.set({ period: this.periods.text(date), day: date, sel: null });
   }
 
   protected view(show: 'day' | null): void {

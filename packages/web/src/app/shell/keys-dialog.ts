@@ -11,8 +11,8 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
       ['a figure', 'replaces what is in the cell'],
       ['F2 or Enter', 'edits the cell, or opens its entries'],
       ['Enter, Tab', 'keep and go down, go right'],
-      ['Escape', 'leaves the cell as it was'],
-      ['Delete', 'empties the cell'],
+      ['Escape', 'leaves the cell as it was, or lets go of what was refused'],
+      ['Delete', 'empties the cell, or the block in one step'],
       ['Shift with arrows', 'marks a block'],
       ['Ctrl+C, Ctrl+V', 'copy from and to a spreadsheet'],
       ['Ctrl+Z', 'undoes'],
@@ -34,6 +34,10 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
       ['Arrows', 'move'],
       ['Enter', 'opens the invoice'],
     ],
+  },
+  {
+    place: 'Anywhere but in a box',
+    keys: [['?', 'shows the keys']],
   },
   {
     place: 'In a form',

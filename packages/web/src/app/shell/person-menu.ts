@@ -8,6 +8,7 @@ import type { Session } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { sessionActions, sessionFeature } from '../state/session';
 import { command } from '../ui/command';
+import { Keys } from './keys';
 
 type Account = NonNullable<Session['account']>;
 
@@ -49,6 +50,7 @@ export class PersonMenu {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
   private readonly command = command();
+  private readonly keys = inject(Keys);
   private readonly router = inject(Router);
   private readonly dialog = inject(MatDialog);
   private readonly document = inject(DOCUMENT);
@@ -87,8 +89,7 @@ export class PersonMenu {
   }
 
   protected async showKeys(): Promise<void> {
-    const { KeysDialog } = await import('./keys-dialog');
-    this.dialog.open(KeysDialog);
+    await this.keys.show();
   }
 
   protected async changePassword(): Promise<void> {

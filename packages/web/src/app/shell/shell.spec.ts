@@ -95,4 +95,22 @@ describe('the shell', () => {
     page.element.querySelector<HTMLAnchorElement>('a.skip')!.click();
     expect(document.activeElement!.id).toBe('work');
   });
+
+  it('shows the keys by a question mark, once, from wherever no text is typed', async () => {
+    await shell('/f/f/results');
+    const dialogs = () => document.querySelectorAll('mat-dialog-container').length;
+    const find = page.element.querySelector<HTMLElement>('yw-scope-tree input')!;
+    await page.key(find, '?');
+    await page.settle(50);
+    expect(dialogs()).toBe(0);
+    await page.key(document.body, '?', { ctrlKey: true });
+    await page.settle(50);
+    expect(dialogs()).toBe(0);
+    await page.key(page.element.querySelector('main')!, '?');
+    await page.key(page.element.querySelector('main')!, '?');
+    await page.settle(200);
+    expect(dialogs()).toBe(1);
+    await page.answer('Close');
+    expect(dialogs()).toBe(0);
+  });
 });

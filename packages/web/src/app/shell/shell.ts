@@ -7,6 +7,7 @@ import { map } from 'rxjs';
 import { Address } from '../state/address';
 import { KeepFocus } from '../ui/keep-focus';
 import { sessionFeature } from '../state/session';
+import { Keys } from './keys';
 import { ScopeTree } from './scope-tree';
 import { StepRail } from './step-rail';
 import { TimerDock } from './timer-dock';
@@ -34,12 +35,17 @@ import { WhyPanel } from './why-panel';
     }
   `,
   styleUrl: './shell.scss',
-  host: { '[class.with-why]': 'whyShown() && !over()', '[class.with-dock]': 'records()' },
+  host: {
+    '(document:keydown)': 'keys.pressed($event)',
+    '[class.with-why]': 'whyShown() && !over()',
+    '[class.with-dock]': 'records()',
+  },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Shell {
   private readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  protected readonly keys = inject(Keys);
   protected readonly scopeOpen = signal(false);
   protected readonly over = toSignal(
     inject(BreakpointObserver)

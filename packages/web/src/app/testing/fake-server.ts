@@ -6,6 +6,7 @@ import { Store, provideState, provideStore } from '@ngrx/store';
 import { PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
 import { Observable, defer } from 'rxjs';
+import { checks } from '../api/generated/checks';
 import { addresses } from '../api/generated/endpoints';
 import { sessionActions, sessionFeature } from '../state/session';
 import { timersFeature } from '../state/timers';
@@ -299,6 +300,7 @@ export async function open<C>(
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
+  await Promise.all(Object.values(checks).map((load) => load()));
   const store = TestBed.inject(Store);
   const own = me(...options.roles);
   const { period = own.firm.period } = options;

@@ -59,13 +59,19 @@ export class PercentPipe implements PipeTransform {
 
 const days = new Intl.DateTimeFormat(navigator.language, { weekday: 'short', day: 'numeric', timeZone: 'UTC' });
 const long = new Intl.DateTimeFormat(navigator.language, { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' });
-const moment = new Intl.DateTimeFormat(navigator.language, {
+
+const full = new Intl.DateTimeFormat(navigator.language, {
   weekday: 'short',
   day: 'numeric',
   month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
+  year: 'numeric',
+  timeZone: 'UTC',
 });
+
+/** A date with its weekday and year, as fields show it: `Tue, 9 Jun 2026`. */
+export function fullDate(date: string): string {
+  return full.format(new Date(`${date}T00:00:00Z`));
+}
 
 /** A date, short (`9 Jun`), by weekday (`Tue 9`) or in full. */
 @Pipe({ name: 'day' })
@@ -77,10 +83,30 @@ export class DayPipe implements PipeTransform {
   }
 }
 
-/** When something happened: `Tue 9 Jun, 17:40`. */
-@Pipe({ name: 'moment' })
+/**
+ * When something happened, where the person is: `Tue 9 Jun, 17:40`; with its year where that is another one, and with
+ * the place of the clock where the firm's goes otherwise.
+ */
+export function momentText(instant: string, zone: string, firmZone: string, now: Date = new Date()): string {
+  const at = new Date(instant);
+  const year = (date: Date) => new Intl.DateTimeFormat('en', { year: 'numeric', timeZone: zone }).format(date);
+  const text = new Intl.DateTimeFormat(navigator.language, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    ...(year(at) === year(now) ? {} : { year: 'numeric' }),
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: zone,
+  }).format(at);
+  return zone === firmZone ? text : `${text} (${zone.split('/').at(-1)!.replaceAll('_', ' ')})`;
+}
+
+@Pipe({ name: 'moment', pure: false })
 export class MomentPipe implements PipeTransform {
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
   transform(value: string | null | undefined): string {
-    return value ? moment.format(new Date(value)) : '';
+    const me = this.me();
+    return value && me ? momentText(value, me.person.zone, me.firm.zone) : '';
   }
 }

@@ -1,0 +1,17 @@
+import type { Check } from './checks';
+export const changeLimit: Check;
+export const createDraft: Check;
+export const creditInvoice: Check;
+export const holdEntries: Check;
+export const issueInvoice: Check;
+export const issueNewInvoice: Check;
+export const previewInvoice: Check;
+export const priceEntry: Check;
+export const recordPayment: Check;
+export const reinstateEntries: Check;
+export const releaseEntries: Check;
+export const releaseOverLimit: Check;
+export const reversePayment: Check;
+export const voidInvoice: Check;
+export const writeDownOverLimit: Check;
+export const writeOffEntries: Check;

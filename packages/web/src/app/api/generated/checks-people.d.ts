@@ -1,0 +1,4 @@
+import type { Check } from './checks';
+export const changePassword: Check;
+export const changePreferences: Check;
+export const signIn: Check;

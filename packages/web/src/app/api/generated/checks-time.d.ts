@@ -1,0 +1,10 @@
+import type { Check } from './checks';
+export const addRow: Check;
+export const bringRows: Check;
+export const changeEntries: Check;
+export const changeEntry: Check;
+export const changeTimer: Check;
+export const createEntry: Check;
+export const removeRow: Check;
+export const resumeTimer: Check;
+export const startTimer: Check;
