@@ -26,7 +26,7 @@ describe('Api', () => {
     await Promise.all(['time', 'billing', 'people'].map((domain) => api.prepare(domain)));
   });
   /** A body is checked before it is sent. */
-  const checked = () => new Promise((resolve) => setTimeout(resolve));
+  const checked = () => new Promise((resolve) => setTimeout(resolve, 20));
   afterEach(() => http.verify());
 
   it('puts the firm, the parameters and the query into the address', async () => {
