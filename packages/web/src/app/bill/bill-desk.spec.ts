@@ -121,6 +121,16 @@ describe('the bill desk', () => {
     expect(page.server.to('previewInvoice').length - before).toBeLessThanOrEqual(1);
   });
 
+  it('bills up to another date without losing the field or the picture', async () => {
+    await desk();
+    const field = page.element.querySelector<HTMLInputElement>('yw-date-field input')!;
+    field.focus();
+    await page.type('yw-date-field input', '2026-06-08', 'change');
+    await page.settle(150);
+    expect(page.server.to('readBillDesk').at(-1)!.query.upTo).toBe('2026-06-08');
+    expect([page.element.querySelector('yw-date-field input') === field, document.activeElement === field]).toEqual([true, true]);
+  });
+
   it('has no document when nothing is chosen', async () => {
     await desk();
     page.element.querySelector<HTMLInputElement>('.grp.top mat-checkbox input')!.click();

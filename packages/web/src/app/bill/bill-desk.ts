@@ -46,6 +46,7 @@ export class BillDeskScreen {
   protected readonly desk = loaded(
     () => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined),
     (query) => this.api.call('readBillDesk', { query }),
+    (before, now) => before.scope === now.scope,
   );
   protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
   protected readonly grouping = signal<'task' | 'entry'>('task');

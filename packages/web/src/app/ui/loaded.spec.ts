@@ -21,6 +21,7 @@ describe('loaded', () => {
           new Promise<string>((resolve, reject) =>
             answers.push({ question: asked, give: resolve, refuse: () => reject(new Error()) }),
           ),
+        (before, now) => before[0] === now[0],
       ),
     );
   });
@@ -41,6 +42,26 @@ describe('loaded', () => {
     question.set('b');
     await settle();
     expect([answers[2]!.question, shown.value()]).toEqual(['b', null]);
+  });
+
+  it('keeps the old picture of the same thing until the new one is there', async () => {
+    await settle();
+    answers[0]!.give('first');
+    await settle();
+    question.set('a, later');
+    await settle();
+    expect([shown.value(), shown.busy()]).toEqual(['first', true]);
+    answers[1]!.give('second');
+    await settle();
+    expect(shown.value()).toBe('second');
+  });
+
+  it('shows what is set over everything that is still being read', async () => {
+    await settle();
+    shown.set('set');
+    answers[0]!.give('read before');
+    await settle();
+    expect([shown.value(), shown.busy()]).toEqual(['set', false]);
   });
 
   it('drops a late answer to an old question', async () => {

@@ -16,20 +16,29 @@ export interface Loaded<T> {
  * Reads again whenever the question changes and at every refresh; a late answer to an old question is
  * dropped. Use in an injection context.
  * @param question undefined asks nothing
+ * @param keeps    whether the answer to one question stands until the answer to the next is there: a choice of the same
+ *   thing; otherwise there is nothing in between
  */
-export function loaded<Q, T>(question: () => Q | undefined, read: (question: Q) => Promise<T>): Loaded<T> {
+export function loaded<Q, T>(
+  question: () => Q | undefined,
+  read: (question: Q) => Promise<T>,
+  keeps: (before: Q, now: Q) => boolean = () => false,
+): Loaded<T> {
   const refresh = inject(Refresh);
   const value = signal<T | null>(null);
   const sentence = signal('');
   const busy = signal(false);
   let asked = '';
+  let before: Q | undefined;
   let turn = 0;
 
   async function load(current: Q | undefined): Promise<void> {
     const key = JSON.stringify(current);
     if (key !== asked) {
       asked = key;
-      value.set(null);
+      const kept = before !== undefined && current !== undefined && keeps(before, current);
+      if (!kept) value.set(null);
+      before = current;
     }
     turn += 1;
     if (current === undefined) return;

@@ -1,13 +1,16 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatCalendar } from '@angular/material/datepicker';
-import { provideLuxonDateAdapter } from '@angular/material-luxon-adapter';
+import { MAT_LUXON_DATE_ADAPTER_OPTIONS, provideLuxonDateAdapter } from '@angular/material-luxon-adapter';
 import { DateTime } from 'luxon';
 
 /** A month to pick a day from. Loaded when it is opened for the first time. */
 @Component({
   selector: 'yw-calendar',
   imports: [MatCalendar],
-  providers: [provideLuxonDateAdapter()],
+  providers: [
+    provideLuxonDateAdapter(),
+    { provide: MAT_LUXON_DATE_ADAPTER_OPTIONS, useValue: { useUtc: false, firstDayOfWeek: 1, defaultOutputCalendar: 'gregory' } },
+  ],
   template: ` <mat-calendar [startAt]="at()" [selected]="at()" [maxDate]="last()" (selectedChange)="pick($event)" /> `,
   styles: ':host { display: block; width: 290px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
