@@ -147,6 +147,12 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
     { stage: 'approved' },
   ),
+  recallApproval: deed(
+    'approval taken back',
+    async (firm) => ({ as: 'owner', body: seen(await firm.now(firm.approved())) }),
+    (_, firm, { body }) => stateOf(firm, 'entry', 'stage', body!.entries[0]!.id),
+    { stage: 'submitted' },
+  ),
   returnEntries: deed(
     'entries returned',
     (firm) => ({ as: 'owner', body: { ...seen(firm.submitted()), reason } }),
@@ -396,6 +402,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   releaseEntries: 'entries events',
   releaseOverLimit: 'entries events',
   removeRow: 'rows',
+  recallApproval: 'entries decisions events',
   reopenEntries: 'entries sheets decisions events',
   restoreEntry: 'entries events',
   resumeTimer: 'timers segments events',

@@ -244,6 +244,20 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       ({ params: { id: ids.staff }, ...inScope('owner', { from: MONDAY }) }) as Asked<'readReviewPerson'>,
   },
   approveEntries: deciding({}),
+  recallApproval: {
+    ...deciding({}),
+    'decided-by-another': async (firm) => onEntry('manager', await firm.now(firm.approved()), {}),
+    'entry-billed': async (firm) => {
+      const entry = firm.approved();
+      await firm.issued(entry);
+      return onEntry('owner', await firm.now(entry), {});
+    },
+    'entry-in-draft': async (firm) => {
+      const entry = firm.approved();
+      await firm.draft(entry);
+      return onEntry('owner', await firm.now(entry), {});
+    },
+  },
   returnEntries: deciding({ reason }),
   reopenEntries: {
     ...deciding({ reason }),

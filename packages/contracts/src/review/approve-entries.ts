@@ -1,5 +1,5 @@
 import { FirmPath, SeenList, endpoint, strict } from '../platform/fields';
-import { Decided } from './decided';
+import { Approved } from './decided';
 import { decidingProblems } from './deciding-problems';
 
 /** Approve entries: all of them or none. */
@@ -11,6 +11,6 @@ export const approveEntries = endpoint({
   permission: 'time.review',
   params: FirmPath,
   body: strict({ entries: SeenList }),
-  answer: Decided,
+  answer: Approved,
   problems: decidingProblems,
 });

@@ -2,6 +2,7 @@ export * from './approve-entries';
 export * from './decided';
 export * from './read-review';
 export * from './read-review-person';
+export * from './recall-approval';
 export * from './reopen-entries';
 export * from './return-entries';
 export * from './return-period';

@@ -20,6 +20,11 @@ export const reviewProblems = sentences({
     title: 'Not on your own time',
     detail: 'Nobody decides on their own time. Ask somebody else who reviews.',
   },
+  'decided-by-another': {
+    status: 409,
+    title: 'Approved by somebody else',
+    detail: 'Only who approved takes an approval back. Re-open the entry instead, with a reason.',
+  },
   'stage-not-possible': {
     status: 409,
     title: 'Not possible now',

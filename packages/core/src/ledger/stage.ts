@@ -5,7 +5,8 @@ export const STAGES = ['recorded', 'submitted', 'approved', 'billed', 'paid'] as
 export type Stage = (typeof STAGES)[number];
 
 /** What moves an entry. */
-export type StageMove = 'submit' | 'withdraw' | 'approve' | 'return' | 'reopen' | 'bill' | 'unbill' | 'settle' | 'unsettle';
+export type StageMove =
+  'submit' | 'withdraw' | 'approve' | 'return' | 'reopen' | 'recall' | 'bill' | 'unbill' | 'settle' | 'unsettle';
 
 const moves: Readonly<Record<StageMove, readonly [from: Stage, to: Stage]>> = {
   submit: ['recorded', 'submitted'],
@@ -13,6 +14,7 @@ const moves: Readonly<Record<StageMove, readonly [from: Stage, to: Stage]>> = {
   approve: ['submitted', 'approved'],
   return: ['submitted', 'recorded'],
   reopen: ['approved', 'recorded'],
+  recall: ['approved', 'submitted'],
   bill: ['approved', 'billed'],
   unbill: ['billed', 'approved'],
   settle: ['billed', 'paid'],

@@ -7,6 +7,7 @@ const entry = (id: string, names = {}) => ({
   personId: 'staff',
   billedQuantity: 0,
   reserved: false,
+  decidedBy: 'manager',
   ...names,
 });
 const seen = (...ids: string[]) => ids.map((id) => ({ id, version: 3 }));
@@ -42,6 +43,29 @@ describe('decide', () => {
       'entry-billed',
     );
     expect(code(decide('reopen', [entry('a', { stage: 'approved' })], seen('a'), 'manager', 'x'))).toBe('ok');
+  });
+});
+
+describe('a recall', () => {
+  const approved = (names = {}) => entry('a', { stage: 'approved', ...names });
+
+  it('lets one’s own approval wait again, without a reason', () => {
+    expect(decide('recall', [approved()], seen('a'), 'manager', null)).toEqual({
+      ok: true,
+      value: [{ id: 'a', stage: 'submitted' }],
+    });
+  });
+
+  it('is of one’s own approvals alone, and of nothing that is billed, in a draft or not approved', () => {
+    for (const [names, failure] of [
+      [{ decidedBy: 'owner' }, 'decided-by-another'],
+      [{ decidedBy: null }, 'decided-by-another'],
+      [{ billedQuantity: 60 }, 'entry-billed'],
+      [{ reserved: true }, 'entry-in-draft'],
+      [{ stage: 'submitted', decidedBy: null }, 'stage-not-possible'],
+      [{ version: 9 }, 'entry-changed'],
+    ] as const)
+      expect([names, code(decide('recall', [approved(names)], seen('a'), 'manager', null))]).toEqual([names, failure]);
   });
 });
 

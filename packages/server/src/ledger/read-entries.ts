@@ -14,8 +14,7 @@ interface ReadRow extends LedgerEntry {
 const READ = `select ${SELECTED}, (e.stage = 'approved' and e.billed_quantity > 0) as "inDraft",
     case when e.stage = 'recorded' then (
       select jsonb_build_object('outcome', x.outcome, 'reason', x.reason, 'at', x.at, 'by', by.name)
-      from decision x join person by on by.firm_id = x.firm_id and by.id = x.by_id
-      where x.firm_id = e.firm_id and x.entry_id = e.id order by x.at desc limit 1
+      from last_decision(e.firm_id, e.id) x join person by on by.firm_id = x.firm_id and by.id = x.by_id
     ) end as decided
   from entries_in_reach($1, $2) e ${SIDES}`;
 const ORDER = 'order by e.work_date, side0.start_at nulls last, e.id';

@@ -74,14 +74,7 @@ where
     select
       d.outcome
     from
-      decision d
-    where
-      d.firm_id = e.firm_id
-      and d.entry_id = e.id
-    order by
-      d.at desc
-    limit
-      1
+      last_decision (e.firm_id, e.id) d
   ) in ('return', 'reopen');
 
 /* @name submittedInReach */

@@ -16,7 +16,13 @@ select
   e.person_id as "personId!",
   e.work_date as "workDate!",
   e.quantity as "quantity!",
-  e.billed_quantity as "billedQuantity!"
+  e.billed_quantity as "billedQuantity!",
+  (
+    select
+      d.by_id
+    from
+      last_decision (e.firm_id, e.id) d
+  ) as "decidedBy?"
 from
   entry e
 where

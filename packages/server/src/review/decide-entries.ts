@@ -1,4 +1,6 @@
+import { Approved } from '@yellowwood/contracts';
 import { Outcome, Seen, Stage, decide } from '@yellowwood/core';
+import { sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { decidableHeads, lockDecidable } from '../generated/review/decide-entries.queries';
@@ -11,24 +13,20 @@ import { json } from '../platform/json';
 import { demand, problem } from '../platform/problem';
 import { stageSubjects } from './stage-subjects';
 
-export interface Decided {
-  readonly decided: number;
-  readonly seconds: number;
-}
-
 const ACTIONS: Readonly<Record<Outcome, string>> = {
   approve: 'entries approved',
   return: 'entries returned',
   reopen: 'entries re-opened',
+  recall: 'approval taken back',
 };
 
-/** Approves, returns or re-opens entries: all of them or none. */
+/** Decides on entries, or takes one's own approval back: all of them or none. */
 export async function decideEntries(
   context: Context,
   outcome: Outcome,
   seen: readonly Seen[],
   reason: string | null,
-): Promise<Decided> {
+): Promise<Approved> {
   const { tx, actor, firm } = context;
   const ids = seen.map((one) => one.id);
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId, ids };
@@ -65,9 +63,15 @@ export async function decideEntries(
     tx,
   );
   await moveEntries.run({ moves: json(moves) }, tx);
-  if (outcome !== 'approve') for (const sheet of sheets) await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
+  // What comes back to its person opens its period; what waits again does not.
+  if (outcome === 'return' || outcome === 'reopen')
+    for (const sheet of sheets) await setSheetState.run({ id: sheet.id, state: 'open' }, tx);
   await audit(context, ACTIONS[outcome], stageSubjects(rows, moves[0]!.stage), reason ?? '');
-  return { decided: rows.length, seconds: rows.reduce((sum, row) => sum + row.quantity, 0) };
+  return {
+    decided: rows.length,
+    seconds: sum(rows, (row) => row.quantity),
+    entries: rows.map((row) => ({ id: row.id, version: row.version + 1 })),
+  };
 }
 
 function holding(row: { readonly personId: string; readonly workDate: string }) {

@@ -1,3 +1,4 @@
+import { Decided } from '@yellowwood/contracts';
 import { Dates } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
@@ -8,7 +9,6 @@ import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
-import { Decided } from './decide-entries';
 import { stageSubjects } from './stage-subjects';
 
 /** Returns a whole submitted period, also when what is wrong with it is that something is missing. */

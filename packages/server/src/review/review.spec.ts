@@ -81,6 +81,28 @@ describe('review', () => {
     ).toBe('period-not-submitted');
   });
 
+  it('takes one’s own approval back: the entries wait again in their submitted week, and nobody is told to mend them', async () => {
+    const entries = (await person('Mate Person')).entries.slice(0, 1);
+    const approved = await world.as('manager').done('approveEntries', { body: { entries } });
+    expect(approved.entries).toEqual(entries.map(({ id, version }) => ({ id, version: version + 1 })));
+    const recall = (who: 'owner' | 'manager') =>
+      world.as(who).call('recallApproval', { body: { entries: approved.entries.map(({ id, version }) => ({ id, version })) } });
+    expect((await recall('owner')).problem.code).toBe('decided-by-another');
+    expect((await recall('manager')).body).toEqual({ decided: 1, seconds: jasmine.any(Number) as never });
+    const week = await world.as('mate').done('readTimesheet', { params: { from: MONDAY } });
+    const now = week.entries.find((entry) => entry.id === entries[0]!.id)!;
+    expect([week.state, now.stage, now.returned]).toEqual(['submitted', 'submitted', null]);
+    // Once is enough; and it may be approved again.
+    expect((await recall('manager')).problem.code).toBe('entries-stale');
+    const again = { entries: [{ id: now.id, version: now.version }] };
+    const { entries: back } = await world.as('owner').done('approveEntries', { body: again });
+    // Who approved last takes it back, whoever did before.
+    expect((await world.as('manager').call('recallApproval', { body: { entries: back } })).problem.code).toBe(
+      'decided-by-another',
+    );
+    await world.as('owner').done('recallApproval', { body: { entries: back } });
+  });
+
   it('re-opens what is approved, with a reason, and then it is nobody’s to bill', async () => {
     const entries = (await person('Mate Person')).entries;
     await world.as('manager').done('approveEntries', { body: { entries } });

@@ -1,4 +1,4 @@
-import { endpoints } from '@yellowwood/contracts';
+import { Approved, Decided, endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
 import { periodFrom } from '../time/period';
 import { decideEntries } from './decide-entries';
@@ -21,9 +21,19 @@ export function reviewRoutes(platform: Platform): void {
     readReviewPerson(context, params.id, periodFrom(context, query.from), query.scope),
   );
   mount(platform, endpoints.approveEntries, (context, { body }) => decideEntries(context, 'approve', body.entries, null));
-  mount(platform, endpoints.returnEntries, (context, { body }) => decideEntries(context, 'return', body.entries, body.reason));
+  mount(platform, endpoints.recallApproval, (context, { body }) => counted(decideEntries(context, 'recall', body.entries, null)));
+  mount(platform, endpoints.returnEntries, (context, { body }) =>
+    counted(decideEntries(context, 'return', body.entries, body.reason)),
+  );
   mount(platform, endpoints.returnPeriod, (context, { params, body }) =>
     returnPeriod(context, params.id, periodFrom(context, body.from), body.reason),
   );
-  mount(platform, endpoints.reopenEntries, (context, { body }) => decideEntries(context, 'reopen', body.entries, body.reason));
+  mount(platform, endpoints.reopenEntries, (context, { body }) =>
+    counted(decideEntries(context, 'reopen', body.entries, body.reason)),
+  );
+}
+
+async function counted(deciding: Promise<Approved>): Promise<Decided> {
+  const { decided, seconds } = await deciding;
+  return { decided, seconds };
 }

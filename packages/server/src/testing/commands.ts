@@ -162,6 +162,10 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
     onEntries(world, dice, "stage = 'submitted'", (entries) =>
       world.as(dice(2) === 0 ? 'owner' : 'manager').call('approveEntries', { body: { entries } }),
     ),
+  recall: (world, dice) =>
+    onEntries(world, dice, "stage = 'approved'", (entries) =>
+      world.as(dice(2) === 0 ? 'owner' : 'manager').call('recallApproval', { body: { entries } }),
+    ),
   return: (world, dice) =>
     onEntries(world, dice, "stage = 'submitted'", (entries) =>
       world.as('manager').call('returnEntries', { body: { entries, reason: REASON } }),

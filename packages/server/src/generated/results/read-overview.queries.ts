@@ -223,7 +223,7 @@ export interface IReturnedOwnQuery {
   result: IReturnedOwnResult;
 }
 
-const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":107}]}],"statement":"select\n  count(*) as \"count!\",\n  min(e.work_date) as \"oldest?\"\nfrom\n  entry e\nwhere\n  e.person_id = :person!\n  and e.stage = 'recorded'\n  and (\n    select\n      d.outcome\n    from\n      decision d\n    where\n      d.firm_id = e.firm_id\n      and d.entry_id = e.id\n    order by\n      d.at desc\n    limit\n      1\n  ) in ('return', 'reopen')"};
+const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":107}]}],"statement":"select\n  count(*) as \"count!\",\n  min(e.work_date) as \"oldest?\"\nfrom\n  entry e\nwhere\n  e.person_id = :person!\n  and e.stage = 'recorded'\n  and (\n    select\n      d.outcome\n    from\n      last_decision (e.firm_id, e.id) d\n  ) in ('return', 'reopen')"};
 
 /**
  * Query generated from SQL:
@@ -240,14 +240,7 @@ const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"pe
  *     select
  *       d.outcome
  *     from
- *       decision d
- *     where
- *       d.firm_id = e.firm_id
- *       and d.entry_id = e.id
- *     order by
- *       d.at desc
- *     limit
- *       1
+ *       last_decision (e.firm_id, e.id) d
  *   ) in ('return', 'reopen')
  * ```
  */

@@ -50,6 +50,7 @@ export interface ILockDecidableParams {
 /** 'LockDecidable' return type */
 export interface ILockDecidableResult {
   billedQuantity: number;
+  decidedBy: string | null;
   id: string;
   personId: string;
   quantity: number;
@@ -64,7 +65,7 @@ export interface ILockDecidableQuery {
   result: ILockDecidableResult;
 }
 
-const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":292,"b":298}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":301,"b":307}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":340,"b":344}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"workDate!\",\n  e.quantity as \"quantity!\",\n  e.billed_quantity as \"billedQuantity!\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n      and r.kind in ('time', 'absence')\n  )\norder by\n  e.id\nfor update"};
+const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":391,"b":397}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":400,"b":406}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":443}]}],"statement":"select\n  e.id as \"id!\",\n  e.version as \"version!\",\n  e.stage as \"stage!\",\n  e.person_id as \"personId!\",\n  e.work_date as \"workDate!\",\n  e.quantity as \"quantity!\",\n  e.billed_quantity as \"billedQuantity!\",\n  (\n    select\n      d.by_id\n    from\n      last_decision (e.firm_id, e.id) d\n  ) as \"decidedBy?\"\nfrom\n  entry e\nwhere\n  e.id in (\n    select\n      r.id\n    from\n      entries_in_reach (:reach!, :asker!) r\n    where\n      r.id = any (:ids!)\n      and r.kind in ('time', 'absence')\n  )\norder by\n  e.id\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -76,7 +77,13 @@ const lockDecidableIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":tr
  *   e.person_id as "personId!",
  *   e.work_date as "workDate!",
  *   e.quantity as "quantity!",
- *   e.billed_quantity as "billedQuantity!"
+ *   e.billed_quantity as "billedQuantity!",
+ *   (
+ *     select
+ *       d.by_id
+ *     from
+ *       last_decision (e.firm_id, e.id) d
+ *   ) as "decidedBy?"
  * from
  *   entry e
  * where

@@ -1,9 +1,8 @@
-import { HttpErrorResponse } from '@angular/common/http';
 import { TestBed } from '@angular/core/testing';
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import type { Entry } from '@yellowwood/contracts';
 import { Refresh } from '../state/refresh';
-import { FakeServer, ME, Page, id, open } from '../testing/fake-server';
+import { FakeServer, ME, NO_ANSWER, Page, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { KeptWeek } from '../testing/kept-week';
 import { WeekStore } from './week-store';
@@ -148,7 +147,7 @@ describe('the own week', () => {
 
   it('keeps in its cell what nobody answers to, and sends it under its id when the server is back', async () => {
     await week(entryOf(50));
-    page.server.onTheWay = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
+    page.server.onTheWay = NO_ANSWER;
     await type(0, 3, '2');
     expect(draft()).toEqual(jasmine.objectContaining({ text: '2', state: 'unsent' }));
     expect(draft()!.sentence).toContain('Not sent yet');
@@ -166,7 +165,7 @@ describe('the own week', () => {
   it('does not send again what has arrived though its answer was lost', async () => {
     await week(entryOf(50));
     let trips = 0;
-    page.server.onTheWay = () => (++trips === 2 ? Promise.reject(new HttpErrorResponse({ status: 0 })) : Promise.resolve());
+    page.server.onTheWay = () => (++trips === 2 ? NO_ANSWER() : Promise.resolve());
     await type(0, 0, '2');
     expect([draft()!.state, hours()]).toEqual(['unsent', [2]]);
     TestBed.inject(Refresh).written();
@@ -222,7 +221,7 @@ describe('the own week', () => {
 
   it('sends what was left unsent once its week is there again', async () => {
     await week(entryOf(50));
-    page.server.onTheWay = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
+    page.server.onTheWay = NO_ANSWER;
     await type(0, 3, '2');
     page.fixture.destroy();
     page.server.onTheWay = () => Promise.resolve();

@@ -54,7 +54,7 @@ describe("one person's week in review", () => {
     await week(
       [waiting, entryOf(51, { stage: 'approved' }), entryOf(52, { stage: 'submitted', kind: 'absence', absenceCode: 'holiday' })],
       {},
-      (server) => server.on('approveEntries', () => ({ decided: 2, seconds: 5400 })),
+      (server) => server.on('approveEntries', ({ body }) => ({ decided: 2, seconds: 5400, entries: body.entries })),
     );
     await page.press('Approve 1:30');
     expect(page.server.to('approveEntries')[0]!.body).toEqual({

@@ -16,6 +16,7 @@ import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { approving } from './approving';
 
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
@@ -77,10 +78,8 @@ export class PersonReview {
   }
 
   protected approve(entries: readonly Entry[]): Promise<unknown> {
-    const seen = entries.map(({ id, version }) => ({ id, version }));
-    return this.command.run(() => this.api.call('approveEntries', { body: { entries: seen } }), {
-      done: entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`,
-    });
+    const what = entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`;
+    return approving(this.api, this.command, entries, what);
   }
 
   protected async returnOne(entry: Entry): Promise<void> {

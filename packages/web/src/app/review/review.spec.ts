@@ -73,7 +73,7 @@ describe('the review', () => {
   it('says nothing of weeks that nobody has', async () => {
     await list([]);
     expect(page.text()).toBe(
-      '‹ Week 24› Only what needs a look Approve 0 clean weeks, 0:00 nobodyPersonWeekState Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+      '‹ Week 24› Only what needs a look nobodyPersonWeekState Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
     );
   });
 
@@ -109,7 +109,13 @@ describe('the review', () => {
 
   it('approves everything that is clean at once, and nothing else', async () => {
     await list([clean, doubtful, own, reviewed(8, 'Nell Ash')], {}, (server) =>
-      server.on('approveEntries', () => ({ decided: 2, seconds: 86_400 })),
+      server
+        .on('approveEntries', ({ body }) => ({
+          decided: 2,
+          seconds: 86_400,
+          entries: body.entries.map((one) => ({ ...one, version: 2 })),
+        }))
+        .on('recallApproval', () => ({ decided: 2, seconds: 86_400 })),
     );
     await page.press(/^Approve 2 clean weeks, 24:00$/);
     expect(page.server.to('approveEntries')[0]!.body).toEqual({
@@ -119,11 +125,20 @@ describe('the review', () => {
       ],
     });
     expect(page.notice()).toContain('2 clean weeks approved');
+    // It asked nothing, and is taken back as it was then.
+    await page.undo();
+    expect(page.server.to('recallApproval')[0]!.body).toEqual({
+      entries: [
+        { id: id(300), version: 2 },
+        { id: id(800), version: 2 },
+      ],
+    });
+    expect(page.notice()).toBe('Undone: 2 clean weeks approved');
   });
 
   it('has nothing to approve when nobody is clean', async () => {
     await list([doubtful]);
-    expect(page.button(/^Approve 0 clean/).disabled).toBeTrue();
+    expect(page.texts('button').filter((text) => text.startsWith('Approve'))).toEqual([]);
   });
 
   it('narrows to what needs a look', async () => {
@@ -134,10 +149,24 @@ describe('the review', () => {
     expect(page.texts('tbody .name b').length).toBe(3);
   });
 
+  it('leads from what is decided to the next that needs a look, and nowhere when it was refused', async () => {
+    const next = reviewed(8, 'Nell Ash', { clean: false, looks: [look('late')] });
+    await list([clean, doubtful, own, next], {}, (server) =>
+      server.on('approveEntries', ({ body }) => ({ decided: 1, seconds: 43_200, entries: body.entries })),
+    );
+    row('Ben Holt').focus();
+    await page.key(row('Ben Holt'), 'Enter', { ctrlKey: true });
+    expect(document.activeElement).toBe(row('Nell Ash'));
+    expect(url()).toContain(`sel=person:${id(8)}`);
+    page.server.on('approveEntries', () => refusal(409, 'entries-stale', 'Some of these entries have changed.'));
+    await page.key(row('Nell Ash'), 'Enter', { ctrlKey: true });
+    expect(document.activeElement).toBe(row('Nell Ash'));
+  });
+
   it('is worked through by keys: next to look at, open, approve, return', async () => {
     await list([clean, doubtful, own], {}, (server) =>
       server
-        .on('approveEntries', () => ({ decided: 1, seconds: 43_200 }))
+        .on('approveEntries', ({ body }) => ({ decided: 1, seconds: 43_200, entries: body.entries }))
         .on('returnPeriod', () => ({ decided: 1, seconds: 43_200 })),
     );
     row('Rosa Vane').focus();

@@ -14,6 +14,7 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { approving } from './approving';
 import { OwnReview } from './own-review';
 
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
@@ -102,34 +103,40 @@ export class ReviewScreen {
     this.address.ask(`person:${person.personId}`);
   }
 
-  protected async approveClean(): Promise<void> {
+  protected approveClean(): Promise<unknown> {
     const clean = this.clean();
     const entries = clean.flatMap((person) => person.entries);
-    await this.command.run(() => this.api.call('approveEntries', { body: { entries } }), {
-      done: `${clean.length} clean ${this.periods.word()}${clean.length === 1 ? '' : 's'} approved`,
-    });
+    const what = `${clean.length} clean ${this.periods.word()}${clean.length === 1 ? '' : 's'} approved`;
+    return approving(this.api, this.command, entries, what);
   }
 
-  protected async approve(person: ReviewPerson): Promise<void> {
-    if (person.entries.length === 0) return;
-    await this.command.run(() => this.api.call('approveEntries', { body: { entries: person.entries } }), {
-      done: `${person.name}: ${this.periods.word()} approved`,
-    });
+  /** @returns whether it was done */
+  private async approve(person: ReviewPerson): Promise<boolean> {
+    if (person.entries.length === 0) return false;
+    const what = `${person.name}: ${this.periods.word()} approved`;
+    return (await approving(this.api, this.command, person.entries, what)) !== undefined;
   }
 
-  protected async return(person: ReviewPerson): Promise<void> {
-    if (person.own || person.state !== 'submitted') return;
+  /** @returns whether it was done */
+  private async return(person: ReviewPerson): Promise<boolean> {
+    if (person.own || person.state !== 'submitted') return false;
     const reason = await this.asking.ask({
       title: `Return the ${this.periods.word()} of ${person.name}?`,
       text: 'Everything that waits goes back to be corrected and is submitted again.',
       field: { label: 'Reason, shown to the person', needed: true },
       button: `Return ${this.periods.word()}`,
     });
-    if (reason !== undefined)
-      await this.command.run(
-        () => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason } }),
-        { done: `${person.name}: ${this.periods.word()} returned` },
-      );
+    if (reason === undefined) return false;
+    const returned = await this.command.run(
+      (key) => this.api.call('returnPeriod', { params: { id: person.personId }, body: { from: this.from(), reason }, key }),
+      { done: `${person.name}: ${this.periods.word()} returned` },
+    );
+    return returned !== undefined;
+  }
+
+  /** What is decided leads on to the next that needs a look. */
+  private async decide(deciding: Promise<boolean>, index: number): Promise<void> {
+    if (await deciding) this.nextLook(index);
   }
 
   /** In the list: arrows move, Enter opens, F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns. */
@@ -138,8 +145,8 @@ export class ReviewScreen {
     const control = event.ctrlKey || event.metaKey;
     if (event.key === 'ArrowDown' || event.key === 'ArrowUp') this.focus(index + (event.key === 'ArrowDown' ? 1 : -1));
     else if (event.key === 'F8') this.nextLook(index);
-    else if (event.key === 'Enter' && control) void this.approve(person);
-    else if (event.key === 'Backspace' && control) void this.return(person);
+    else if (event.key === 'Enter' && control) void this.decide(this.approve(person), index);
+    else if (event.key === 'Backspace' && control) void this.decide(this.return(person), index);
     else if (event.key === 'Enter') this.open(person);
     else return;
     event.preventDefault();
@@ -148,7 +155,8 @@ export class ReviewScreen {
   private nextLook(index: number): void {
     const people = this.people();
     const next = [...people.keys()]
-      .map((offset) => (index + 1 + offset) % people.length)
+      .slice(1)
+      .map((offset) => (index + offset) % people.length)
       .find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
     if (next === undefined) return;
     this.focus(next);

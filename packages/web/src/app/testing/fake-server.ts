@@ -28,6 +28,9 @@ export function refusal(status: number, code: string, detail: string): Problem {
   return { type: `/problems/${code}`, title: code, status, detail, code } as Problem;
 }
 
+/** A request that nobody answers: it may have arrived all the same. */
+export const NO_ANSWER = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
+
 /**
  * Stands where the network begins: the page's own client builds, checks and sends its requests, and the
  * answers are typed by the contracts. A request that nobody expected fails the test.

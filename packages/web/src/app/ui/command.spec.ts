@@ -1,9 +1,8 @@
-import { HttpErrorResponse } from '@angular/common/http';
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { ProblemError } from '../api/problem-error';
 import { Refresh } from '../state/refresh';
-import { Page, open, refusal } from '../testing/fake-server';
+import { NO_ANSWER, Page, open, refusal } from '../testing/fake-server';
 import { command } from './command';
 import { Failure } from './failure';
 
@@ -27,7 +26,6 @@ class Screen {
 }
 
 const REFUSED = () => Promise.reject(new ProblemError(refusal(409, 'version-old', 'Somebody changed it meanwhile.')));
-const UNANSWERED = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
 
 describe('a command', () => {
   let page: Page<Screen>;
@@ -90,9 +88,9 @@ describe('a command', () => {
     const ids: string[] = [];
     const send = (work: () => Promise<unknown>, about?: string) =>
       screen.command.run((id) => (ids.push(id), work()), about ? { about } : {});
-    await send(UNANSWERED, 'this');
-    await send(UNANSWERED, 'this');
-    await send(UNANSWERED, 'another');
+    await send(NO_ANSWER, 'this');
+    await send(NO_ANSWER, 'this');
+    await send(NO_ANSWER, 'another');
     await send(() => Promise.resolve(), 'another');
     await send(REFUSED, 'another');
     await send(() => Promise.resolve(), 'another');

@@ -9,7 +9,7 @@ import { Command } from './command';
       <p class="field-error" role="alert">{{ of().sentence() }}</p>
     }
   `,
-  styles: ':host { display: block; }',
+  styles: ':host { display: block; } .field-error { color: var(--failure, var(--clay)); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Failure {

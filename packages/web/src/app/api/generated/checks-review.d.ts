@@ -1,5 +1,6 @@
 import type { Check } from './checks';
 export const approveEntries: Check;
+export const recallApproval: Check;
 export const reopenEntries: Check;
 export const returnEntries: Check;
 export const returnPeriod: Check;

@@ -28,6 +28,7 @@ export const addresses = {
   approveEntries: { method: 'POST', path: '/f/:firm/review/approve', kind: 'command', domain: 'review' },
   readReview: { method: 'GET', path: '/f/:firm/review', kind: 'read', domain: 'review' },
   readReviewPerson: { method: 'GET', path: '/f/:firm/review/people/:id', kind: 'read', domain: 'review' },
+  recallApproval: { method: 'POST', path: '/f/:firm/review/recall', kind: 'command', domain: 'review' },
   reopenEntries: { method: 'POST', path: '/f/:firm/review/reopen', kind: 'command', domain: 'review' },
   returnEntries: { method: 'POST', path: '/f/:firm/review/return', kind: 'command', domain: 'review' },
   returnPeriod: { method: 'POST', path: '/f/:firm/review/people/:id/return', kind: 'command', domain: 'review' },
