@@ -30,7 +30,7 @@ import { loaded } from '../ui/loaded';
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:
-    '.gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; } .rounding { display: flex; gap: 8px; justify-content: space-between; }',
+    'yw-date-field { width: auto; } .gone { text-decoration: line-through; color: var(--ink-2); } .small { font-size: 12.5px; font-weight: 400; display: block; margin-left: auto; } small { display: block; } .rounding { display: flex; gap: 8px; justify-content: space-between; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class InvoicePanel {
