@@ -102,6 +102,19 @@ describe('the focus', () => {
     expect(focused()).toBe('one');
   });
 
+  it('comes back to where it was from a notice that is gone', async () => {
+    page.button('two').focus();
+    const over = document.createElement('div');
+    over.className = 'cdk-overlay-container';
+    over.innerHTML = '<button>Undo</button>';
+    document.body.append(over);
+    over.querySelector('button')!.focus();
+    over.remove();
+    screen.names.set(['zero', 'one', 'two']);
+    await page.settle();
+    expect(focused()).toBe('two');
+  });
+
   it('stays where it is while that is there', async () => {
     page.button('three').focus();
     expect(await without('one')).toBe('three');

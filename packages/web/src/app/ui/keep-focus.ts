@@ -1,7 +1,7 @@
 import { DOCUMENT, Injectable, afterEveryRender, inject } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { InteractivityChecker } from '@angular/cdk/a11y';
-import { delay, fromEvent } from 'rxjs';
+import { delay, filter, fromEvent } from 'rxjs';
 
 /** An element, and which child of its parent leads to what had the focus. */
 interface Step {
@@ -20,13 +20,19 @@ export class KeepFocus {
   private readonly checker = inject(InteractivityChecker);
   /** From what had the focus outwards. */
   private way: Step[] = [];
+  /** What has the focus over the page: in a notice, a menu, a dialog. */
+  private over: Element | null = null;
 
   constructor() {
     fromEvent<FocusEvent>(this.document, 'focusin')
       .pipe(takeUntilDestroyed())
       .subscribe(({ target }) => this.remember(target as Element));
     fromEvent<FocusEvent>(this.document, 'focusout')
-      .pipe(delay(0), takeUntilDestroyed())
+      .pipe(
+        filter(({ relatedTarget }) => relatedTarget === null),
+        delay(0),
+        takeUntilDestroyed(),
+      )
       .subscribe(({ target }) => this.letGo(target as Element));
     // After all else that is done once it is drawn: what opened may take the focus itself.
     afterEveryRender({ read: () => queueMicrotask(() => this.check()) });
@@ -34,7 +40,8 @@ export class KeepFocus {
 
   private remember(target: Element): void {
     // What opens over the page gives the focus back to the page.
-    if (target.closest('.cdk-overlay-container')) return;
+    this.over = target.closest('.cdk-overlay-container') ? target : null;
+    if (this.over) return;
     this.way = [];
     for (let element: Element | null = target; element && element !== this.document.body; element = element.parentElement) {
       const index = element.parentElement ? [...element.parentElement.children].indexOf(element) : 0;
@@ -55,8 +62,10 @@ export class KeepFocus {
   private check(): void {
     if (this.way.length === 0 || !this.lost()) return;
     if (this.document.querySelector('.cdk-overlay-container [aria-modal="true"]')) return;
-    if (this.way[0]!.element.isConnected && this.takes(this.way[0]!.element)) return;
-    this.nearest()?.focus();
+    const { element } = this.way[0]!;
+    const there = element.isConnected && this.takes(element);
+    if (there && this.over && !this.over.isConnected) (element as HTMLElement).focus();
+    else if (!there) this.nearest()?.focus();
   }
 
   private nearest(): HTMLElement | null {
