@@ -4,7 +4,7 @@ import { firstValueFrom } from 'rxjs';
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, ParamsOf, Problem, QueryOf } from '@yellowwood/contracts';
 import { Address } from '../state/address';
-import { checks } from './generated/checks';
+import { Check, checks } from './generated/checks';
 import { addresses } from './generated/endpoints';
 import { ProblemError, codeOf } from './problem-error';
 
@@ -24,12 +24,18 @@ export interface CallOptions<N extends EndpointName> {
 export class Api {
   private readonly http = inject(HttpClient);
   private readonly address = inject(Address);
+  private readonly checks = new Map<string, Readonly<Record<string, Check | undefined>>>();
 
   /** @throws ProblemError with the server's or the check's sentence */
   async call<N extends EndpointName>(name: N, options: CallOptions<N> = {}): Promise<AnswerOf<Endpoints[N]>> {
     const { method, path, kind } = addresses[name];
     const body = options.body === undefined ? undefined : (options.body as unknown);
-    if (body !== undefined) await this.check(name, body);
+    if (body !== undefined) {
+      const { domain } = addresses[name];
+      // Once loaded they are at hand: nothing is waited for, with or without a connection.
+      if (!this.checks.has(domain)) await this.prepare(domain);
+      this.check(name, body);
+    }
     let headers = new HttpHeaders();
     if (options.version !== undefined) headers = headers.set('If-Match', `"${options.version}"`);
     if (kind === 'command') headers = headers.set('Idempotency-Key', options.key ?? newId());
@@ -55,11 +61,12 @@ export class Api {
 
   /** Loads what a domain's bodies are checked by, before anything is to be sent. */
   async prepare(domain: string): Promise<void> {
-    await checks[domain]?.();
+    const loading = checks[domain]?.();
+    this.checks.set(domain, (await loading) ?? {});
   }
 
-  private async check(name: EndpointName, body: unknown): Promise<void> {
-    const check = (await checks[addresses[name].domain]?.())?.[name];
+  private check(name: EndpointName, body: unknown): void {
+    const check = this.checks.get(addresses[name].domain)?.[name];
     if (!check || check(body)) return;
     const fields = (check.errors ?? []).map((error) => ({ path: error.instancePath, message: error.message ?? 'is not valid' }));
     throw new ProblemError({

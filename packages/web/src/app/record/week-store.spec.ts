@@ -162,6 +162,16 @@ describe('the own week', () => {
     expect(await store().allStored()).toBeTrue();
   });
 
+  it('sends at once what is kept when the browser is back on line', async () => {
+    await week(entryOf(50));
+    page.server.onTheWay = NO_ANSWER;
+    await type(0, 3, '2');
+    page.server.onTheWay = () => Promise.resolve();
+    window.dispatchEvent(new Event('online'));
+    await page.settle(20);
+    expect([draft(), hours()]).toEqual([undefined, [1.5, 2]]);
+  });
+
   it('does not send again what has arrived though its answer was lost', async () => {
     await week(entryOf(50));
     let trips = 0;
@@ -230,6 +240,20 @@ describe('the own week', () => {
     await page.settle(30);
     expect([again.componentInstance.store.cells.drafts().size, hours()]).toEqual([0, [1.5, 2]]);
     again.destroy();
+  });
+
+  it('takes back what was written here though its version has moved since, one cell or a block', async () => {
+    await week(entryOf(50), entryOf(51, { date: '2026-06-09' }));
+    const moved = () => keeper.kept.forEach((entry, key) => keeper.kept.set(key, { ...entry, version: entry.version + 3 }));
+    await type(0, 0, '2');
+    moved();
+    await store().undo();
+    expect(hours()).toEqual([1.5, 1.5]);
+    store().cells.paste(store().rows(), { row: 0, column: 0 }, '2:00\t3:00');
+    await store().cells.idle();
+    moved();
+    await store().undo();
+    expect([store().saved(), hours()]).toEqual(['Undone: 2 cells pasted', [1.5, 1.5]]);
   });
 
   it('says that an undo was refused, and keeps it', async () => {

@@ -205,11 +205,14 @@ describe('the own week on the page', () => {
   });
 
   it('neither submits nor lets the page be closed while something typed is not stored', async () => {
+    const listening = spyOn(window, 'addEventListener').and.callThrough();
     await week([entryOf(50)]);
+    // Asked by itself: Karma listens to the window for this, too.
+    const asks = listening.calls.allArgs().filter(([name]) => name === 'beforeunload');
+    expect(asks.length).toBe(1);
     const leaving = () => {
       const event = new Event('beforeunload', { cancelable: true });
-      // Karma itself listens to the window for this.
-      page.fixture.componentInstance['keep'](event);
+      (asks[0]![1] as unknown as (event: Event) => void)(event);
       return event.defaultPrevented;
     };
     expect(leaving()).toBeFalse();

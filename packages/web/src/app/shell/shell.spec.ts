@@ -96,6 +96,14 @@ describe('the shell', () => {
     expect(document.activeElement!.id).toBe('work');
   });
 
+  it('keeps the focus in the page when the panel that had it is folded away', async () => {
+    await shell(`/f/f/record?sel=entry:${id(50)}`);
+    page.button('Fold away').focus();
+    await page.press('Fold away');
+    expect(document.activeElement).not.toBe(document.body);
+    expect(page.element.contains(document.activeElement)).toBeTrue();
+  });
+
   it('shows the keys by a question mark, once, from wherever no text is typed', async () => {
     await shell('/f/f/results');
     const dialogs = () => document.querySelectorAll('mat-dialog-container').length;

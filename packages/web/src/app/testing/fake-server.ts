@@ -6,6 +6,7 @@ import { Store, provideState, provideStore } from '@ngrx/store';
 import { PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
 import { Observable, defer } from 'rxjs';
+import { Api } from '../api/api';
 import { checks } from '../api/generated/checks';
 import { addresses } from '../api/generated/endpoints';
 import { sessionActions, sessionFeature } from '../state/session';
@@ -303,7 +304,7 @@ export async function open<C>(
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
-  await Promise.all(Object.values(checks).map((load) => load()));
+  await Promise.all(Object.keys(checks).map((domain) => TestBed.inject(Api).prepare(domain)));
   const store = TestBed.inject(Store);
   const own = me(...options.roles);
   const { period = own.firm.period } = options;

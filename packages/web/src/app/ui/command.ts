@@ -1,4 +1,4 @@
-import { DestroyRef, Injector, Signal, afterNextRender, inject, signal } from '@angular/core';
+import { Signal, inject, signal } from '@angular/core';
 import { v7 as newId } from 'uuid';
 import { isAnswered, sentenceOf } from '../api/problem-error';
 import { Refresh } from '../state/refresh';
@@ -10,16 +10,15 @@ export interface Following<T> {
   readonly done?: string | ((answer: T) => string);
   /** Takes it back; offered for ten seconds with what is told. @throws why it cannot be taken back */
   readonly undo?: (answer: T) => Promise<unknown>;
-  /** What gets the focus once all is drawn; otherwise it stays, and where that is gone, goes to what is nearest. */
-  readonly focus?: (answer: T) => HTMLElement | null | undefined;
   /** What the command is about: one that nobody answered keeps its id for another try at the same thing only. */
   readonly about?: string;
 }
 
-/** Something that a person does to what is stored, one thing at a time. */
+/**
+ * Something that a person does to what is stored, one thing at a time: another press while it is on its way does
+ * nothing. The focus stays where it is; where that is gone, `KeepFocus` looks after it.
+ */
 export interface Command {
-  /** Whether one is on its way; another press does nothing. */
-  readonly busy: Signal<boolean>;
   /** Why the last one was not done; it stays until another begins or it is forgotten. */
   readonly sentence: Signal<string>;
   /**
@@ -44,14 +43,11 @@ export interface Command {
 export function command({ inTurn = false } = {}): Command {
   const notices = inject(Notices);
   const refresh = inject(Refresh);
-  const injector = inject(Injector);
-  const busy = signal(false);
+  let onItsWay = false;
   const sentence = signal('');
   let places = 0;
   let unanswered: { id: string; about: string } | null = null;
-  let left = false;
   let last: Promise<unknown> = Promise.resolve();
-  inject(DestroyRef).onDestroy(() => (left = true));
 
   function fail(error: unknown): void {
     if (places === 0) notices.failed(error);
@@ -59,7 +55,7 @@ export function command({ inTurn = false } = {}): Command {
   }
 
   function run<T>(work: (id: string) => Promise<T>, following: Following<T> = {}): Promise<T | undefined> {
-    if (!inTurn && busy()) return Promise.resolve(undefined);
+    if (!inTurn && onItsWay) return Promise.resolve(undefined);
     const next = inTurn ? last.then(() => attempt(work, following)) : attempt(work, following);
     last = next;
     return next;
@@ -69,28 +65,26 @@ export function command({ inTurn = false } = {}): Command {
     const about = following.about ?? '';
     const id = unanswered?.about === about ? unanswered.id : newId();
     unanswered = { id, about };
-    busy.set(true);
+    onItsWay = true;
     sentence.set('');
     try {
       const answer = await work(id);
       unanswered = null;
-      const { done, undo, focus } = following;
+      const { done, undo } = following;
       const text = typeof done === 'function' ? done(answer) : done;
       if (text) notices.done(text, undo && (() => undo(answer).finally(() => refresh.written())));
-      if (focus && !left) afterNextRender({ read: () => focus(answer)?.focus() }, { injector });
       return answer;
     } catch (error) {
       if (isAnswered(error)) unanswered = null;
       fail(error);
       return undefined;
     } finally {
-      busy.set(false);
+      onItsWay = false;
       refresh.written();
     }
   }
 
   return {
-    busy: busy.asReadonly(),
     sentence: sentence.asReadonly(),
     run,
     refuse: (text) => sentence.set(text),

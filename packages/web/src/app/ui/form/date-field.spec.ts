@@ -1,4 +1,5 @@
 import { Page, TODAY, open } from '../../testing/fake-server';
+import { fullDate } from '../formats';
 import { DateField } from './date-field';
 
 describe('a date field', () => {
@@ -23,11 +24,12 @@ describe('a date field', () => {
 
   it('reads what is typed back with its weekday and year', async () => {
     await field({ value: TODAY });
-    expect(box().value).toContain('2026');
+    expect(box().value).toBe(fullDate(TODAY));
     expect(box().labels![0]!.textContent).toBe('Received');
     await type('yesterday');
     expect(changed).toEqual(['2026-06-09']);
-    expect(box().value).toMatch(/Tue.*9|Tue.*2026/);
+    expect(box().value).toBe(fullDate('2026-06-09'));
+    expect(box().value).toContain('Tue');
   });
 
   it('keeps what cannot be read, with a sentence, and changes nothing', async () => {
