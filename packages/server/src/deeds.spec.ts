@@ -368,6 +368,20 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (fee) => [fee.kind, fee.stage, fee.value?.minor, fee.note],
     ['fee', 'approved', 200, 'Agreed'],
   ),
+  keepView: deed(
+    null,
+    () => ({
+      as: 'staff',
+      params: { name: 'invoices' },
+      body: { columns: ['due'], sort: { column: 'total', order: 'down' }, group: 'client' },
+    }),
+    async (_, firm) => [
+      (await firm.world.as('staff').done('readMe')).views,
+      (await firm.world.as('bookkeeper').done('readMe')).views,
+    ],
+    // One's own, and nobody else's.
+    [{ invoices: { columns: ['due'], sort: { column: 'total', order: 'down' }, group: 'client' } }, {}],
+  ),
   writeDownOverLimit: deed(
     'written down over the limit',
     async (firm) => at('bookkeeper', (await firm.overLimit()).line, { minor: 1000, reason }),
@@ -393,6 +407,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   discardTimer: 'timers segments events',
   holdEntries: 'entries events',
   issueInvoice: 'entries invoices numbers events',
+  keepView: 'views',
   issueNewInvoice: 'entries invoices shares numbers events',
   markSent: 'invoices events',
   pauseTimer: 'timers segments events',

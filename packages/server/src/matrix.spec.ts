@@ -52,6 +52,7 @@ const newTime = (things: Things, world: World) => ({
 const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   readMe: () => ({}),
   readOverview: ({ project }) => ({ query: { scope: `project:${project}` } }),
+  keepView: () => ({ params: { name: 'invoices' }, body: { columns: null, sort: null, group: null } }),
   readWork: () => ({}),
   listPeople: () => ({}),
   listPay: () => ({}),
@@ -129,6 +130,7 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
  */
 const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   readMe: 'yyyy yyyy',
+  keepView: 'yyyy yyyy',
   readWork: 'yyyy yyyy',
   readOverview: 'yyyy yyyy',
   readResults: 'yyyy yyyy',

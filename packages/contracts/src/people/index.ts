@@ -1,5 +1,6 @@
 export * from './change-password';
 export * from './change-preferences';
+export * from './keep-view';
 export * from './list-people';
 export * from './password';
 export * from './preferences';
@@ -8,3 +9,4 @@ export * from './read-session';
 export * from './session';
 export * from './sign-in';
 export * from './sign-out';
+export * from './view';

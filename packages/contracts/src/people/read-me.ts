@@ -13,6 +13,7 @@ import {
   strict,
 } from '../platform/fields';
 import { Static, TOptional, Type } from 'typebox';
+import { View } from './view';
 import { PERMISSIONS, ROLES } from '@yellowwood/core';
 
 export const Reach = choice('own', 'team', 'firm');
@@ -31,6 +32,8 @@ export const Me = strict({
     slug: Type.String(),
     name: Name,
     currency: Currency,
+    /** ISO 3166-1: how numbers and dates are written. */
+    country: Type.String({ pattern: '^[A-Z]{2}$' }),
     zone: Type.String(),
     gapTolerance: Duration,
     /** The firm's periods of submission. */
@@ -42,6 +45,8 @@ export const Me = strict({
     }),
   }),
   today: Day,
+  /** How one has the tables, by their names. */
+  views: Type.Record(Type.String(), View),
 });
 export type Me = Static<typeof Me>;
 

@@ -56,3 +56,21 @@ from
   and po.person_id = p.id
 order by
   p.name;
+
+/* @name viewsOfPerson */
+select
+  name as "name!",
+  choice as "choice!"
+from
+  person_view
+where
+  person_id = :person!;
+
+/* @name keepView */
+insert into
+  person_view (firm_id, person_id, name, choice)
+values
+  (:firm!, :person!, :name!, :choice!)
+on conflict (firm_id, person_id, name) do update
+set
+  choice = excluded.choice;

@@ -1,16 +1,19 @@
 import { verify } from '@node-rs/argon2';
-import { BodyOf, Endpoint, Session, endpoints } from '@yellowwood/contracts';
+import { BodyOf, Endpoint, Session, View, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
 import {
   endOtherSessions,
   findAccount,
   firmsOfAccount,
+  keepView,
   peopleInReach,
   setPassword,
   setPreferences,
+  viewsOfPerson,
 } from '../generated/people/routes.queries';
 import { Configuration } from '../platform/configuration';
-import { reachOf, today } from '../platform/context';
+import { Context, reachOf, today } from '../platform/context';
+import { json } from '../platform/json';
 import { Platform, mount } from '../platform/mount';
 import { RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
@@ -23,6 +26,11 @@ const YEAR = 365 * 24 * 3600 * 1000;
 
 function cookieOf(request: Request, name: string): string | undefined {
   return new RegExp(`(?:^|;\\s*)${name}=([^;]*)`).exec(request.headers.cookie ?? '')?.[1];
+}
+
+async function viewsOf(context: Context): Promise<Record<string, View>> {
+  const rows = await viewsOfPerson.run({ person: context.actor.personId }, context.tx);
+  return Object.fromEntries(rows.map(({ name, choice }) => [name, choice as View]));
 }
 
 /** Signing in and out, the own account, oneself in a firm, people. */
@@ -143,12 +151,22 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       slug: context.firm.slug,
       name: context.firm.name,
       currency: context.firm.currency,
+      country: context.firm.country,
       zone: context.firm.zone,
       gapTolerance: context.firm.gapTolerance,
       period: context.firm.period,
     },
     today: today(context),
+    views: await viewsOf(context),
   }));
+
+  mount(platform, endpoints.keepView, async (context, { params, body }) => {
+    await keepView.run(
+      { firm: context.firm.id, person: context.actor.personId, name: params.name, choice: json(body) },
+      context.tx,
+    );
+    return null;
+  });
 
   mount(platform, endpoints.listPeople, async (context) => ({
     people: await peopleInReach.run(

@@ -8,6 +8,7 @@ export interface FirmFacts {
   readonly slug: string;
   readonly name: string;
   readonly currency: string;
+  readonly country: string;
   readonly zone: string;
   readonly dayMaximum: number;
   readonly weekMaximum: number;
@@ -76,6 +77,7 @@ export async function enterFirm(
       slug,
       name: row.name,
       currency: row.currency,
+      country: row.country,
       zone: row.zone,
       dayMaximum: row.day_maximum,
       weekMaximum: row.week_maximum,
@@ -103,6 +105,7 @@ interface EnteredRow {
   firm_id: string;
   name: string;
   currency: string;
+  country: string;
   zone: string;
   day_maximum: number;
   week_maximum: number;

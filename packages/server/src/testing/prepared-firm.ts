@@ -253,7 +253,7 @@ export class PreparedFirm {
         (select count(*) from payment where reversed_at is null) as payments, (select array[count(*), count(*) filter (where live)] from allocation) as allocations,
         (select array[count(*), sum(version)] from timer) as timers, (select array[count(*), count(*) filter (where end_at is null)] from timer_segment) as segments,
         (select array[count(*) filter (where state = 'submitted'), sum(version)] from timesheet) as sheets,
-        (select array[count(*), count(withdrawn_at)] from submission) as submissions, (select count(*) from sheet_row) as rows,
+        (select array[count(*), count(withdrawn_at)] from submission) as submissions, (select count(*) from sheet_row) as rows, (select array_agg(choice order by choice::text) from person_view) as views,
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
         (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns", (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;

@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/people/routes.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'FindAccount' parameters type */
@@ -219,5 +221,73 @@ const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":tru
  * ```
  */
 export const peopleInReach = new PreparedQuery<IPeopleInReachParams,IPeopleInReachResult>(peopleInReachIR);
+
+
+/** 'ViewsOfPerson' parameters type */
+export interface IViewsOfPersonParams {
+  person: string;
+}
+
+/** 'ViewsOfPerson' return type */
+export interface IViewsOfPersonResult {
+  choice: Json;
+  name: string;
+}
+
+/** 'ViewsOfPerson' query type */
+export interface IViewsOfPersonQuery {
+  params: IViewsOfPersonParams;
+  result: IViewsOfPersonResult;
+}
+
+const viewsOfPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":87,"b":94}]}],"statement":"select\n  name as \"name!\",\n  choice as \"choice!\"\nfrom\n  person_view\nwhere\n  person_id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   name as "name!",
+ *   choice as "choice!"
+ * from
+ *   person_view
+ * where
+ *   person_id = :person!
+ * ```
+ */
+export const viewsOfPerson = new PreparedQuery<IViewsOfPersonParams,IViewsOfPersonResult>(viewsOfPersonIR);
+
+
+/** 'KeepView' parameters type */
+export interface IKeepViewParams {
+  choice: Json;
+  firm: string;
+  name: string;
+  person: string;
+}
+
+/** 'KeepView' return type */
+export type IKeepViewResult = void;
+
+/** 'KeepView' query type */
+export interface IKeepViewQuery {
+  params: IKeepViewParams;
+  result: IKeepViewResult;
+}
+
+const keepViewIR: any = {"usedParamSet":{"firm":true,"person":true,"name":true,"choice":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":76}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":86}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":89,"b":94}]},{"name":"choice","required":true,"transform":{"type":"scalar"},"locs":[{"a":97,"b":104}]}],"statement":"insert into\n  person_view (firm_id, person_id, name, choice)\nvalues\n  (:firm!, :person!, :name!, :choice!)\non conflict (firm_id, person_id, name) do update\nset\n  choice = excluded.choice"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_view (firm_id, person_id, name, choice)
+ * values
+ *   (:firm!, :person!, :name!, :choice!)
+ * on conflict (firm_id, person_id, name) do update
+ * set
+ *   choice = excluded.choice
+ * ```
+ */
+export const keepView = new PreparedQuery<IKeepViewParams,IKeepViewResult>(keepViewIR);
 
 

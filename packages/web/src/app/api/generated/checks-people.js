@@ -121,20 +121,201 @@ function validate21(data, { instancePath = "", parentData, parentDataProperty, r
   return validate21.errors = vErrors, errors === 0;
 }
 validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate22;
-var pattern6 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+var keepView = validate22, schema33 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
 function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+      if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
         return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "email" || key0 === "password")) {
+          if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
             return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.columns !== void 0) {
+            let data0 = data.columns, _errs2 = errors, _errs3 = errors, valid1 = !1, _errs4 = errors;
+            if (errors === _errs4)
+              if (Array.isArray(data0))
+                if (data0.length > 60) {
+                  let err0 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf/0/maxItems", keyword: "maxItems", params: { limit: 60 }, message: "must NOT have more than 60 items" };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                } else {
+                  var valid2 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs6 = errors;
+                    if (errors === _errs6)
+                      if (typeof data1 == "string") {
+                        if (func1(data1) > 60) {
+                          let err1 = { instancePath: instancePath + "/columns/" + i0, schemaPath: "#/properties/columns/anyOf/0/items/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
+                          vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                        } else if (func1(data1) < 1) {
+                          let err2 = { instancePath: instancePath + "/columns/" + i0, schemaPath: "#/properties/columns/anyOf/0/items/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                          vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                        }
+                      } else {
+                        let err3 = { instancePath: instancePath + "/columns/" + i0, schemaPath: "#/properties/columns/anyOf/0/items/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                        vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                      }
+                    var valid2 = _errs6 === errors;
+                    if (!valid2)
+                      break;
+                  }
+                }
+              else {
+                let err4 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf/0/type", keyword: "type", params: { type: "array" }, message: "must be array" };
+                vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+              }
+            var _valid0 = _errs4 === errors;
+            valid1 = valid1 || _valid0;
+            let _errs8 = errors;
+            if (data0 !== null) {
+              let err5 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+              vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+            }
+            var _valid0 = _errs8 === errors;
+            if (valid1 = valid1 || _valid0, valid1)
+              errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
+            else {
+              let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate22.errors = vErrors, !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.sort !== void 0) {
+              let data2 = data.sort, _errs10 = errors, _errs11 = errors, valid3 = !1, _errs12 = errors;
+              if (errors === _errs12)
+                if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
+                  let missing1;
+                  if (data2.column === void 0 && (missing1 = "column") || data2.order === void 0 && (missing1 = "order")) {
+                    let err7 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf/0/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" };
+                    vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                  } else {
+                    let _errs14 = errors;
+                    for (let key1 in data2)
+                      if (!(key1 === "column" || key1 === "order")) {
+                        let err8 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                        vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                        break;
+                      }
+                    if (_errs14 === errors) {
+                      if (data2.column !== void 0) {
+                        let data3 = data2.column, _errs15 = errors;
+                        if (errors === _errs15)
+                          if (typeof data3 == "string") {
+                            if (func1(data3) > 60) {
+                              let err9 = { instancePath: instancePath + "/sort/column", schemaPath: "#/properties/sort/anyOf/0/properties/column/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
+                              vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                            } else if (func1(data3) < 1) {
+                              let err10 = { instancePath: instancePath + "/sort/column", schemaPath: "#/properties/sort/anyOf/0/properties/column/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                              vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                            }
+                          } else {
+                            let err11 = { instancePath: instancePath + "/sort/column", schemaPath: "#/properties/sort/anyOf/0/properties/column/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                          }
+                        var valid4 = _errs15 === errors;
+                      } else
+                        var valid4 = !0;
+                      if (valid4)
+                        if (data2.order !== void 0) {
+                          let data4 = data2.order, _errs17 = errors;
+                          if (typeof data4 != "string") {
+                            let err12 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                          }
+                          if (!(data4 === "up" || data4 === "down")) {
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema33.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                          }
+                          var valid4 = _errs17 === errors;
+                        } else
+                          var valid4 = !0;
+                    }
+                  }
+                } else {
+                  let err14 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                  vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                }
+              var _valid1 = _errs12 === errors;
+              valid3 = valid3 || _valid1;
+              let _errs19 = errors;
+              if (data2 !== null) {
+                let err15 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+              }
+              var _valid1 = _errs19 === errors;
+              if (valid3 = valid3 || _valid1, valid3)
+                errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+              else {
+                let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate22.errors = vErrors, !1;
+              }
+              var valid0 = _errs10 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.group !== void 0) {
+                let data5 = data.group, _errs21 = errors, _errs22 = errors, valid5 = !1, _errs23 = errors;
+                if (errors === _errs23)
+                  if (typeof data5 == "string") {
+                    if (func1(data5) > 60) {
+                      let err17 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/0/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
+                      vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                    } else if (func1(data5) < 1) {
+                      let err18 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/0/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                      vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                    }
+                  } else {
+                    let err19 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
+                  }
+                var _valid2 = _errs23 === errors;
+                valid5 = valid5 || _valid2;
+                let _errs25 = errors;
+                if (data5 !== null) {
+                  let err20 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                }
+                var _valid2 = _errs25 === errors;
+                if (valid5 = valid5 || _valid2, valid5)
+                  errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
+                else {
+                  let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate22.errors = vErrors, !1;
+                }
+                var valid0 = _errs21 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate22.errors = vErrors, errors === 0;
+}
+validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate23;
+var pattern6 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "email" || key0 === "password")) {
+            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -143,13 +324,13 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 3)
-                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                 if (!pattern6.test(data0))
-                  return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -159,25 +340,26 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate22.errors = vErrors, errors === 0;
+      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate23.errors = vErrors, errors === 0;
 }
-validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changePassword,
   changePreferences,
+  keepView,
   signIn
 };
