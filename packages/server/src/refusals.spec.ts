@@ -521,7 +521,9 @@ describe('every refusal of every endpoint', () => {
         .replace(':from', MONDAY)
         .replace(':name', 'invoices')}`;
       const make = Object.values(REFUSALS[name as EndpointName] ?? {})[0] as Case<EndpointName> | undefined;
-      const { as, body } = make ? await make(firm) : { as: 'staff' as const, body: name === 'keepView' ? AS_IT_COMES : firm.row() };
+      const { as, body } = make
+        ? await make(firm)
+        : { as: 'staff' as const, body: name === 'keepView' ? AS_IT_COMES : firm.row() };
       const { method } = endpoints[name as EndpointName];
       const answer = await firm.world.as(as).request(method, url, body);
       expect(answer.problem.code).toBe(kind === 'change' ? 'version-missing' : 'idempotency-key-missing');

@@ -8,6 +8,7 @@ import {
   rateText,
   readAmount,
   readRate,
+  wholeMoneyText,
 } from './currency';
 import { minor, rate } from './units';
 
@@ -67,12 +68,19 @@ describe('currencies', () => {
     expect(moneyText(minor(368_334), 'GBP')).toBe('£3,683.34');
     expect(moneyText(minor(-2000), 'EUR')).toBe('−€20.00');
     expect(moneyText(minor(1500), 'KWD')).toBe('KWD 1.500');
+    // CLDR has the currency behind the figure in German, before it in English and Japanese.
+    expect(moneyText(minor(-368_334), 'EUR', 'de-DE')).toBe('−3.683,34\u00a0€');
+    expect(moneyText(minor(368_334), 'CHF', 'de-DE')).toBe('3.683,34\u00a0CHF');
     expect(amountText(minor(1_234_567), 'JPY')).toBe('1,234,567');
     expect(amountText(minor(123_456), 'EUR', 'de-DE')).toBe('1.234,56');
     expect(amountText(minor(9_007_199_254_740_991), 'GBP')).toBe('90,071,992,547,409.91');
     expect(rateText(rate(920_000), 'GBP')).toBe('92.00');
     expect(rateText(rate(612_550), 'GBP')).toBe('61.2550');
+    expect(wholeMoneyText(minor(368_350), 'GBP')).toBe('£3,684');
+    expect(wholeMoneyText(minor(-49), 'GBP')).toBe('£0');
+    expect(wholeMoneyText(minor(-4900), 'KWD', 'de-DE')).toBe('−5\u00a0KWD');
     expect(percentText(953_000)).toBe('95.3%');
+    expect(percentText(953_000, 'de-DE')).toBe('95,3\u00a0%');
   });
 
   it('reads typed amounts in both ways of writing and refuses what would be cut off', () => {

@@ -24,17 +24,34 @@ export function minorPerMajor(currency: string): number {
   return 10 ** minorDigits(currency);
 }
 
-const separators = new Map<string, { group: string; decimal: string }>();
+/** How a locale writes figures: its separators, what stands between a figure and a currency or per cent behind it. */
+interface Writing {
+  readonly group: string;
+  readonly decimal: string;
+  /** Null where the currency stands before the figure. */
+  readonly beforeCurrency: string | null;
+  readonly beforePercent: string;
+}
 
-function separatorsOf(locale: string): { group: string; decimal: string } {
-  let found = separators.get(locale);
+const writings = new Map<string, Writing>();
+
+function writingOf(locale: string): Writing {
+  let found = writings.get(locale);
   if (!found) {
     const parts = new Intl.NumberFormat(locale, { useGrouping: true }).formatToParts(1234567.8);
+    const money = new Intl.NumberFormat(locale, { style: 'currency', currency: 'EUR' }).formatToParts(1);
+    const share = new Intl.NumberFormat(locale, { style: 'percent' }).formatToParts(1);
+    const gap = (all: Intl.NumberFormatPart[], sign: 'currency' | 'percentSign') => {
+      const before = all[all.findIndex((part) => part.type === sign) - 1];
+      return before?.type === 'literal' ? before.value : '';
+    };
     found = {
       group: parts.find((part) => part.type === 'group')?.value ?? ',',
       decimal: parts.find((part) => part.type === 'decimal')?.value ?? '.',
+      beforeCurrency: money.at(-1)?.type === 'currency' ? gap(money, 'currency') : null,
+      beforePercent: gap(share, 'percentSign'),
     };
-    separators.set(locale, found);
+    writings.set(locale, found);
   }
   return found;
 }
@@ -44,7 +61,7 @@ function separatorsOf(locale: string): { group: string; decimal: string } {
  * passes through a binary fraction. A true minus sign stands before negative figures.
  */
 export function decimalText(value: number, digits: number, locale = 'en-GB'): string {
-  const { group, decimal } = separatorsOf(locale);
+  const { group, decimal } = writingOf(locale);
   const text = Math.abs(value)
     .toString()
     .padStart(digits + 1, '0');
@@ -60,12 +77,23 @@ export function amountText(amount: Minor, currency: string, locale = 'en-GB'): s
 
 const symbols: Readonly<Record<string, string>> = { GBP: '£', EUR: '€', USD: '$', JPY: '¥' };
 
-/** An amount with its currency: `£3,683.34`, `−€20.00`, `KWD 1.500`. */
-export function moneyText(amount: Minor, currency: string, locale = 'en-GB'): string {
-  const sign = amount < 0 ? '−' : '';
-  const figure = amountText(minor(Math.abs(amount)), currency, locale);
+function withCurrency(negative: boolean, figure: string, currency: string, locale: string): string {
+  const sign = negative ? '−' : '';
   const symbol = symbols[currency];
+  const { beforeCurrency } = writingOf(locale);
+  if (beforeCurrency !== null) return `${sign}${figure}${beforeCurrency}${symbol ?? currency}`;
   return symbol ? `${sign}${symbol}${figure}` : `${sign}${currency} ${figure}`;
+}
+
+/** An amount with its currency: `£3,683.34`, `−€20.00`, `KWD 1.500`; where the locale has it behind: `3.683,34 €`. */
+export function moneyText(amount: Minor, currency: string, locale = 'en-GB'): string {
+  return withCurrency(amount < 0, amountText(minor(Math.abs(amount)), currency, locale), currency, locale);
+}
+
+/** An amount to the nearest major unit, where a figure only shows what is large and what is small: `£3,683`. */
+export function wholeMoneyText(amount: Minor, currency: string, locale = 'en-GB'): string {
+  const major = multiplyDivide([Math.abs(amount)], [minorPerMajor(currency)]);
+  return withCurrency(amount < 0 && major !== 0, decimalText(major, 0, locale), currency, locale);
 }
 
 /** A rate per hour, to the currency's decimals, or to four where it has more: `92.00`, `61.2550`. */
@@ -75,9 +103,9 @@ export function rateText(value: Rate, currency: string, locale = 'en-GB'): strin
   return value % step === 0 ? decimalText(value / step, digits, locale) : decimalText(value, 4, locale);
 }
 
-/** A percentage to one decimal, from a fraction in millionths: 953,000 is `95.3 %`. */
+/** A percentage to one decimal, from a fraction in millionths: 953,000 is `95.3%`, in German `95,3 %`. */
 export function percentText(value: number, locale = 'en-GB', digits = 1): string {
-  return `${decimalText(multiplyDivide([value, 10 ** digits], [10_000]), digits, locale)}%`;
+  return `${decimalText(multiplyDivide([value, 10 ** digits], [10_000]), digits, locale)}${writingOf(locale).beforePercent}%`;
 }
 
 /**

@@ -2,12 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, u
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
-import { moneyText, minor, readAmount, shortDate } from '@yellowwood/core';
+import { readAmount } from '@yellowwood/core';
 import type { BillDesk, BillEntry, DraftPreview, DraftWish } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
@@ -35,6 +36,7 @@ interface Group {
 })
 export class BillDeskScreen {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
   private readonly asking = inject(Ask);
   protected readonly names = inject(WorkNames);
@@ -88,7 +90,7 @@ export class BillDeskScreen {
     if (!desk) return '';
     const only = desk.projects.length === 1 ? desk.projects[0]! : null;
     return only
-      ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${moneyText(minor(only.limit), desk.currency)}` : ''}`
+      ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${this.formats.money(only.limit, desk.currency)}` : ''}`
       : `${desk.projects.length} projects`;
   });
   /** A document on which nothing is to pay is neither kept nor issued. */
@@ -200,7 +202,7 @@ export class BillDeskScreen {
     const submitted = total((project) => project.submittedMinor);
     const only = desk.projects.length === 1 ? desk.projects[0]! : null;
     const left = only === null || only.limit === null ? 0 : Math.max(0, only.limit - (only.used ?? 0) - ready - submitted);
-    const text = (amount: number) => moneyText(minor(amount), desk.currency, navigator.language).replace(/\.\d\d$/, '');
+    const text = (amount: number) => this.formats.about(amount, desk.currency);
     return [
       { name: 'paid', amount: paid, text: `${text(paid)} paid` },
       { name: 'billed', amount: billed, text: `${text(billed)} billed` },
@@ -254,7 +256,7 @@ export class BillDeskScreen {
     const amount = await this.askAmount('Write down over the limit', line.waiting, line.currency, line.number);
     if (amount === undefined) return;
     const reason = await this.asking.ask({
-      title: `Why are ${moneyText(minor(amount), line.currency)} written down?`,
+      title: `Why are ${this.formats.money(amount, line.currency)} written down?`,
       text: 'They will never be billed. The recorded time stays as it is.',
       field: { label: 'Reason', needed: true },
       button: 'Write down',
@@ -269,7 +271,7 @@ export class BillDeskScreen {
   private async askAmount(title: string, most: number, currency: string, number: string): Promise<number | undefined> {
     const typed = await this.asking.ask({
       title,
-      text: `${moneyText(minor(most), currency)} of ${number} at most. Leave empty for all of it.`,
+      text: `${this.formats.money(most, currency)} of ${number} at most. Leave empty for all of it.`,
       field: { label: `Amount in ${currency}, without tax`, needed: false },
       button: 'Go on',
     });
@@ -277,7 +279,7 @@ export class BillDeskScreen {
     if (typed === '') return most;
     const read = readAmount(typed, currency);
     if (read.ok && read.value > 0 && read.value <= most) return read.value;
-    this.command.refuse(`Type an amount above zero, at most ${moneyText(minor(most), currency)}.`);
+    this.command.refuse(`Type an amount above zero, at most ${this.formats.money(most, currency)}.`);
     return undefined;
   }
 
@@ -286,7 +288,7 @@ export class BillDeskScreen {
     const currency = this.desk.value()!.currency;
     const reason = await this.asking.ask({
       title: `Write off ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
-      text: `${moneyText(minor(this.sum(entries, 'minor')), currency)} will not be billed. The time stays, and counts against realisation.`,
+      text: `${this.formats.money(this.sum(entries, 'minor'), currency)} will not be billed. The time stays, and counts against realisation.`,
       field: { label: 'Reason', needed: true },
       button: 'Write off',
     });
@@ -318,7 +320,7 @@ export class BillDeskScreen {
     const currency = this.desk.value()!.currency;
     const typed = await this.asking.ask({
       title: 'Reduce this entry by',
-      text: `${entry.personName}, ${shortDate(entry.date)}: ${moneyText(minor(entry.minor ?? 0), currency)}. Leave empty to take a reduction away.`,
+      text: `${entry.personName}, ${this.formats.day(entry.date)}: ${this.formats.money(entry.minor ?? 0, currency)}. Leave empty to take a reduction away.`,
       field: { label: `Amount in ${currency}, without tax`, needed: false },
       button: 'Go on',
     });
@@ -326,7 +328,7 @@ export class BillDeskScreen {
     if (typed === '') return this.writeDowns.update((map) => new Map([...map].filter(([id]) => id !== entry.id)));
     const read = readAmount(typed, currency);
     if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0))
-      return this.command.refuse(`Type an amount above zero, at most ${moneyText(minor(entry.minor ?? 0), currency)}.`);
+      return this.command.refuse(`Type an amount above zero, at most ${this.formats.money(entry.minor ?? 0, currency)}.`);
     const reason = await this.asking.ask({
       title: 'Why is it reduced?',
       field: { label: 'Reason, printed on the document', needed: true },
@@ -391,7 +393,7 @@ export class BillDeskScreen {
     const { document, nextNumber } = preview;
     const sure = await this.asking.ask({
       title: `Issue ${nextNumber}?`,
-      text: `${document.buyer.name}\n${moneyText(minor(document.gross), document.currency)} to pay, ${moneyText(minor(document.net), document.currency)} without tax\n${wish.entries.length} entries, work to ${shortDate(document.supplyTo)}\n\nAn issued invoice is not changed any more; it can be credited.`,
+      text: `${document.buyer.name}\n${this.formats.money(document.gross, document.currency)} to pay, ${this.formats.money(document.net, document.currency)} without tax\n${wish.entries.length} entries, work to ${this.formats.day(document.supplyTo)}\n\nAn issued invoice is not changed any more; it can be credited.`,
       button: 'Issue invoice',
     });
     if (sure === undefined) return;
@@ -428,7 +430,7 @@ export class BillDeskScreen {
     if (!detail) return;
     const sure = await this.asking.ask({
       title: 'Issue this draft?',
-      text: `${detail.document.buyer.name}\n${moneyText(minor(detail.document.gross), detail.document.currency)} to pay`,
+      text: `${detail.document.buyer.name}\n${this.formats.money(detail.document.gross, detail.document.currency)} to pay`,
       button: 'Issue invoice',
     });
     if (sure !== undefined)

@@ -1,9 +1,9 @@
+import { Formats } from '../state/formats';
 import { TestBed } from '@angular/core/testing';
 import type { InvoiceDetail } from '@yellowwood/contracts';
 import { Refresh } from '../state/refresh';
 import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
 import { invoiceDetail, invoiceRow } from '../testing/fixtures';
-import { fullDate } from '../ui/formats';
 import { InvoicePanel } from './invoice-panel';
 
 describe('one invoice', () => {
@@ -32,7 +32,9 @@ describe('one invoice', () => {
   it('offers what is open as the payment, received today', async () => {
     await panel(invoiceDetail(invoiceRow(1, { settled: 10_000, open: 33_200 })));
     expect(page.element.querySelector<HTMLInputElement>(`${form} input[inputmode]`)!.value).toBe('332.00');
-    expect(page.element.querySelector<HTMLInputElement>(`${form} yw-date-field input`)!.value).toBe(fullDate(TODAY));
+    expect(page.element.querySelector<HTMLInputElement>(`${form} yw-date-field input`)!.value).toBe(
+      TestBed.inject(Formats).whole(TODAY),
+    );
     expect(page.text(`${form} button[type=submit]`)).toBe('Record £332.00');
   });
 

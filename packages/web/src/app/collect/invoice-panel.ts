@@ -11,9 +11,10 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { amountText, minor, moneyText, readAmount } from '@yellowwood/core';
+import { readAmount } from '@yellowwood/core';
 import type { InvoiceDetail } from '@yellowwood/contracts';
 import { Api } from '../api/api';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
@@ -35,6 +36,7 @@ import { loaded } from '../ui/loaded';
 })
 export class InvoicePanel {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   private readonly asking = inject(Ask);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -53,7 +55,7 @@ export class InvoicePanel {
     const currency = this.invoice.value()?.row.currency;
     if (!currency) return 'Record payment';
     const read = readAmount(this.amount(), currency);
-    return read.ok && read.value > 0 ? `Record ${moneyText(read.value, currency, navigator.language)}` : 'Record payment';
+    return read.ok && read.value > 0 ? `Record ${this.formats.money(read.value, currency)}` : 'Record payment';
   });
 
   /** What the amount does, before it is recorded. */
@@ -63,7 +65,7 @@ export class InvoicePanel {
     const read = readAmount(this.amount(), row.currency);
     if (!read.ok || read.value <= 0) return '';
     const left = row.open - read.value;
-    const money = moneyText(minor(Math.abs(left)), row.currency, navigator.language);
+    const money = this.formats.money(Math.abs(left), row.currency);
     return left > 0 ? `leaves ${money} open` : left === 0 ? 'settles it' : `${money} over: the client’s credit`;
   });
 
@@ -77,7 +79,7 @@ export class InvoicePanel {
       if (key === offered) return;
       offered = key;
       untracked(() => {
-        this.amount.set(amountText(minor(row.open), row.currency, navigator.language));
+        this.amount.set(this.formats.amount(row.open, row.currency));
         this.payment.forget();
       });
     });
@@ -94,12 +96,12 @@ export class InvoicePanel {
     const { row } = detail;
     const read = readAmount(this.amount(), row.currency);
     if (!read.ok || read.value <= 0)
-      return this.payment.refuse(`Type an amount such as ${amountText(minor(row.open), row.currency)}.`);
+      return this.payment.refuse(`Type an amount such as ${this.formats.amount(row.open, row.currency)}.`);
     const body = { invoiceId: row.id, minor: read.value, receivedOn: this.received(), reference: this.reference().trim() };
     const over = read.value - row.open;
-    const credit = over > 0 ? `, ${moneyText(minor(over), row.currency)} of it as the client's credit` : '';
+    const credit = over > 0 ? `, ${this.formats.money(over, row.currency)} of it as the client's credit` : '';
     const after = await this.payment.run((id) => this.api.call('recordPayment', { body: { id, ...body } }), {
-      done: `${moneyText(read.value, row.currency)} recorded on ${row.number}${credit}`,
+      done: `${this.formats.money(read.value, row.currency)} recorded on ${row.number}${credit}`,
       about: row.id,
     });
     if (!after || this.id() !== row.id) return;
@@ -131,7 +133,7 @@ export class InvoicePanel {
     const text =
       how === 'void'
         ? 'It was never sent. The number is kept, its hours are to bill again.'
-        : `A credit note over ${moneyText(minor(row.gross), row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? ' What was paid becomes the client’s credit.' : ''}`;
+        : `A credit note over ${this.formats.money(row.gross, row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? ' What was paid becomes the client’s credit.' : ''}`;
     const reason = await this.asking.ask({
       title: how === 'void' ? `Void ${row.number}?` : `Credit ${row.number} in full?`,
       text,

@@ -12,8 +12,9 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { DurationForm, Which, durationText, readClock, readDuration, seconds, shortDate, spanOf } from '@yellowwood/core';
+import { Which, readClock, readDuration, seconds, spanOf } from '@yellowwood/core';
 import type { Entry, EntryChange, TypedSpan } from '@yellowwood/contracts';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { DateField } from '../ui/form/date-field';
@@ -61,6 +62,7 @@ const SPAN_SENTENCES: Readonly<Record<string, string>> = {
 })
 export class EntryForm {
   private readonly store = inject(Store);
+  private readonly formats = inject(Formats);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly names = inject(WorkNames);
   readonly date = input.required<string>();
@@ -77,7 +79,6 @@ export class EntryForm {
   protected readonly services = this.store.selectSignal(workFeature.selectServiceList);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
-  private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
   /** The entry as it was when the form opened: what is typed stays, whatever is read meanwhile. */
   private readonly base = linkedSignal<Entry | null, Entry | null>({
     source: () => this.entry(),
@@ -146,7 +147,7 @@ export class EntryForm {
       .filter(Boolean)
       .join(', ');
     const time = entry.startClock ? `${entry.startClock} to ${entry.endClock}` : this.text(entry.quantity);
-    return `${shortDate(entry.date)}, ${work}, ${time}${entry.billable ? '' : ', not billable'}${entry.note ? `, “${entry.note}”` : ''}`;
+    return `${this.formats.day(entry.date)}, ${work}, ${time}${entry.billable ? '' : ', not billable'}${entry.note ? `, “${entry.note}”` : ''}`;
   }
 
   protected takeTheirs(): void {
@@ -158,7 +159,7 @@ export class EntryForm {
   }
 
   private text(value: number): string {
-    return durationText(seconds(value), this.form() as DurationForm);
+    return this.formats.hours(value);
   }
 
   protected setBillable(value: boolean): void {

@@ -2,11 +2,12 @@ import { computed, effect, inject, linkedSignal, signal, untracked } from '@angu
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { signalStore, withComputed, withHooks, withMethods, withProps } from '@ngrx/signals';
-import { DurationForm, Seconds, SplitFailure, clockIn, durationText, seconds, splitEntry } from '@yellowwood/core';
+import { Seconds, SplitFailure, clockIn, durationText, seconds, splitEntry } from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { fromEvent } from 'rxjs';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
+import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
 import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
@@ -24,7 +25,6 @@ export const WeekStore = signalStore(
   withProps(() => {
     const periods = inject(Periods);
     const today = inject(Store).selectSignal(sessionFeature.selectToday);
-    const form = inject(Store).selectSignal(sessionFeature.selectDurationForm);
     const api = inject(Api);
     const refresh = inject(Refresh);
     const notices = inject(Notices);
@@ -43,12 +43,13 @@ export const WeekStore = signalStore(
     });
     const saved = signal('');
     const say = (text: string) => saved.set(text);
-    const text = (value: number) => durationText(value as Seconds, form() as DurationForm);
+    const formats = inject(Formats);
+    const text = (value: number) => formats.hours(value);
     const undos = new UndoStack();
     const writes = new EntryWrites(api, { week: loadedWeek.value, set: loadedWeek.set, reload: loadedWeek.reload });
     const done = (undo: Undo, order?: number, loud = false) => {
       undos.push(undo, order);
-      say(`${undo.what}. Saved ${new Date().toLocaleTimeString(navigator.language, { hour: '2-digit', minute: '2-digit' })}`);
+      say(`${undo.what}. Saved ${formats.clock(new Date().toISOString())}`);
       if (loud) notices.done(undo.what, () => takeBack(undo));
     };
     const cells = new CellWrites(

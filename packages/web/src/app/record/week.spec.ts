@@ -79,18 +79,18 @@ describe('the own week on the page', () => {
 
   it('keeps the chosen day in the address, and shows it without the grid to those who work by the day', async () => {
     await week([entryOf(50)], {}, undefined, '/f/f/record?day=2026-06-08&show=day');
-    expect(day()).toMatch(/^Monday/);
+    expect(day()).toMatch(/^Mon /);
     expect(page.element.querySelector('yw-week-grid')).toBeNull();
     await page.press('Day before');
     expect(url()).toContain('period=2026-W23');
     expect(url()).toContain('day=2026-06-07');
     await page.press('Show the whole week');
     expect(page.element.querySelector('yw-week-grid')).not.toBeNull();
-    expect(day()).toMatch(/^Sunday/);
+    expect(day()).toMatch(/^Sun /);
     // Another week begins with its own first day, or today.
     await page.press('Week after');
     expect(url()).not.toContain('day=');
-    expect(day()).toMatch(/^Wednesday/);
+    expect(day()).toMatch(/^Wed /);
   });
 
   it('submits the week with a note, and only after it was asked', async () => {

@@ -1,5 +1,5 @@
-import { provideZonelessChangeDetection } from '@angular/core';
 import { ComponentFixture, TestBed } from '@angular/core/testing';
+import { pageProviders } from '../testing/fake-server';
 import { SeriesChart } from './series-chart';
 
 const SERIES = [
@@ -12,7 +12,7 @@ describe('the chart of results', () => {
   let element: HTMLElement;
 
   beforeEach(async () => {
-    TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] });
+    TestBed.configureTestingModule({ providers: pageProviders() });
     fixture = TestBed.createComponent(SeriesChart);
     fixture.componentRef.setInput('series', SERIES);
     fixture.componentRef.setInput('currency', 'GBP');

@@ -2,8 +2,9 @@ import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input
 import { max } from 'd3-array';
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
-import { minor, minorPerMajor, moneyText } from '@yellowwood/core';
+import { minorPerMajor } from '@yellowwood/core';
 import type { Results } from '@yellowwood/contracts';
+import { Formats } from '../state/formats';
 import { MoneyPipe } from '../ui/formats';
 
 type Point = NonNullable<Results['series']>[number];
@@ -22,6 +23,7 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SeriesChart {
+  private readonly formats = inject(Formats);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   readonly series = input.required<readonly Point[]>();
   readonly currency = input.required<string>();
@@ -76,8 +78,9 @@ export class SeriesChart {
   /** Thousands as `£24k`: an axis needs no pence. */
   private short(value: number): string {
     const major = value / minorPerMajor(this.currency());
-    if (Math.abs(major) < 1000) return moneyText(minor(Math.round(value)), this.currency()).replace(/\.\d+$/, '');
-    return `${moneyText(minor(Math.round(major / 1000) * minorPerMajor(this.currency())), this.currency()).replace(/\.\d+$/, '')}k`;
+    if (Math.abs(major) < 1000) return this.formats.about(Math.round(value), this.currency());
+    const thousands = this.formats.about(Math.round(major / 1000) * minorPerMajor(this.currency()), this.currency());
+    return thousands.replace(/(\d)(\D*)$/, '$1k$2');
   }
 
   protected save(kind: 'svg' | 'png'): void {

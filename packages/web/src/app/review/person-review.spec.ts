@@ -144,7 +144,7 @@ describe("one person's week in review", () => {
     await week([{ ...waiting, ...bare }, entryOf(51, { ...bare, personId: id(3), stage: 'approved' })]);
     await openFirst();
     expect(said()).toBe(
-      'Rosa Vane 12:00 of 37:30, submitted Approve 1:30Return8 Mon Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.8 Mon Survey of piles 1:30',
+      'Rosa Vane 12:00 of 37:30, submitted Wed 10 Jun, 17:00 Approve 1:30ReturnMon 8 Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.Mon 8 Survey of piles 1:30',
     );
   });
 
@@ -152,7 +152,7 @@ describe("one person's week in review", () => {
     await week([waiting], { person: reviewed(3, 'Anna Test', { own: true }) });
     await openFirst();
     expect(said()).toBe(
-      'Anna Test 12:00 of 37:30, submitted This is your own time. Somebody else decides on it.8 Mon Survey of piles 1:30Pier, Survey of piles, survey, 08:00 to 09:30Low tideHistoryNothing yet.',
+      'Anna Test 12:00 of 37:30, submitted Wed 10 Jun, 17:00 This is your own time. Somebody else decides on it.Mon 8 Survey of piles 1:30Pier, Survey of piles, survey, 08:00 to 09:30Low tideHistoryNothing yet.',
     );
   });
 });

@@ -6,6 +6,7 @@ import { Api } from '../api/api';
 import { EntryForm, EntryFormValue, timesOf } from '../record/entry-form';
 import { Address } from '../state/address';
 import { Periods } from '../state/periods';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { ABSENCE_WORDS, LOOK_WORDS, PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
@@ -30,6 +31,7 @@ import { approving } from './approving';
 })
 export class PersonReview {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   private readonly address = inject(Address);
   protected readonly command = command();
   private readonly asking = inject(Ask);
@@ -56,10 +58,7 @@ export class PersonReview {
   protected readonly wholeLooks = computed(() =>
     (this.detail.value()?.person.looks ?? [])
       .filter((look) => look.entryId === null)
-      .map(
-        (look) =>
-          `${look.date ? `${new Date(`${look.date}T00:00:00Z`).toLocaleDateString(navigator.language, { weekday: 'long', timeZone: 'UTC' })}: ` : ''}${LOOK_WORDS[look.reason]}`,
-      ),
+      .map((look) => `${look.date ? `${this.formats.day(look.date, 'name')}: ` : ''}${LOOK_WORDS[look.reason]}`),
   );
 
   protected sum(entries: readonly Entry[]): number {

@@ -60,7 +60,7 @@ describe('the review', () => {
   it('says nothing of what a week does not have', async () => {
     await list([clean]);
     expect(page.text()).toBe(
-      '‹ Week 24› Only what needs a look Approve 1 clean week, 12:00 1 submittedPerson8 Mon9 Tue10 Wed11 Thu12 FriWeekStateRosa VaneSurveyor6:006:0012:00of 37:30clean In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+      '‹ Week 24› Only what needs a look Approve 1 clean week, 12:00 1 submittedPersonMon 8Tue 9Wed 10Thu 11Fri 12WeekStateRosa VaneSurveyor6:006:0012:00of 37:30clean In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
     );
   });
 

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { rateText, rate as rateOf, readRate } from '@yellowwood/core';
+import { readRate } from '@yellowwood/core';
 import type { EntryWhy as Why } from '@yellowwood/contracts';
 import { Api } from '../api/api';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { LOSS_WORDS, PROBLEM_WORDS } from '../state/words';
 import { command } from '../ui/command';
@@ -24,6 +25,7 @@ import { WorkNames } from '../ui/work-names';
 })
 export class EntryWhy {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly id = input.required<string>();
@@ -55,7 +57,7 @@ export class EntryWhy {
   }
 
   protected begin(present: Why['rate']): void {
-    this.typedRate.set(present ? rateText(rateOf(present.rate), present.currency) : '');
+    this.typedRate.set(present ? this.formats.rate(present.rate, present.currency) : '');
     this.reason.set('');
     this.command.forget();
     this.pricing.set(true);

@@ -81,7 +81,7 @@ describe('the frame', () => {
     expect(await rail(['owner'], OVERVIEW)).toEqual([
       'Record: 33:30 of 37:30, week 24',
       'Review: 297:15 from 8 people',
-      'Bill: €980 and £41,870 ready',
+      'Bill: €981 and £41,871 ready',
       'Collect: £18,420 due, £3,100 late',
       'Results: 31.4% margin, this quarter',
     ]);

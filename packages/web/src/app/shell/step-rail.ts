@@ -1,8 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { DurationForm, durationText, minor, moneyText, percentText, seconds, shortDate } from '@yellowwood/core';
 import type { Overview } from '@yellowwood/contracts';
+import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
 import { Address, STEPS, Step } from '../state/address';
 import { sessionFeature } from '../state/session';
@@ -34,7 +34,7 @@ export class StepRail {
   readonly scopeOpen = input(false);
   readonly scopeToggled = output();
   private readonly overview = this.store.selectSignal(workFeature.selectOverview);
-  private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
+  private readonly formats = inject(Formats);
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly today = this.store.selectSignal(sessionFeature.selectToday);
 
@@ -66,7 +66,7 @@ export class StepRail {
   }
 
   private hours(value: number): string {
-    return durationText(seconds(value), this.form() as DurationForm, navigator.language);
+    return this.formats.hours(value);
   }
 
   private figure(step: Step, overview: Overview): string {
@@ -76,18 +76,18 @@ export class StepRail {
       case 'review':
         return this.reviewFigure(overview);
       case 'bill':
-        return billFigure(overview);
+        return billFigure(overview, this.formats);
       case 'collect':
-        return collectFigure(overview);
+        return collectFigure(overview, this.formats);
       case 'results':
-        return resultsFigure(overview);
+        return resultsFigure(overview, this.formats);
     }
   }
 
   private recordFigure({ record, scope }: Overview): string {
     if (!record) return '';
     if (record.returned > 0 && scope === 'all') return `${record.returned} returned, ${this.periods.name(record.returnedOn!)}`;
-    if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${shortDate(this.today())}`;
+    if (scope !== 'all' && record.others) return `${this.hours(record.open)} open, to ${this.formats.day(this.today())}`;
     const week = this.periods.name(record.from);
     return record.planned > 0 && scope === 'all'
       ? `${this.hours(record.recorded)} of ${this.hours(record.planned)}, ${week}`
@@ -103,33 +103,31 @@ export class StepRail {
   }
 }
 
-function each(figures: readonly { currency: string; minor: number }[]): string {
-  return figures
-    .map((figure) => moneyText(minor(Math.round(figure.minor)), figure.currency, navigator.language).replace(/\.\d\d$/, ''))
-    .join(' and ');
+function each(figures: readonly { currency: string; minor: number }[], formats: Formats): string {
+  return figures.map((figure) => formats.about(figure.minor, figure.currency)).join(' and ');
 }
 
-function billFigure({ bill }: Overview): string {
+function billFigure({ bill }: Overview, formats: Formats): string {
   if (!bill) return '';
-  const over = bill.over.length > 0 ? `${each(bill.over)} over a limit` : '';
+  const over = bill.over.length > 0 ? `${each(bill.over, formats)} over a limit` : '';
   if (bill.ready.length === 0) return over || (bill.unpriced > 0 ? `${bill.unpriced} without a rate` : 'nothing ready');
-  return `${each(bill.ready)} ready${over ? `, ${over}` : ''}`;
+  return `${each(bill.ready, formats)} ready${over ? `, ${over}` : ''}`;
 }
 
-function collectFigure({ collect }: Overview): string {
+function collectFigure({ collect }: Overview, formats: Formats): string {
   if (!collect) return '';
   if (collect.open.length === 0) return 'nothing due';
   const late = collect.open
     .filter((figure) => figure.late > 0)
     .map(({ currency, late: amount }) => ({ currency, minor: amount }));
-  return `${each(collect.open)} due, ${late.length > 0 ? `${each(late)} late` : 'none late'}`;
+  return `${each(collect.open, formats)} due, ${late.length > 0 ? `${each(late, formats)} late` : 'none late'}`;
 }
 
-function resultsFigure({ results }: Overview): string {
+function resultsFigure({ results }: Overview, formats: Formats): string {
   if (!results) return '';
   const period = results.from ? 'this quarter' : 'to date';
-  if (results.margin !== null) return `${percentText(results.margin, navigator.language)} margin, ${period}`;
+  if (results.margin !== null) return `${formats.percent(results.margin)} margin, ${period}`;
   return results.billableShare === null
     ? `no hours, ${period}`
-    : `${percentText(results.billableShare, navigator.language, 0)} billable, ${period}`;
+    : `${formats.percent(results.billableShare, 0)} billable, ${period}`;
 }

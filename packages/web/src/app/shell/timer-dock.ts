@@ -1,10 +1,11 @@
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject, signal } from '@angular/core';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
-import { clockText, dateIn, durationText, instantOf, readClock, seconds, shortDate } from '@yellowwood/core';
+import { clockText, dateIn, instantOf, readClock, seconds } from '@yellowwood/core';
 import type { Entry, Timer, Timers } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
 import { Api } from '../api/api';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { timerActions, timersFeature } from '../state/timers';
 import { workFeature } from '../state/work';
@@ -27,6 +28,7 @@ export class TimerDock {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
   private readonly asking = inject(Ask);
+  private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
   protected readonly running = this.store.selectSignal(timersFeature.selectRunning);
   protected readonly paused = this.store.selectSignal(timersFeature.selectPaused);
@@ -56,7 +58,7 @@ export class TimerDock {
     const open = this.all()
       .filter((timer) => dateIn(this.me()?.person.zone ?? 'UTC', timer.startedAt) === today.date)
       .reduce((sum, timer) => sum + this.secondsOf(timer), 0);
-    return `${durationText(seconds(today.recorded + open))} today, at most ${durationText(seconds(today.maximum))}`;
+    return `${this.formats.hours(today.recorded + open)} today, at most ${this.formats.hours(today.maximum)}`;
   });
   protected readonly overMaximum = computed(() => {
     const today = this.today();
@@ -74,7 +76,7 @@ export class TimerDock {
   }
 
   protected lengthOf(timer: Timer): string {
-    return durationText(seconds(this.secondsOf(timer)));
+    return this.formats.hours(this.secondsOf(timer));
   }
 
   protected nameOf(timer: Timer): string {
@@ -115,7 +117,7 @@ export class TimerDock {
         kept = entries;
         return timers;
       },
-      () => keptText(kept),
+      () => keptText(kept, this.formats),
     );
     this.editing.set(null);
   }
@@ -135,14 +137,7 @@ export class TimerDock {
     this.editing.set(this.editing() === id ? null : id);
     this.changes.forget();
     const timer = this.edited();
-    if (timer)
-      this.startText.set(
-        new Date(timer.startedAt).toLocaleTimeString('en-GB', {
-          hour: '2-digit',
-          minute: '2-digit',
-          timeZone: this.me()?.person.zone,
-        }),
-      );
+    if (timer) this.startText.set(this.formats.clock(timer.startedAt));
   }
 
   protected classify(timer: Timer, work: PickedWork): void {
@@ -163,9 +158,9 @@ export class TimerDock {
     const read = readClock(this.startText());
     if (!read.ok) return this.changes.refuse('Type the time at which it started, such as 8:30.');
     const zone = this.me()!.person.zone;
-    const date = new Date(timer.startedAt).toLocaleDateString('sv-SE', { timeZone: zone });
+    const date = dateIn(zone, timer.startedAt);
     const instant = instantOf(date, read.value, zone, 'earlier');
-    if (!instant.ok) return this.changes.refuse(`That time does not exist on ${shortDate(date)}: the clocks go forward.`);
+    if (!instant.ok) return this.changes.refuse(`That time does not exist on ${this.formats.day(date)}: the clocks go forward.`);
     void this.change(timer, { startedAt: instant.value });
   }
 
@@ -182,9 +177,9 @@ export class TimerDock {
   }
 }
 
-function keptText(entries: readonly Entry[]): string {
+function keptText(entries: readonly Entry[], formats: Formats): string {
   if (entries.length === 0) return 'It ran for less than a second; nothing is kept';
   const kept = sum(entries, (entry) => entry.quantity);
   const open = entries.some((entry) => !entry.projectId || !entry.serviceId);
-  return `${durationText(seconds(kept))} kept${open ? '; say what it was before you submit' : ''}`;
+  return `${formats.hours(kept)} kept${open ? '; say what it was before you submit' : ''}`;
 }

@@ -1,17 +1,8 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import {
-  Dates,
-  PeriodRule,
-  WEEKS,
-  besidePeriod,
-  monthOf,
-  periodText,
-  shortDate,
-  submissionPeriod,
-  weekNumber,
-} from '@yellowwood/core';
+import { Dates, PeriodRule, WEEKS, besidePeriod, monthOf, periodText, submissionPeriod, weekNumber } from '@yellowwood/core';
 import { Address } from './address';
+import { Formats } from './formats';
 import { sessionFeature } from './session';
 
 /** The firm's periods of submission, as the page shows them and as they stand in the address. */
@@ -19,6 +10,7 @@ import { sessionFeature } from './session';
 export class Periods {
   private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
   private readonly address = inject(Address);
+  private readonly formats = inject(Formats);
   private readonly rule = computed((): PeriodRule => this.me()?.firm.period ?? WEEKS);
   /** What a period is called. */
   readonly word = computed(() => ({ week: 'week', month: 'month', 'half-month': 'period', days: 'period' })[this.rule().kind]);
@@ -47,11 +39,8 @@ export class Periods {
   name(date: string): string {
     const { from, to } = this.of(date);
     if (this.isoWeeks()) return `week ${weekNumber(from).week}`;
-    if (this.rule().kind === 'month')
-      return new Date(`${monthOf(from).from}T00:00:00Z`).toLocaleDateString(navigator.language, {
-        ...({ month: 'long', year: 'numeric', timeZone: 'UTC' } as const),
-      });
-    return `${shortDate(from)} to ${shortDate(to)}`;
+    if (this.rule().kind === 'month') return this.formats.day(monthOf(from).from, 'month');
+    return `${this.formats.day(from)} to ${this.formats.day(to)}`;
   }
 
   /** The same at the beginning of a line. */

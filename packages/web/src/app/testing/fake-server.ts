@@ -139,8 +139,9 @@ export function me(...roles: Role[]): Me {
     person: { id: ME, name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
     rights: rightsOf(roles),
-    firm: { slug: 'f', name: 'Firm', currency: 'GBP', zone: 'Europe/London', gapTolerance: 900, period: WEEKS },
+    firm: { slug: 'f', name: 'Firm', currency: 'GBP', country: 'GB', zone: 'Europe/London', gapTolerance: 900, period: WEEKS },
     today: TODAY,
+    views: {},
   } as Me;
 }
 

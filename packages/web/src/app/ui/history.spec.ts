@@ -30,7 +30,7 @@ describe('a history', () => {
 
   it('tells amounts in the currency of what it is the history of', async () => {
     await history(event(1, { action: 'payment recorded', before: { settled: 0 }, after: { settled: 5000 } }));
-    expect(page.text('small')).toContain('€0.00 → €50.00');
+    expect(page.text('small')).toBe('Settled €50.00, was €0.00');
   });
 
   it('says who did what, why, and what changed from what to what, in words and units', async () => {
@@ -51,21 +51,37 @@ describe('a history', () => {
         },
       }),
     );
-    expect(page.texts('li')[0]).toContain('entry recorded, Rosa Vane');
+    expect(page.texts('li')[0]).toContain('Rosa Vane recorded the entry');
     expect(page.text('q')).toBe('which pier?');
     expect(page.texts('small')).toEqual([
-      'time: 1:30 → 2:00',
-      'note: none → Low tide',
-      'billable: yes → no',
-      'value: €135.00 → €180.00',
-      'rate: 90.00 → 92.50',
-      'project: Pier → Quay',
+      'Time 2:00, was 1:30',
+      'Note: Low tide',
+      'Now not billable',
+      'Value €180.00, was €135.00',
+      'Rate 92.50, was 90.00',
+      'Project Quay, was Pier',
+    ]);
+  });
+
+  it('says what was taken away, and moments and days by the calendar', async () => {
+    await history(
+      event(1, {
+        action: 'released over the limit',
+        before: { note: 'x', sentAt: null, workDate: '2026-06-09' },
+        after: { note: '', sentAt: '2025-06-10T09:00:00.000Z', workDate: '2026-06-08' },
+      }),
+    );
+    expect(page.text('li')).toContain('Rosa Vane: released over the limit');
+    expect(page.texts('small')).toEqual([
+      'Note taken away, was x',
+      'Sent: Tue, 10 Jun 2025, 10:00',
+      'Date Mon 8 Jun, was Tue 9 Jun',
     ]);
   });
 
   it('keeps a text that somebody typed a text', async () => {
     await history(event(1, { before: { note: '' }, after: { note: '<b>bold</b>' } }));
-    expect(page.text('small')).toBe('note: none → <b>bold</b>');
+    expect(page.text('small')).toBe('Note: <b>bold</b>');
     expect(page.element.querySelector('small b')).toBeNull();
   });
 

@@ -1,11 +1,11 @@
-import { provideZonelessChangeDetection } from '@angular/core';
+import { pageProviders } from '../testing/fake-server';
 import { TestBed } from '@angular/core/testing';
 import { DayStrip } from './day-strip';
 import { GrowthMark } from './growth-mark';
 import { StageBar } from './stage-bar';
 
 describe('our marks', () => {
-  beforeEach(() => TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] }));
+  beforeEach(() => TestBed.configureTestingModule({ providers: pageProviders() }));
 
   it('grow one ring a stage, and break when returned', async () => {
     const fixture = TestBed.createComponent(GrowthMark);

@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { STAGES, durationText, seconds } from '@yellowwood/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { STAGES } from '@yellowwood/core';
 import type { StageBar as Bar } from '@yellowwood/contracts';
+import { Formats } from '../state/formats';
 
 /** One line split by stage. Work that ends at approved is hatched there. */
 @Component({
@@ -15,6 +16,7 @@ import type { StageBar as Bar } from '@yellowwood/contracts';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StageBar {
+  private readonly formats = inject(Formats);
   readonly bar = input.required<Bar>();
   protected readonly parts = computed(() => {
     const { stages, ended } = this.bar();
@@ -30,7 +32,7 @@ export class StageBar {
   protected readonly label = computed(
     () =>
       this.parts()
-        .map((part) => `${durationText(seconds(part.share))} ${part.name === 'ended' ? 'approved, not billed' : part.name}`)
+        .map((part) => `${this.formats.hours(part.share)} ${part.name === 'ended' ? 'approved, not billed' : part.name}`)
         .join(', ') || 'no hours',
   );
 }

@@ -15,7 +15,7 @@ import {
 } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { sessionFeature } from '../../state/session';
-import { fullDate } from '../formats';
+import { Formats } from '../../state/formats';
 import { Calendar } from './calendar';
 
 let count = 0;
@@ -32,6 +32,7 @@ let count = 0;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DateField {
+  private readonly formats = inject(Formats);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
   protected readonly id = `date-${(count += 1)}`;
@@ -44,7 +45,7 @@ export class DateField {
   readonly max = input<string | null>(null);
   readonly changed = output<string>();
 
-  private readonly written = computed(() => (this.value() ? fullDate(this.value()) : ''));
+  private readonly written = computed(() => (this.value() ? this.formats.whole(this.value()) : ''));
   protected readonly text = linkedSignal(() => this.written());
   protected readonly sentence = signal('');
   protected readonly open = signal(false);
@@ -59,7 +60,7 @@ export class DateField {
     this.text.set(typed);
     if (typed.trim() === this.written()) return this.sentence.set('');
     const { readDate } = await import('./read-date');
-    const date = readDate(typed, this.today(), navigator.language);
+    const date = readDate(typed, this.today(), this.formats.dates());
     if (!date) return this.sentence.set('Type a date such as 9 Jun, 9/6 or yesterday.');
     this.take(date);
   }
@@ -78,9 +79,9 @@ export class DateField {
 
   private take(date: string): void {
     const max = this.max();
-    if (max && date > max) return this.sentence.set(`Choose a day up to ${fullDate(max)}.`);
+    if (max && date > max) return this.sentence.set(`Choose a day up to ${this.formats.whole(max)}.`);
     this.sentence.set('');
-    this.text.set(fullDate(date));
+    this.text.set(this.formats.whole(date));
     if (date !== this.value()) this.changed.emit(date);
   }
 

@@ -1,0 +1,131 @@
+import { Injectable, computed, inject } from '@angular/core';
+import { Store } from '@ngrx/store';
+import {
+  amountText,
+  durationText,
+  minor,
+  moneyText,
+  percentText,
+  rate,
+  rateText,
+  seconds,
+  wholeMoneyText,
+} from '@yellowwood/core';
+import { sessionFeature } from './session';
+
+/** How a date is told: `9 Jun`, `Tue 9`, `Tue, 9 Jun`, `Tuesday`, `June 2026`; a year where it is not this year. */
+export type DateForm = 'short' | 'weekday' | 'full' | 'name' | 'month';
+
+const FORMS: Readonly<Record<DateForm, Intl.DateTimeFormatOptions>> = {
+  short: { day: 'numeric', month: 'short' },
+  weekday: { weekday: 'short', day: 'numeric' },
+  full: { weekday: 'short', day: 'numeric', month: 'short' },
+  name: { weekday: 'long' },
+  month: { month: 'long', year: 'numeric' },
+};
+
+/** A name of the writing of a country: English words, its order of day and month. */
+function datesOf(country: string): string {
+  return Intl.DateTimeFormat.supportedLocalesOf(`en-${country}`)[0] ?? 'en-GB';
+}
+
+/** The writing of figures of a country, by its main language: `de-DE` for DE. */
+function numbersOf(country: string): string {
+  const { language } = new Intl.Locale(`und-${country}`).maximize();
+  return Intl.NumberFormat.supportedLocalesOf(`${language}-${country}`)[0] ?? 'en-GB';
+}
+
+/**
+ * Every figure, date and time of the page in one form: figures as the firm's country writes them, dates in English words
+ * and the country's order, durations as the person likes them, moments by the person's clock.
+ */
+@Injectable({ providedIn: 'root' })
+export class Formats {
+  private readonly store = inject(Store);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
+  private readonly country = computed(() => this.me()?.firm.country ?? 'GB');
+  /** BCP 47 tags. */
+  readonly numbers = computed(() => numbersOf(this.country()));
+  readonly dates = computed(() => datesOf(this.country()));
+  private readonly writers = new Map<string, Intl.DateTimeFormat>();
+
+  /** Seconds as hours: `4:30` or `4.50`. */
+  hours(value: number): string {
+    return durationText(seconds(value), this.form(), this.numbers());
+  }
+
+  /** Minor units with their currency: `£3,683.34`. */
+  money(value: number, currency: string): string {
+    return moneyText(minor(value), currency, this.numbers());
+  }
+
+  /** The same to the whole unit, for figures that only show where something is: `£3,683`. */
+  about(value: number, currency: string): string {
+    return wholeMoneyText(minor(value), currency, this.numbers());
+  }
+
+  /** An amount whose currency stands elsewhere: `3,683.34`. */
+  amount(value: number, currency: string): string {
+    return amountText(minor(value), currency, this.numbers());
+  }
+
+  /** A rate per hour: `92.00`. */
+  rate(value: number, currency: string): string {
+    return rateText(rate(value), currency, this.numbers());
+  }
+
+  /** Millionths as a percentage: `95.3%`. */
+  percent(value: number, digits = 1): string {
+    return percentText(value, this.numbers(), digits);
+  }
+
+  /**
+   * A date. Its year stands there where it is another than this one, except beside a day of the week.
+   * @param date an ISO date
+   */
+  day(date: string, form: DateForm = 'short'): string {
+    const thisYear = this.me()?.today.slice(0, 4);
+    const year = (form === 'short' || form === 'full') && thisYear !== undefined && date.slice(0, 4) !== thisYear;
+    return this.write(`${date}T00:00:00Z`, { ...FORMS[form], ...(year ? { year: 'numeric' } : {}), timeZone: 'UTC' });
+  }
+
+  /** A date with its weekday and its year, as fields show it: `Tue, 9 Jun 2026`. */
+  whole(date: string): string {
+    return this.write(`${date}T00:00:00Z`, { ...FORMS.full, year: 'numeric', timeZone: 'UTC' });
+  }
+
+  /**
+   * When something happened, where the person is: `Tue 9 Jun, 17:40`; with its year where that is another one, and with
+   * the place of the clock where the firm's goes otherwise.
+   */
+  moment(instant: string): string {
+    const me = this.me();
+    if (!me) return '';
+    const { zone } = me.person;
+    const year = (at: string) => this.write(at, { year: 'numeric', timeZone: zone });
+    const other = year(instant) !== me.today.slice(0, 4);
+    const text = this.write(instant, {
+      ...FORMS.full,
+      ...(other ? { year: 'numeric' } : {}),
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+      timeZone: zone,
+    });
+    return zone === me.firm.zone ? text : `${text} (${zone.split('/').at(-1)!.replaceAll('_', ' ')})`;
+  }
+
+  /** The clock of the person: `17:40`. */
+  clock(instant: string): string {
+    const timeZone = this.me()?.person.zone ?? 'UTC';
+    return this.write(instant, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone });
+  }
+
+  private write(instant: string, options: Intl.DateTimeFormatOptions): string {
+    const key = this.dates() + JSON.stringify(options);
+    let writer = this.writers.get(key);
+    if (!writer) this.writers.set(key, (writer = new Intl.DateTimeFormat(this.dates(), options)));
+    return writer.format(new Date(instant));
+  }
+}

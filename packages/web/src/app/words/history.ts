@@ -1,0 +1,48 @@
+import type { HistoryEvent } from '@yellowwood/contracts';
+import type { Formats } from '../state/formats';
+import { FACT_WORDS } from '../state/words';
+
+const HOURS = ['quantity', 'billableQuantity', 'breakSeconds'];
+const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit'];
+/** What no reader of a history asks for, or what is told with another fact. */
+const SILENT = [
+  ...['kind', 'origin', 'enteredAt', 'entered by', 'lagDays', 'zone', 'person', 'late', 'absencePaid', 'changedByOther'],
+  ...['valueCurrency', 'currency', 'wish', 'client', 'entries', 'rateSource'],
+];
+
+/** Who did what: `Rosa Vane changed the entry`. */
+export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
+  const [, thing, done] = /^(entry|entries|draft|invoice|payment|period|timer) (\w+)$/.exec(action) ?? [];
+  return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;
+}
+
+/**
+ * What an event changed from what to what, a sentence each.
+ * @param currency of its amounts, where the event does not say
+ */
+export function changeSentences(event: HistoryEvent, currency: string, formats: Formats): string[] {
+  const { before, after } = event;
+  if (!before || !after) return [];
+  const money = String(after['valueCurrency'] ?? after['currency'] ?? currency);
+  const text = (key: string, value: unknown) => valueText(key, value, money, formats);
+  return Object.keys(after)
+    .filter((key) => !SILENT.includes(key))
+    .map((key) => {
+      const [was, is] = [text(key, before[key]), text(key, after[key])];
+      const word = FACT_WORDS[key] ?? key;
+      const name = word.charAt(0).toUpperCase() + word.slice(1);
+      if (typeof after[key] === 'boolean') return after[key] ? `Now ${word}` : `Now not ${word}`;
+      if (is === '') return `${name} taken away, was ${was}`;
+      return was === '' ? `${name}: ${is}` : `${name} ${is}, was ${was}`;
+    });
+}
+
+function valueText(key: string, value: unknown, currency: string, formats: Formats): string {
+  if (value === null || value === undefined) return '';
+  if (typeof value === 'number' && HOURS.includes(key)) return formats.hours(value);
+  if (typeof value === 'number' && MONEY.includes(key)) return formats.money(value, currency);
+  if (typeof value === 'number' && key === 'rate') return formats.rate(value, currency);
+  if (typeof value === 'string' && /^\d{4}-\d{2}-\d{2}T/.test(value)) return formats.moment(value);
+  if (typeof value === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(value)) return formats.day(value, 'full');
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : JSON.stringify(value);
+}
