@@ -57,6 +57,8 @@ export const ResultRow = strict({
   /** What budget and estimate are compared with, whatever the span. */
   toDate: strict({ seconds: Duration, cost: nullable(Amount) }),
   money: nullable(Type.Array(Money)),
+  /** Revenue and what is left of it over cost, in the firm's currency; null for readers without the right to either. */
+  margin: nullable(strict({ revenue: Amount, minor: Amount, share: nullable(Millionths) })),
 });
 export type ResultRow = Static<typeof ResultRow>;
 

@@ -5,9 +5,11 @@ import {
   minorDigits,
   moneyText,
   percentText,
+  plainAmountText,
   rateText,
   readAmount,
   readRate,
+  sumByCurrency,
   wholeMoneyText,
 } from './currency';
 import { minor, rate } from './units';
@@ -80,6 +82,9 @@ describe('currencies', () => {
     expect(wholeMoneyText(minor(-49), 'GBP')).toBe('£0');
     expect(wholeMoneyText(minor(-4900), 'KWD', 'de-DE')).toBe('−5\u00a0KWD');
     expect(percentText(953_000)).toBe('95.3%');
+    expect([plainAmountText(minor(-368_334), 'GBP'), plainAmountText(minor(5), 'KWD'), plainAmountText(minor(5), 'JPY')]).toEqual(
+      ['-3683.34', '0.005', '5'],
+    );
     expect(percentText(953_000, 'de-DE')).toBe('95,3\u00a0%');
   });
 
@@ -163,5 +168,18 @@ describe('amounts as people write them', () => {
     // Seventeen figures cannot be kept exactly.
     expect(read('123456789012345678')).toBeNull();
     expect(read('1.5000', 'KWD')).toBeNull();
+  });
+
+  it('are summed each for itself', () => {
+    const figures = [
+      { currency: 'GBP', minor: 100 },
+      { currency: 'EUR', minor: 7 },
+      { currency: 'GBP', minor: -30 },
+    ];
+    expect(sumByCurrency(figures)).toEqual([
+      { currency: 'EUR', minor: minor(7) },
+      { currency: 'GBP', minor: minor(70) },
+    ]);
+    expect(sumByCurrency([])).toEqual([]);
   });
 });

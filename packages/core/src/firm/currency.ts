@@ -1,5 +1,6 @@
 import currencyCodes from 'currency-codes';
-import { Minor, RATE_SCALE, Rate, minor, rate } from './units';
+import { group } from 'd3-array';
+import { Minor, RATE_SCALE, Rate, minor, rate, sumMinor } from './units';
 import { multiplyDivide } from './exact';
 import { Result, fail, ok } from './result';
 
@@ -94,6 +95,24 @@ export function moneyText(amount: Minor, currency: string, locale = 'en-GB'): st
 export function wholeMoneyText(amount: Minor, currency: string, locale = 'en-GB'): string {
   const major = multiplyDivide([Math.abs(amount)], [minorPerMajor(currency)]);
   return withCurrency(amount < 0 && major !== 0, decimalText(major, 0, locale), currency, locale);
+}
+
+/** An amount for other programs: a point, no groups, the currency's decimals: `-3683.34`. */
+export function plainAmountText(amount: Minor, currency: string): string {
+  const digits = minorDigits(currency);
+  const text = Math.abs(amount)
+    .toString()
+    .padStart(digits + 1, '0');
+  const fraction = digits > 0 ? `.${text.slice(-digits)}` : '';
+  return (amount < 0 ? '-' : '') + text.slice(0, text.length - digits) + fraction;
+}
+
+/** Sums amounts by currency, never across; the currencies in order of their codes. */
+export function sumByCurrency(figures: Iterable<{ currency: string; minor: number }>): { currency: string; minor: Minor }[] {
+  const byCurrency = group([...figures], (figure) => figure.currency);
+  return [...byCurrency]
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([currency, all]) => ({ currency, minor: sumMinor(all.map((figure) => minor(figure.minor))) }));
 }
 
 /** A rate per hour, to the currency's decimals, or to four where it has more: `92.00`, `61.2550`. */

@@ -1,5 +1,16 @@
 import { millionths, minor } from '../firm/units';
-import { EarningRows, Earned, WorkSum, chartOf, earningsOf, limitKey, moneyByProject, moneyOf, revenueInFirm } from './earnings';
+import {
+  EarningRows,
+  Earned,
+  WorkSum,
+  chartOf,
+  earningsOf,
+  limitKey,
+  moneyByProject,
+  moneyOf,
+  revenueInFirm,
+  revenueInFirmByProject,
+} from './earnings';
 
 const work = (names: Partial<WorkSum>): WorkSum => ({
   ...{ projectId: 'p', currency: 'GBP', value: 0, unbilled: 0, billedStandard: 0, billedOwn: 0 },
@@ -125,6 +136,20 @@ describe('revenue in the firm’s currency', () => {
     const sums = [work({ currency: 'EUR', unbilled: 1000 })];
     // 100.00 at 0.80 and 10.00 at 0.90.
     expect(revenueInFirm(earned({ billed, sums }), '2026-07-02')).toBe(minor(8900));
+  });
+
+  it('is in the firm’s currency of each project by itself, and together what it is of all', () => {
+    const all = earned(
+      {
+        billed: [bill(10_000, { currency: 'EUR' }), bill(700, { projectId: 'q' })],
+        sums: [work({ currency: 'EUR', unbilled: 1000 }), work({ projectId: 'q', unbilled: 5000 }), work({ unbilled: 40 })],
+      },
+      { limits: new Map([[limitKey('q', 'GBP'), minor(2000)]]) },
+    );
+    const of = revenueInFirmByProject(all, '2026-07-02');
+    // 89.00 of euros and 0.40; a limit of 20.00; a project of which nothing is known.
+    expect([of('p'), of('q'), of('r')]).toEqual([minor(8940), minor(2000), minor(0)]);
+    expect(revenueInFirm(all, '2026-07-02')).toBe(minor(10_940));
   });
 
   it('makes margin of revenue and mark-up of cost', () => {

@@ -1,5 +1,5 @@
 import { group, sum } from 'd3-array';
-import { DateText, Millionths, Minor, minor } from '../firm/units';
+import { DateText, Millionths, Minor, minor, sumMinor } from '../firm/units';
 import { margin, markUp, realisation } from './ratios';
 import { revenueEarned } from './revenue-earned';
 
@@ -173,14 +173,23 @@ function moneyOfParts(parts: readonly Part[], earlier: ReadonlyMap<string, Part>
  * Revenue in the firm's currency: what is billed at the rate of each document's date, what is not yet at the
  * rate of a day.
  */
-export function revenueInFirm({ rows, before, limits, toFirm }: Earned, day: DateText): Minor {
+export function revenueInFirm(earned: Earned, day: DateText): Minor {
+  return sumMinor(revenuesInFirm(earned, day).map(({ revenue }) => revenue));
+}
+
+/** The same of each project by itself, for many projects at once. */
+export function revenueInFirmByProject(earned: Earned, day: DateText): (projectId: string) => Minor {
+  const byProject = group(revenuesInFirm(earned, day), ({ projectId }) => projectId);
+  return (projectId) => sumMinor((byProject.get(projectId) ?? []).map(({ revenue }) => revenue));
+}
+
+function revenuesInFirm({ rows, before, limits, toFirm }: Earned, day: DateText): { projectId: string; revenue: Minor }[] {
   const earlier = before && partsOf(before, toFirm);
-  return minor(
-    sum(partsOf(rows, toFirm), ([key, part]) => {
-      const revenue = revenueOf(part, earlier?.get(key), limits);
-      return part.billedInFirm + toFirm(minor(revenue - part.billed), part.currency, day);
-    }),
-  );
+  return [...partsOf(rows, toFirm)].map(([key, part]) => {
+    const revenue = revenueOf(part, earlier?.get(key), limits);
+    const later = toFirm(minor(revenue - part.billed), part.currency, day);
+    return { projectId: part.projectId, revenue: minor(part.billedInFirm + later) };
+  });
 }
 
 export interface Earnings {

@@ -4,11 +4,15 @@ import {
   RolledUp,
   TreeNode,
   chartOf,
+  earningsOf,
   limitKey,
+  minor,
   moneyByProject,
   moneyOf,
   moneyText,
   ratio,
+  revenueInFirm,
+  revenueInFirmByProject,
   rollUp,
 } from '@yellowwood/core';
 import { rollups, sum } from 'd3-array';
@@ -191,18 +195,26 @@ function rowsOf(
     estimate: number,
     budget: number,
     money: ResultRow['money'],
+    revenue: Minor | null,
   ): ResultRow => {
     const figures = tree.get(id);
     const all = toDate.get(id);
+    const cost = costs(figures, budget);
+    const earnings = cost && revenue !== null ? earningsOf(revenue, minor(cost.total)) : null;
     return {
       id,
       kind,
       parentId,
       name,
       hours: hours(figures, estimate),
-      cost: costs(figures, budget),
+      cost,
       toDate: { seconds: all?.total.seconds ?? 0, cost: costed(all?.total) },
       money,
+      margin: earnings && {
+        revenue: earnings.revenue,
+        minor: minor(earnings.revenue - earnings.cost),
+        share: earnings.margin,
+      },
     };
   };
   if (ofTasks(scope)) {
@@ -213,11 +225,13 @@ function rowsOf(
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
       const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so neither it nor what lay before counts for a task.
-      const earned = money ? moneyOf(earnedOf(basis, own, null, false)) : null;
-      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, earned);
+      const earned = earnedOf(basis, own, null, false);
+      const revenue = money ? revenueInFirm(earned, basis.today) : null;
+      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(earned) : null, revenue);
     });
   }
-  const earned = money ? moneyByProject(earnedOf(basis, basis, basis.before, isWhole(scope))) : null;
+  const earned = earnedOf(basis, basis, basis.before, isWhole(scope));
+  const [moneyOfProject, revenueOfProject] = [moneyByProject(earned), revenueInFirmByProject(earned, basis.today)];
   const person = scope.kind === 'person';
   // What somebody's time is not on says nothing about them; what it is on, is theirs in part.
   const worked = new Set(basis.sums.map((one) => one.projectId));
@@ -230,7 +244,8 @@ function rowsOf(
       node.name,
       person ? 0 : node.estimate,
       person ? 0 : node.budget,
-      earned && earned(node.projectId),
+      money ? moneyOfProject(node.projectId) : null,
+      money ? revenueOfProject(node.projectId) : null,
     ),
   );
 }

@@ -35,6 +35,21 @@ describe('cost and money, by who asks', () => {
     expect(behind.sums).toEqual([{ part: 'cost', currency: 'GBP', minor: 16_200 }]);
   });
 
+  it('leaves of each project and task a margin that together is the margin of the whole', async () => {
+    const owner = await results('owner', 'all');
+    const margins = owner.rows.map((row) => row.margin!);
+    const total = (pick: 'revenue' | 'minor') => margins.reduce((sum, margin) => sum + margin[pick], 0);
+    expect(total('revenue')).toBe(owner.cost!.revenue);
+    expect(total('minor')).toBe(owner.cost!.revenue - owner.cost!.cost);
+    // 4 h at 90.00 and 2 h at 60.00 earn 480.00 and cost 180.00.
+    const row = owner.rows.find((one) => one.id === world.ids.project)!;
+    expect(row.margin).toEqual({ revenue: 48_000, minor: 30_000, share: 625_000 });
+    // By the standard cost of 162.00 for who may not know pay, and nothing for who may not know money.
+    const manager = await results('manager', 'all');
+    expect(manager.rows.find((one) => one.id === world.ids.project)!.margin!.minor).toBe(48_000 - 16_200);
+    expect((await results('staff', 'all')).rows.every((one) => one.margin === null)).toBeTrue();
+  });
+
   it('follows the position that was held on the day', async () => {
     await world.sql(`update person_position set valid_to = '2026-06-08' where person_id = $1`, [world.ids.staff]);
     await world.sql(

@@ -1,22 +1,24 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { Entry } from '@yellowwood/contracts';
+import type { Entry, ToBillProject } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
-import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
+import { DayPipe, RatePipe } from '../ui/formats';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
+import { CellTemplate } from '../ui/table/cell-template';
+import { Column } from '../ui/table/column';
+import { Table } from '../ui/table/table';
 import { WorkNames } from '../ui/work-names';
 
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  imports: [CellTemplate, Failure, DayPipe, RatePipe, Table],
   templateUrl: './to-bill.html',
-  styles:
-    ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } td span { display: block; } p { margin-bottom: 8px; }',
+  styles: ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } p { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ToBillScreen {
@@ -37,6 +39,66 @@ export class ToBillScreen {
     const count = this.list.value()?.projects.length ?? 0;
     return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first`;
   });
+
+  protected readonly projectKey = ({ projectId, currency }: ToBillProject) => `${projectId} ${currency}`;
+  protected readonly idOf = ({ id }: Entry) => id;
+  protected readonly columns: readonly Column<ToBillProject>[] = [
+    { id: 'project', head: 'Project', kind: 'text', value: (one) => one.projectName, small: (one) => one.clientName },
+    { id: 'client', head: 'Client', kind: 'text', value: (one) => one.clientName, groups: true, choice: 'hidden' },
+    { id: 'oldest', head: 'Oldest', kind: 'date', value: (one) => one.oldest, choice: 'shown', width: 90 },
+    { id: 'hours', head: 'Hours', kind: 'hours', value: (one) => one.seconds, total: true, choice: 'shown', width: 90 },
+    { id: 'ready', head: 'Ready', kind: 'money', value: ready, tone: () => 'strong', total: true, width: 130 },
+    {
+      id: 'over',
+      head: 'Over the limit',
+      kind: 'money',
+      value: over,
+      tone: () => 'wrong',
+      total: true,
+      choice: 'shown',
+      width: 130,
+    },
+    { id: 'billed', head: 'Billed so far', kind: 'money', value: billed, total: true, choice: 'shown', width: 130 },
+    { id: 'limit', head: 'Limit', kind: 'money', value: limit, choice: 'hidden', width: 130 },
+    {
+      id: 'know',
+      head: 'To know',
+      kind: 'text',
+      value: toKnow,
+      tone: (one) => (one.over > 0 || one.unpriced > 0 ? 'wrong' : 'quiet'),
+    },
+  ];
+  protected readonly entryColumns = computed((): readonly Column<Entry>[] => [
+    { id: 'date', head: 'Date', kind: 'date', value: (one) => one.date, width: 90 },
+    {
+      id: 'person',
+      head: 'Person',
+      kind: 'text',
+      value: (one) => this.names.person(one.personId),
+      groups: true,
+      choice: 'shown',
+    },
+    {
+      id: 'project',
+      head: 'Project',
+      kind: 'text',
+      value: (one) => this.names.project(one.projectId),
+      small: (one) => this.names.detail(one.taskId, one.serviceId),
+      groups: true,
+    },
+    { id: 'hours', head: 'Hours', kind: 'hours', value: (one) => one.quantity, total: true, width: 90 },
+    { id: 'stage', head: 'Stage', kind: 'text', value: (one) => one.stage, groups: true, choice: 'shown', width: 100 },
+    ...(this.offers().size > 0
+      ? [
+          {
+            id: 'rule',
+            head: 'Rule made since',
+            kind: 'text' as const,
+            value: (one: Entry) => this.offers().get(one.id)?.names ?? '',
+          },
+        ]
+      : []),
+  ]);
 
   protected choose(projectId: string): void {
     void this.address.set({ scope: `project:${projectId}` });
@@ -59,4 +121,19 @@ export class ToBillScreen {
   protected why(entry: Entry): void {
     this.address.ask(`entry:${entry.id}`);
   }
+}
+
+const ready = (one: ToBillProject) => [{ currency: one.currency, minor: one.ready }];
+const over = (one: ToBillProject) => (one.over > 0 ? [{ currency: one.currency, minor: one.over }] : null);
+const billed = (one: ToBillProject) => (one.billedNet === null ? null : [{ currency: one.currency, minor: one.billedNet }]);
+const limit = (one: ToBillProject) => (one.limit === null ? null : [{ currency: one.currency, minor: one.limit }]);
+
+function toKnow(one: ToBillProject): string {
+  return [
+    one.held > 0 ? `${one.held} held` : '',
+    one.unpriced > 0 ? `${one.unpriced} without a rate` : '',
+    one.over > 0 ? 'to be decided on' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

@@ -49,7 +49,7 @@ describe('the list of invoices', () => {
     expect(rows()[1]).toContain('not sent yet, part paid');
     expect(rows()[2]).toContain('€432.00');
     expect(rows()[2]).toContain('due today');
-    expect(rows()[0]).not.toContain('£');
+    expect(rows()[0]).toContain('£432.00');
     expect(rows()[3]).toContain('Draft');
   });
 
@@ -79,7 +79,7 @@ describe('the list of invoices', () => {
     );
     const cursors = () => page.server.to('listInvoices').map((sent) => sent.query.cursor ?? null);
     expect([cursors(), rows().length]).toEqual([[null], 1]);
-    expect(page.text('.more')).toContain('These are the first 1, the newest first.');
+    expect(page.text('.more')).toContain('These are the first 1.');
     await page.press('Show more');
     await page.settle();
     expect([cursors(), rows().length]).toEqual([[null, null, 'after 1'], 2]);
@@ -119,7 +119,7 @@ describe('the list of invoices', () => {
       server.on('listInvoices', () => ({ invoices: [invoiceRow(1)], nextCursor: null, ageing: [], credit: [] })),
     );
     expect(page.text()).toBe(
-      'Open invoicesOpenAllDraftsInvoiceClient and projectIssuedDueTotalOpenState T-0001 Harbour TrustPier1 Jun1 Jul 432.00 432.00due in 21 dayssent',
+      'Open invoicesOpenAllDraftsColumns and files Invoice Client Issued Due Total, GBP Open, GBP State T-0001 Harbour TrustPier1 Jun1 Jul432.00432.00due in 21 dayssent Total of 1 invoice 432.00432.00',
     );
   });
 });

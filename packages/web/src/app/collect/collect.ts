@@ -1,14 +1,15 @@
-import { ChangeDetectionStrategy, Component, ElementRef, Injector, afterNextRender, computed, inject } from '@angular/core';
-import { Store } from '@ngrx/store';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { AGE_BUCKETS } from '@yellowwood/core';
 import type { InvoiceRow } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
-import { sessionFeature } from '../state/session';
 import { BUCKET_WORDS } from '../state/words';
-import { AmountPipe, DayPipe, MoneyPipe } from '../ui/formats';
+import { MoneyPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { loaded } from '../ui/loaded';
+import { CellTemplate } from '../ui/table/cell-template';
+import { Column } from '../ui/table/column';
+import { Table } from '../ui/table/table';
 import { InvoicePaper } from './invoice-paper';
 
 const SHOWS = [
@@ -20,18 +21,17 @@ const SHOWS = [
 /** Invoices with age and state; one opens beside the list with its payments, and below with its document. */
 @Component({
   selector: 'yw-collect',
-  imports: [AmountPipe, DayPipe, MoneyPipe, GrowthMark, InvoicePaper],
+  imports: [CellTemplate, MoneyPipe, GrowthMark, InvoicePaper, Table],
   templateUrl: './collect.html',
   styleUrl: './collect.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CollectScreen {
   private readonly api = inject(Api);
-  private readonly injector = inject(Injector);
-  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly address = inject(Address);
-  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
-  protected readonly firmCurrency = computed(() => this.me()?.firm.currency ?? '');
+  protected readonly columns = this.columnsOf();
+  protected readonly idOf = ({ id }: InvoiceRow) => id;
+  protected readonly isSettled = ({ open }: InvoiceRow) => open === 0;
   protected readonly shows = SHOWS;
   protected readonly buckets = AGE_BUCKETS;
   protected readonly words = BUCKET_WORDS;
@@ -64,15 +64,71 @@ export class CollectScreen {
 
   protected async more(): Promise<void> {
     this.shown.pages += 1;
-    const before = this.list.value()!.invoices.length;
     await this.list.reload();
-    // Where the list goes on.
-    afterNextRender(() => this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[before]?.focus(), {
-      injector: this.injector,
-    });
   }
 
-  protected stateText(invoice: InvoiceRow): string {
+  private columnsOf(): Column<InvoiceRow>[] {
+    const money = (minor: number, { currency }: InvoiceRow) => [{ currency, minor }];
+    const owed = ({ kind, state }: InvoiceRow) => kind === 'invoice' && state !== 'draft';
+    return [
+      { id: 'number', head: 'Invoice', kind: 'text', value: (one) => one.number ?? 'Draft', width: 104 },
+      {
+        id: 'client',
+        head: 'Client',
+        kind: 'text',
+        value: (one) => one.clientName,
+        small: (one) => one.projects.join(', '),
+        groups: true,
+      },
+      { id: 'issued', head: 'Issued', kind: 'date', value: (one) => one.issuedOn, choice: 'shown', width: 74 },
+      {
+        id: 'due',
+        head: 'Due',
+        kind: 'date',
+        value: (one) => (one.kind === 'invoice' ? one.dueOn : null),
+        choice: 'shown',
+        width: 90,
+      },
+      {
+        id: 'net',
+        head: 'Without tax',
+        kind: 'money',
+        value: (one) => money(one.net, one),
+        total: true,
+        choice: 'hidden',
+        width: 108,
+      },
+      {
+        id: 'gross',
+        head: 'Total',
+        kind: 'money',
+        value: (one) => money(one.gross, one),
+        total: true,
+        choice: 'shown',
+        width: 108,
+      },
+      {
+        id: 'open',
+        head: 'Open',
+        kind: 'money',
+        value: (one) => (owed(one) ? money(one.open, one) : null),
+        tone: () => 'strong',
+        total: true,
+        width: 108,
+      },
+      {
+        id: 'state',
+        head: 'State',
+        kind: 'text',
+        value: (one) => this.stateText(one),
+        small: (one) => this.small(one),
+        tone: ({ state }) => (state === 'late' ? 'wrong' : ''),
+        width: 132,
+      },
+    ];
+  }
+
+  private stateText(invoice: InvoiceRow): string {
     switch (invoice.state) {
       case 'late':
         return `${invoice.daysLate} ${invoice.daysLate === 1 ? 'day' : 'days'} late`;
@@ -86,7 +142,7 @@ export class CollectScreen {
     }
   }
 
-  protected small(invoice: InvoiceRow): string {
+  private small(invoice: InvoiceRow): string {
     if (invoice.state === 'draft' || invoice.kind === 'credit note') return '';
     const parts = [invoice.sentAt ? 'sent' : 'not sent yet'];
     if (invoice.lastPaid && invoice.open > 0) parts.push('part paid');
@@ -103,13 +159,5 @@ export class CollectScreen {
 
   protected open(invoice: InvoiceRow): void {
     this.address.ask(`invoice:${invoice.id}`);
-  }
-
-  protected key(event: KeyboardEvent, index: number): void {
-    if (event.key === 'Enter') this.open(this.list.value()!.invoices[index]!);
-    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp')
-      this.host.nativeElement.querySelectorAll<HTMLElement>('tbody tr')[index + (event.key === 'ArrowDown' ? 1 : -1)]?.focus();
-    else return;
-    event.preventDefault();
   }
 }

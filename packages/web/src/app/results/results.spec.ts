@@ -1,7 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import type { Behind, ResultRow, Results } from '@yellowwood/contracts';
+import { Store } from '@ngrx/store';
 import { Role } from '@yellowwood/core';
+import { sessionActions } from '../state/session';
 import { FakeServer, Page, id, open } from '../testing/fake-server';
 import { entryOf } from '../testing/fixtures';
 import { FigureWhy } from './figure-why';
@@ -27,6 +29,7 @@ function row(number: number, name: string, parent: number | null, names: Partial
     hours: { own: 3600, below: 0, total: 3600, estimate: 0, billable: 3600 },
     cost: { own: 4000, below: 0, total: 4000, budget: 0 },
     toDate: { seconds: 3600, cost: 4000 },
+    margin: null,
     money: [MONEY],
     ...names,
   };
@@ -101,7 +104,9 @@ describe('the results', () => {
     const hours = { ...RESULTS.hours, estimate: 0 };
     const rows = [row(20, 'Pier', null, { kind: 'project', cost: null, money: null, toDate: { seconds: 3600, cost: null } })];
     await results({ ...RESULTS, ...bare, hours, rows, scope: 'all', name: 'All work' }, '/f/f/results', ['staff']);
-    expect(page.text()).toBe('All workThis quarterTo date2:00hours1:30billable, 0:30 notProjectHoursEstimatePier1:00');
+    expect(page.text()).toBe(
+      'All workThis quarterTo date2:00hours1:30billable, 0:30 notColumns and files Project Hours Pier1:00 Total of 1 project 2:00',
+    );
   });
 
   it('judge a project over its whole life, against estimate, budget and limit', async () => {
@@ -144,29 +149,67 @@ describe('the results', () => {
       toDate: { seconds: 9000, cost: 12_000 },
     });
     await results({ ...RESULTS, limit: null, rows: [pier] }, '/f/f/results');
-    const cells = page.texts('tbody td');
-    expect(cells[2]).toBe('1:00');
-    expect(cells[3]).toBe('2:00 2:30 to date');
-    expect(cells[4]).toBe('40.00');
-    expect(cells[5]).toBe('−20.00');
+    const shown = ['spent', 'estimate', 'cost', 'left'];
+    TestBed.inject(Store).dispatch(
+      sessionActions.viewKept({ name: 'results-projects', view: { columns: shown, sort: null, group: null } }),
+    );
+    await page.settle();
+    // The estimate and the budget are of the whole life of the work: so is what they are compared with.
+    expect(page.texts('tbody td').slice(2)).toEqual(['1:00', '2:002:30 to date', '40.00', '−20.00']);
     expect(page.element.querySelector('.bullet')!.getAttribute('aria-label')).toBe('£120.00 of £100.00');
     expect(page.element.querySelector('.bullet i.over')).not.toBeNull();
   });
 
   it('show tasks as a tree with own, below and total, and mark what is over', async () => {
     await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
-    expect(page.texts('tbody .link')).toEqual(['Survey of piles', 'Soundings']);
+    expect(page.texts('tbody td:first-child')).toEqual(['Survey of piles', 'Soundings']);
     const rows = [...page.element.querySelectorAll<HTMLElement>('tbody tr')];
-    expect(rows[1]!.querySelector<HTMLElement>('td')!.style.paddingLeft).toBe('30px');
+    expect(rows[1]!.querySelector<HTMLElement>('td span')!.style.paddingLeft).toBe('20px');
     expect(rows[0]!.querySelector('i.over')).not.toBeNull();
     expect(rows[1]!.querySelector('td.wrong')!.textContent).toContain('0:30');
+  });
+
+  it('find the worst margin in one press, and say where there is no revenue', async () => {
+    const margin = (minor: number, revenue: number) => ({
+      revenue,
+      minor,
+      share: revenue > 0 ? Math.round((1_000_000 * minor) / revenue) : null,
+    });
+    const of = (number: number, name: string, names: Partial<ResultRow>) => row(number, name, 10, { kind: 'project', ...names });
+    const idle = { own: 0, below: 0, total: 3600, estimate: 0, billable: 0 };
+    await results(
+      {
+        ...RESULTS,
+        limit: null,
+        rows: [
+          of(20, 'Pier', { margin: margin(5000, 10_000) }),
+          of(21, 'Office', { margin: margin(-9000, 0), hours: idle }),
+          of(22, 'Quay', { margin: margin(-500, 0) }),
+          of(23, 'Weir', { margin: margin(-2000, 1000) }),
+        ],
+      },
+      '/f/f/results',
+    );
+    page.server.on('keepView', () => null);
+    await page.press('Margin, GBP');
+    expect(page.texts('tbody td:first-child')).toEqual(['Office', 'Weir', 'Quay', 'Pier']);
+    const at = page.texts('thead th').indexOf('Margin %');
+    expect([...page.element.querySelectorAll('tbody tr')].map((one) => one.children[at]!.textContent!.trim())).toEqual([
+      'no revenue',
+      '−200.0%',
+      'no revenue yet',
+      '50.0%',
+    ]);
+    expect(page.texts('tbody td.wrong').length).toBeGreaterThan(2);
+    // The sum is the scope's own, as it stands above the table.
+    expect(page.texts('tfoot td')[at]).toBe('45.5%');
   });
 
   it('answer why of a figure and go into a part, all in the address', async () => {
     await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
     await page.press(/billed$/);
     expect(TestBed.inject(Router).url).toContain('sel=figure:');
-    await page.press('Soundings');
+    await page.key(page.element.querySelectorAll('tbody tr')[1]!, 'Enter');
     expect(TestBed.inject(Router).url).toContain(`scope=task:${id(31)}`);
   });
 
@@ -177,7 +220,7 @@ describe('the results', () => {
       cost: null,
       limit: null,
       agreement: 'time and materials',
-      rows: RESULTS.rows.map((one) => ({ ...one, cost: null, money: null, toDate: { ...one.toDate, cost: null } })),
+      rows: RESULTS.rows.map((one) => ({ ...one, cost: null, money: null, margin: null, toDate: { ...one.toDate, cost: null } })),
     };
     await results(bare, `/f/f/results?scope=project:${id(20)}`, ['staff']);
     expect(page.text()).not.toMatch(/£|€|margin|cost/i);

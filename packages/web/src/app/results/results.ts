@@ -4,26 +4,28 @@ import { quarterOf } from '@yellowwood/core';
 import type { Figure, ResultRow, Results } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
-import { AmountPipe, HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
+import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { inTree } from '../ui/table/arrange';
+import { CellTemplate } from '../ui/table/cell-template';
+import { Table } from '../ui/table/table';
 import { COST_BASIS_WORDS } from '../words/results';
+import { OWN_COLUMNS, Shown, resultColumns, resultTotals } from './result-columns';
 import { SeriesChart } from './series-chart';
-
-interface Shown extends ResultRow {
-  readonly depth: number;
-}
 
 /** Hours and cost against budget and estimate, value, margin and realisation; every figure answers why. */
 @Component({
   selector: 'yw-results',
-  imports: [AmountPipe, HoursPipe, MoneyPipe, PercentPipe, SeriesChart],
+  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table],
   templateUrl: './results.html',
   styleUrl: './results.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ResultsScreen {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
@@ -47,11 +49,23 @@ export class ResultsScreen {
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** Estimates and budgets are of work, not of the people on it. */
   protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));
-  /** How many columns the table has, as its head does. */
-  protected columns({ cost, money }: Results): number {
-    const planned = this.planned();
-    return 2 + (this.byTask() ? 2 : 0) + (planned ? 1 : 0) + (cost ? (planned ? 3 : 1) : 0) + (money ? 3 : 0);
-  }
+  protected readonly ownColumns = OWN_COLUMNS;
+  protected readonly projectOf = ({ projectId }: { projectId: string }) => projectId;
+  protected readonly idOf = ({ id }: ResultRow) => id;
+  protected readonly parentOf = ({ parentId }: ResultRow) => parentId;
+  protected readonly columns = computed(() => {
+    const results = this.results.value();
+    return resultColumns({
+      byTask: this.byTask(),
+      planned: this.planned(),
+      spanned: !!this.period(),
+      cost: !!results?.cost,
+      money: !!results?.money,
+      currency: this.currency(),
+      formats: this.formats,
+    });
+  });
+  protected readonly totals = computed(() => resultTotals(this.results.value(), this.planned()));
   /** The firm's own currency first. */
   protected readonly money = computed(() =>
     [...(this.results.value()?.money ?? [])].sort(
@@ -78,17 +92,9 @@ export class ResultsScreen {
 
 /** Rows in the order of the tree, each with its depth. */
 function shownRows(results: Results | null): Shown[] {
-  if (!results) return [];
-  const rows: Shown[] = [];
-  const ids = new Set(results.rows.map((row) => row.id));
-  const add = (parent: string | null, depth: number) => {
-    for (const row of results.rows) {
-      const own = row.parentId !== null && ids.has(row.parentId) ? row.parentId : null;
-      if (own !== parent) continue;
-      rows.push({ ...row, depth });
-      add(row.id, depth + 1);
-    }
-  };
-  add(null, 0);
-  return rows;
+  return inTree(
+    results?.rows ?? [],
+    ({ id }) => id,
+    ({ parentId }) => parentId,
+  ).map(({ row, depth }) => ({ ...row, depth }));
 }

@@ -75,8 +75,8 @@ describe('the chart of results', () => {
     await fixture.whenStable();
     const rows = [...element.querySelectorAll('tbody tr')];
     expect(rows.map((row) => [...row.querySelectorAll('td')].map((cell) => cell.textContent.trim()))).toEqual([
-      ['2026-05', '£9,000.00', '£10,000.00', '£0.00'],
-      ['2026-06', '£23,900.00', '£24,000.00', '£24,000.00'],
+      ['2026-05', '9,000.00', '10,000.00', '0.00'],
+      ['2026-06', '23,900.00', '24,000.00', '24,000.00'],
     ]);
   });
 });

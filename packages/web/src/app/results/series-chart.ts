@@ -5,7 +5,9 @@ import { curveStepAfter, line } from 'd3-shape';
 import { minorPerMajor } from '@yellowwood/core';
 import type { Results } from '@yellowwood/contracts';
 import { Formats } from '../state/formats';
-import { MoneyPipe } from '../ui/formats';
+import { download } from '../ui/download';
+import { Column } from '../ui/table/column';
+import { Table } from '../ui/table/table';
 
 type Point = NonNullable<Results['series']>[number];
 
@@ -17,7 +19,7 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 /** Cost, earned and billed over time, each cumulated, labelled at the line; with a table behind. */
 @Component({
   selector: 'yw-series-chart',
-  imports: [MoneyPipe],
+  imports: [Table],
   templateUrl: './series-chart.html',
   styleUrl: './series-chart.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,6 +33,16 @@ export class SeriesChart {
   protected readonly height = HEIGHT;
   protected readonly inset = INSET;
   protected readonly tableShown = signal(false);
+  protected readonly keyOf = ({ month }: Point) => month;
+  protected readonly columns = computed((): readonly Column<Point>[] => {
+    const money = (minor: number | null) => (minor === null ? null : [{ currency: this.currency(), minor }]);
+    return [
+      { id: 'end', head: 'To the end of', kind: 'text', value: (one) => one.month },
+      { id: 'cost', head: 'Cost', kind: 'money', value: (one) => money(one.cost) },
+      { id: 'earned', head: 'Earned', kind: 'money', value: (one) => money(one.earned) },
+      { id: 'billed', head: 'Billed', kind: 'money', value: (one) => money(one.billed) },
+    ];
+  });
 
   private readonly x = computed(() =>
     scalePoint(
@@ -108,12 +120,4 @@ export class SeriesChart {
     };
     image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(text)}`;
   }
-}
-
-function download(blob: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }

@@ -1,26 +1,32 @@
 import { TitleCasePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { weekday } from '@yellowwood/core';
+import { daysBetween, weekday } from '@yellowwood/core';
 import type { ReviewPerson } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
 import { sessionFeature } from '../state/session';
-import { ABSENCE_WORDS, LOOK_WORDS } from '../state/words';
+import { ABSENCE_WORDS, DAY_LOOK_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
-import { DayPipe, HoursPipe } from '../ui/formats';
+import { HoursPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { CellTemplate } from '../ui/table/cell-template';
+import { Column } from '../ui/table/column';
+import { Table } from '../ui/table/table';
 import { approving } from './approving';
 import { OwnReview } from './own-review';
+
+type ReviewDay = ReviewPerson['days'][number];
 
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, Failure, DayPipe, HoursPipe, TitleCasePipe, OwnReview],
+  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, Table],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -30,7 +36,8 @@ export class ReviewScreen {
   protected readonly address = inject(Address);
   protected readonly command = command();
   private readonly asking = inject(Ask);
-  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly formats = inject(Formats);
+  private readonly table = viewChild.required<Table<ReviewPerson>>(Table);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly reviews = computed(() => !!this.rights()['time.review']);
@@ -72,8 +79,6 @@ export class ReviewScreen {
       .join(', ');
   });
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
-  protected readonly lookWords = LOOK_WORDS;
-  protected readonly absenceWords = ABSENCE_WORDS;
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
   private readonly peak = computed(() =>
     Math.max(8 * 3600, ...this.people().flatMap((person) => person.days.map((day) => day.recorded))),
@@ -83,12 +88,62 @@ export class ReviewScreen {
     return (100 * part) / this.peak();
   }
 
-  protected stateWord(person: ReviewPerson): string {
+  protected readonly idOf = ({ personId }: ReviewPerson) => personId;
+  protected readonly columns = computed((): readonly Column<ReviewPerson>[] => [
+    { id: 'person', head: 'Person', kind: 'text', value: (one) => one.name, small: (one) => one.position ?? '', width: 150 },
+    { id: 'position', head: 'Position', kind: 'text', value: (one) => one.position, groups: true, choice: 'hidden', width: 120 },
+    ...this.dates().map(({ date, index }): Column<ReviewPerson> => ({
+      id: date,
+      head: this.formats.day(date, 'weekday'),
+      kind: 'hours',
+      value: (one) => one.days[index]!.recorded || null,
+      total: true,
+    })),
+    {
+      id: 'period',
+      head: this.periods.word().charAt(0).toUpperCase() + this.periods.word().slice(1),
+      kind: 'hours',
+      value: (one) => one.recorded || null,
+      small: (one) => (one.planned > 0 ? `of ${this.formats.hours(one.planned)}` : 'no target'),
+      tone: () => 'strong',
+      total: true,
+    },
+    {
+      id: 'state',
+      head: 'State',
+      kind: 'text',
+      value: (one) => this.stateWord(one),
+      small: (one) =>
+        [one.own ? 'somebody else decides' : '', this.lateWord(one), one.note ? `“${one.note}”` : ''].filter(Boolean).join(' '),
+      tone: (one) => (one.state === 'approved' || one.clean ? 'good' : one.looks.length > 0 || this.lateWord(one) ? 'wrong' : ''),
+      width: 130,
+    },
+  ]);
+
+  protected isBad({ looks }: ReviewDay): boolean {
+    return looks.some((look) => ['problem', 'over-day', 'missing'].includes(look));
+  }
+
+  protected wordsOf({ absent, looks }: ReviewDay): string {
+    return [absent ? (ABSENCE_WORDS[absent] ?? absent) : '', ...looks.map((look) => DAY_LOOK_WORDS[look]!)]
+      .filter(Boolean)
+      .join(', ');
+  }
+
+  private stateWord(person: ReviewPerson): string {
     if (person.state === 'approved') return 'decided';
-    if (person.state === 'missing') return 'missing';
+    if (person.state === 'missing') return 'nothing recorded';
     if (person.state === 'open') return 'not submitted';
-    if (person.own) return 'your own: somebody else decides';
+    if (person.own) return 'your own';
     return person.looks.length === 0 ? 'clean' : `${person.looks.length} to look at`;
+  }
+
+  /** How long a period that is over has not been submitted. */
+  private lateWord({ state }: ReviewPerson): string {
+    const to = this.review.value()?.to;
+    if ((state !== 'missing' && state !== 'open') || !to || to >= this.today()) return '';
+    const days = daysBetween(to, this.today());
+    return `${days} ${days === 1 ? 'day' : 'days'} late`;
   }
 
   protected shift(by: 1 | -1): void {
@@ -135,19 +190,16 @@ export class ReviewScreen {
   }
 
   /** What is decided leads on to the next that needs a look. */
-  private async decide(deciding: Promise<boolean>, index: number): Promise<void> {
-    if (await deciding) this.nextLook(index);
+  private async decide(deciding: Promise<boolean>, person: ReviewPerson): Promise<void> {
+    if (await deciding) this.nextLook(this.people().findIndex(({ personId }) => personId === person.personId));
   }
 
-  /** In the list: arrows move, Enter opens, F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns. */
-  protected key(event: KeyboardEvent, index: number): void {
-    const person = this.people()[index]!;
+  /** In the list: F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns; arrows and Enter are the list's own. */
+  protected key({ event, row, index }: { event: KeyboardEvent; row: ReviewPerson; index: number }): void {
     const control = event.ctrlKey || event.metaKey;
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') this.focus(index + (event.key === 'ArrowDown' ? 1 : -1));
-    else if (event.key === 'F8') this.nextLook(index);
-    else if (event.key === 'Enter' && control) void this.decide(this.approve(person), index);
-    else if (event.key === 'Backspace' && control) void this.decide(this.return(person), index);
-    else if (event.key === 'Enter') this.open(person);
+    if (event.key === 'F8') this.nextLook(index);
+    else if (event.key === 'Enter' && control) void this.decide(this.approve(row), row);
+    else if (event.key === 'Backspace' && control) void this.decide(this.return(row), row);
     else return;
     event.preventDefault();
   }
@@ -159,13 +211,7 @@ export class ReviewScreen {
       .map((offset) => (index + offset) % people.length)
       .find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
     if (next === undefined) return;
-    this.focus(next);
+    this.table().focusRow(people[next]!.personId);
     this.open(people[next]!);
-  }
-
-  private focus(index: number): void {
-    this.host.nativeElement
-      .querySelectorAll<HTMLElement>('tbody tr')
-      [Math.max(0, Math.min(index, this.people().length - 1))]?.focus();
   }
 }

@@ -144,10 +144,10 @@ describe("the person's menu", () => {
     const rows = [...document.querySelectorAll('mat-dialog-container tbody tr')].map((row) =>
       row.textContent!.replace(/\s+/g, ' ').trim(),
     );
-    expect(rows[0]).toContain('Anna TestSurveyor20.00 10.00 50.0% of pay');
+    expect(rows[0]).toContain('Anna TestSurveyor20.0010.0050.0% of pay');
     expect(rows[0]).toContain('30.00');
     // Overhead in money is no share of pay.
-    expect(rows[1]).toContain('Cara PymSurveyor20.00 5.00 25.00');
+    expect(rows[1]).toContain('Cara PymSurveyor20.005.0025.00');
     expect(rows[2]).toContain('no pay rate today');
     await page.answer('Close');
   });

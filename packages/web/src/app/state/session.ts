@@ -1,6 +1,6 @@
 import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
 import type { Permission, Reach } from '@yellowwood/core';
-import type { Me, Session } from '@yellowwood/contracts';
+import type { Me, Session, View } from '@yellowwood/contracts';
 import { workActions } from './work';
 
 export const sessionActions = createActionGroup({
@@ -9,6 +9,7 @@ export const sessionActions = createActionGroup({
     read: emptyProps(),
     known: props<{ session: Session }>(),
     'me read': props<{ me: Me }>(),
+    'view kept': props<{ name: string; view: View }>(),
     'signed out': props<{ session: Session }>(),
     unreachable: props<{ sentence: string }>(),
   },
@@ -29,6 +30,9 @@ export const sessionFeature = createFeature({
     initial,
     on(sessionActions.known, (state, { session }) => ({ ...state, session, sentence: '' })),
     on(sessionActions.meRead, (state, { me }) => ({ ...state, me, sentence: '' })),
+    on(sessionActions.viewKept, (state, { name, view }) =>
+      state.me ? { ...state, me: { ...state.me, views: { ...state.me.views, [name]: view } } } : state,
+    ),
     // The day goes on while the page stays open.
     on(workActions.overviewKnown, (state, { overview: { today } }) =>
       state.me && state.me.today !== today ? { ...state, me: { ...state.me, today } } : state,

@@ -38,6 +38,9 @@ export const LOOK_WORDS: Readonly<Record<string, string>> = {
   missing: 'missing',
 };
 
+/** The same in the narrow cell of a day. */
+export const DAY_LOOK_WORDS: Readonly<Record<string, string>> = { ...LOOK_WORDS, late: 'late' };
+
 export const ABSENCE_WORDS: Readonly<Record<string, string>> = { holiday: 'leave', sick: 'sick', training: 'training' };
 
 /** Why a rate rule lost. */

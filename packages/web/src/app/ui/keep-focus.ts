@@ -65,12 +65,20 @@ export class KeepFocus {
     const { element } = this.way[0]!;
     const there = element.isConnected && this.takes(element);
     if (there && this.over && !this.over.isConnected) (element as HTMLElement).focus();
-    else if (!there) this.nearest()?.focus();
+    else if (!there) this.nearest()?.focus({ preventScroll: this.scrolls() });
+  }
+
+  /** Whether what had the focus stood in what scrolls by itself. */
+  private scrolls(): boolean {
+    return this.way.some(({ element }) => element.classList.contains('cdk-virtual-scrollable'));
   }
 
   private nearest(): HTMLElement | null {
     const at = this.way.findIndex(({ element }) => element.isConnected);
     if (at < 0) return this.document.getElementById('work');
+    // What scrolls draws only what is in sight: a row that was scrolled away is not gone, and nothing is brought back for it.
+    const scroller = this.way[at]!.element.closest<HTMLElement>('.cdk-virtual-scrollable');
+    if (scroller) return scroller;
     for (let step = at; step < this.way.length; step += 1) {
       const { element } = this.way[step]!;
       const children = [...element.children];

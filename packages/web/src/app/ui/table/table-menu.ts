@@ -1,0 +1,116 @@
+import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, input } from '@angular/core';
+import { MatDivider } from '@angular/material/divider';
+import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { Store } from '@ngrx/store';
+import { sessionFeature } from '../../state/session';
+import { Views } from '../../state/views';
+import { command } from '../command';
+import { download } from '../download';
+import { Column } from './column';
+import { printSheet } from './print';
+import { Sheet, csvOf, sheetOf } from './sheet';
+import type { Table } from './table';
+
+/** Which columns, in which groups, and taking away what is shown: as a file or on paper. */
+@Component({
+  selector: 'yw-table-menu',
+  imports: [MatDivider, MatMenu, MatMenuItem, MatMenuTrigger],
+  templateUrl: './table-menu.html',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TableMenu<T> {
+  private readonly document = inject(DOCUMENT);
+  private readonly views = inject(Views);
+  private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  private readonly command = command();
+  readonly of = input.required<Table<T>>();
+  protected readonly chosen = computed(() =>
+    this.of()
+      .columns()
+      .filter(({ choice }) => choice)
+      .map((column) => ({ column, on: this.of().ids().includes(column.id) })),
+  );
+  protected readonly groups = computed(() =>
+    this.of()
+      .columns()
+      .filter(({ groups }) => groups),
+  );
+  protected readonly group = computed(() => this.of().choice().group);
+
+  protected toggle(event: Event, column: Column<T>): void {
+    // It stays open: one chooses several.
+    event.stopPropagation();
+    const { choice, columns, view } = this.of();
+    const on = columns()
+      .filter(({ id, choice: optional }) => optional && this.of().ids().includes(id) !== (id === column.id))
+      .map(({ id }) => id);
+    void this.keep(view(), { ...choice(), columns: on });
+  }
+
+  protected groupBy(id: string | null): void {
+    void this.keep(this.of().view(), { ...this.of().choice(), group: id });
+  }
+
+  private keep(...[name, view]: Parameters<Views['keep']>): Promise<unknown> {
+    return this.command.run(() => this.views.keep(name, view));
+  }
+
+  private sheet(): Sheet {
+    const { shown, lines, totals, totalWords, formats } = this.of();
+    return sheetOf(shown(), lines(), totals(), totalWords(), formats);
+  }
+
+  private fileName(ending: string): string {
+    return `${this.of()
+      .name()
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')}-${this.today()}.${ending}`;
+  }
+
+  protected saveCsv(): void {
+    download(new Blob([csvOf(this.sheet())], { type: 'text/csv;charset=utf-8' }), this.fileName('csv'));
+  }
+
+  /** Written beside the page, by what is only loaded for it. */
+  protected saveXlsx(): Promise<unknown> {
+    return this.command.run(async () => {
+      const worker = new Worker(new URL('../../workers/xlsx.worker', import.meta.url), { type: 'module' });
+      try {
+        const bytes = await new Promise<ArrayBuffer>((resolve, reject) => {
+          worker.onmessage = ({ data }: MessageEvent<ArrayBuffer>) => resolve(data);
+          worker.onerror = () => reject(new Error('The file could not be written. Save it as CSV instead.'));
+          worker.postMessage({ name: this.of().name(), sheet: this.sheet() });
+        });
+        const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+        download(new Blob([bytes], { type }), this.fileName('xlsx'));
+      } finally {
+        worker.terminate();
+      }
+    });
+  }
+
+  protected print(): void {
+    const { name, shown, lines, totals, totalWords, headOf, textsOf } = this.of();
+    const table = this.of();
+    printSheet(this.document, name(), {
+      heads: shown().map((column) => headOf.call(table, column)),
+      figures: shown().map((column) => column.kind !== 'text' && column.kind !== 'date'),
+      rows: [
+        ...lines().map((line) =>
+          shown().map((column, index) => {
+            if (line.kind === 'row')
+              return [...textsOf.call(table, column, column.value(line.row)), column.small?.(line.row) ?? ''];
+            return index === 0 ? [line.name] : textsOf.call(table, column, line.totals.get(column.id) ?? null);
+          }),
+        ),
+        ...(totals().size > 0
+          ? [
+              shown().map((column, index) =>
+                index === 0 ? [totalWords()] : textsOf.call(table, column, totals().get(column.id) ?? null),
+              ),
+            ]
+          : []),
+      ],
+    });
+  }
+}
