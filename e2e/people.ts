@@ -47,7 +47,7 @@ export async function chooseScope(page: Page, name: string): Promise<void> {
   const find = page.getByRole('searchbox', { name: 'Find client, project, task' });
   await find.fill(name);
   // The tree may still be on its way.
-  await expect(page.locator('yw-scope-tree .node').filter({ hasText: name }).first()).toBeVisible();
+  await expect(page.getByRole('treeitem', { name }).first()).toBeVisible();
   await find.press('Enter');
   await page.waitForURL(/scope=/);
   await find.fill('');

@@ -1,8 +1,22 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  computed,
+  effect,
+  inject,
+  output,
+  signal,
+  viewChildren,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { StageBar as Bar } from '@yellowwood/contracts';
 import { Address } from '../state/address';
-import { PEOPLE, ScopeNode, workFeature } from '../state/work';
+import { kept } from '../state/kept';
+import { sessionFeature } from '../state/session';
+import { ScopeNode, workFeature } from '../state/work';
 import { StageBar } from '../ui/stage-bar';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
@@ -12,7 +26,16 @@ const plain = (text: string) =>
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '');
 
-/** Scope down the left: all work, then clients, projects, tasks. Whatever is chosen narrows every step. */
+/** Clients stand open while there are no more projects than fit on a screen or two. */
+const FEW_PROJECTS = 40;
+
+/** A line of the tree: a node of the work, or all of it. */
+type Line = Omit<ScopeNode, 'kind'> & { readonly kind: ScopeNode['kind'] | 'all' };
+
+/**
+ * Scope down the left: all work, then clients, projects, tasks. Whatever is chosen narrows every step. A tree as the ARIA
+ * practices describe it: one stop of Tab, arrows inside, letters lead to names.
+ */
 @Component({
   selector: 'yw-scope-tree',
   imports: [StageBar],
@@ -24,58 +47,162 @@ export class ScopeTree {
   private readonly store = inject(Store);
   protected readonly address = inject(Address);
   readonly chosen = output();
-  protected readonly allWork = ALL_WORK;
   protected readonly find = signal('');
+  private readonly nodes = viewChildren<ElementRef<HTMLElement>>('node');
+  private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly tree = this.store.selectSignal(workFeature.selectTree);
+  private readonly people = this.store.selectSignal(workFeature.selectPeople);
+  private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
   private readonly bars = this.store.selectSignal(workFeature.selectBars);
-  /** Projects and tasks that were opened or closed by hand. */
-  private readonly turned = signal<ReadonlyMap<string, boolean>>(new Map());
+  /** What was opened or closed by hand. */
+  private readonly turned = kept(
+    () => 'scope',
+    (): Readonly<Record<string, boolean>> => ({}),
+  );
   private readonly byId = computed(() => new Map(this.tree().map((node) => [node.id, node])));
   private readonly path = computed(() => {
     const ids = new Set<string>();
     for (let id = this.address.scopeId(); id; id = this.byId().get(id)?.parent ?? null) ids.add(id);
     return ids;
   });
+  /** The line that had the focus. */
+  protected readonly at = signal<string | null>(null);
+  private typed = { text: '', at: 0 };
 
-  protected readonly shown = computed((): ScopeNode[] => {
-    const words = plain(this.find()).split(/\s+/).filter(Boolean);
-    if (words.length === 0) return this.tree().filter((node) => this.visible(node));
+  private readonly allWork = computed((): Line => {
+    const whole = this.rights()['time.read'] === 'firm';
+    const rest = { scope: 'all', depth: 0, parent: null, hasChildren: false, closed: false };
+    return { ...rest, id: ALL_WORK, kind: 'all', name: whole ? 'All work' : 'All your work' };
+  });
+  /** What all of it holds, as far as one may see. */
+  protected readonly holds = computed(() => {
+    const count = (number: number, one: string, many: string) => (number > 0 ? `${number} ${number === 1 ? one : many}` : '');
+    const people = this.people().length;
+    return [count(this.projects().length, 'project', 'projects'), people > 1 ? count(people, 'person', 'people') : '']
+      .filter(Boolean)
+      .join(', ');
+  });
+  private readonly words = computed(() => plain(this.find()).split(/\s+/).filter(Boolean));
+  protected readonly lines = computed((): Line[] => [this.allWork(), ...this.shown()]);
+  /** The first line of that name. */
+  protected readonly found = computed(
+    () => (this.words().length > 0 && this.shown().find((node) => node.scope !== '' && this.fits(node))?.id) || null,
+  );
+  /** The line that Tab comes to: where one was, else what is chosen. */
+  protected readonly stop = computed(() => {
+    const has = (id: string | null) => this.lines().some((line) => line.id === id);
+    const chosen = this.address.scopeId() ?? ALL_WORK;
+    return [this.at(), chosen].find((id) => has(id)) ?? ALL_WORK;
+  });
+
+  private readonly shown = computed((): ScopeNode[] => {
+    if (this.words().length === 0) return this.tree().filter((node) => this.visible(node));
     const found = new Set<string>();
     for (const node of this.tree()) {
-      if (!words.every((word) => plain(node.name).includes(word))) continue;
+      if (!this.fits(node)) continue;
       for (let id: string | null = node.id; id; id = this.byId().get(id)?.parent ?? null) found.add(id);
     }
     return this.tree().filter((node) => found.has(node.id));
   });
 
-  protected bar(id: string): Bar | undefined {
-    return this.bars().get(id);
+  constructor() {
+    // What is chosen stands in view, wherever it was chosen.
+    const injector = inject(Injector);
+    effect(() => {
+      const id = this.address.scopeId() ?? ALL_WORK;
+      this.byId();
+      afterNextRender(() => this.element(id)?.scrollIntoView({ block: 'nearest' }), { injector });
+    });
+  }
+
+  private fits(node: ScopeNode): boolean {
+    return this.words().every((word) => plain(node.name).includes(word));
+  }
+
+  protected bar({ id, kind }: Line): Bar | undefined {
+    return kind === 'all' || kind === 'project' || kind === 'task' ? this.bars().get(id) : undefined;
+  }
+
+  protected isChosen({ scope }: Line): boolean {
+    return this.address.scope() === scope;
   }
 
   private visible(node: ScopeNode): boolean {
-    if (node.kind === 'person') return this.isOpen(this.byId().get(PEOPLE)!);
-    for (let parent = this.byId().get(node.parent!); parent && parent.depth > 0; parent = this.byId().get(parent.parent!))
+    for (let parent = this.byId().get(node.parent!); parent; parent = this.byId().get(parent.parent!))
       if (!this.isOpen(parent)) return false;
     return true;
   }
 
-  protected isOpen(node: ScopeNode): boolean {
-    return this.turned().get(node.id) ?? this.path().has(node.id);
+  protected isOpen({ id, kind }: Line): boolean {
+    const turned = this.turned()[id];
+    if (turned !== undefined) return turned;
+    return this.path().has(id) || ((kind === 'client' || kind === 'department') && this.projects().length <= FEW_PROJECTS);
   }
 
-  protected toggle(node: ScopeNode): void {
-    const open = this.isOpen(node);
-    this.turned.update((turned) => new Map(turned).set(node.id, !open));
+  private turn(line: Line, open: boolean): void {
+    this.turned.update((turned) => ({ ...turned, [line.id]: open }));
   }
 
-  protected choose(scope: string): void {
+  protected toggle(line: Line, event: Event): void {
+    event.stopPropagation();
+    this.turn(line, !this.isOpen(line));
+  }
+
+  /** People are no scope together: they open. */
+  protected press(line: Line): void {
+    this.at.set(line.id);
+    if (line.scope === '') this.turn(line, !this.isOpen(line));
+    else this.choose(line.scope);
+  }
+
+  private choose(scope: string): void {
     void this.address.set({ scope });
     this.chosen.emit();
   }
 
+  protected key(event: KeyboardEvent, line: Line): void {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const lines = this.lines();
+    const index = lines.findIndex(({ id }) => id === line.id);
+    const inside = line.hasChildren && this.isOpen(line);
+    if (event.key === 'ArrowDown') this.go(lines[index + 1]);
+    else if (event.key === 'ArrowUp') this.go(lines[index - 1]);
+    else if (event.key === 'Home') this.go(lines[0]);
+    else if (event.key === 'End') this.go(lines.at(-1));
+    else if (event.key === 'ArrowRight' && line.hasChildren && !inside) this.turn(line, true);
+    else if (event.key === 'ArrowRight' && inside) this.go(lines[index + 1]);
+    else if (event.key === 'ArrowLeft' && inside) this.turn(line, false);
+    else if (event.key === 'ArrowLeft') this.go(lines.find(({ id }) => id === line.parent));
+    else if (event.key === 'Enter' || event.key === ' ') this.press(line);
+    else if (event.key.length === 1 && event.key !== '?') this.seek(event.key, index, event.timeStamp);
+    else return;
+    event.preventDefault();
+  }
+
+  /** To the next line whose name begins with what is typed in a row. */
+  private seek(letter: string, index: number, now: number): void {
+    const text = now - this.typed.at < 800 ? this.typed.text + plain(letter) : plain(letter);
+    this.typed = { text, at: now };
+    const lines = this.lines();
+    const from = text.length > 1 ? index : index + 1;
+    this.go([...lines.slice(from), ...lines.slice(0, from)].find(({ name }) => plain(name).startsWith(text)));
+  }
+
+  protected focusOn(event: Event, id: string): void {
+    event.preventDefault();
+    this.element(id)?.focus();
+  }
+
+  private go(line: Line | undefined): void {
+    if (line) this.element(line.id)?.focus();
+  }
+
+  private element(id: string): HTMLElement | undefined {
+    return this.nodes().find(({ nativeElement }) => nativeElement.dataset['id'] === id)?.nativeElement;
+  }
+
   protected takeFirst(): void {
-    const words = plain(this.find()).split(/\s+/).filter(Boolean);
-    const first = this.shown().find((node) => node.scope !== '' && words.every((word) => plain(node.name).includes(word)));
-    if (first && words.length > 0) this.choose(first.scope);
+    const first = this.byId().get(this.found() ?? '');
+    if (first) this.choose(first.scope);
   }
 }

@@ -86,7 +86,8 @@ describe('the shell', () => {
     await shell('/f/f/record', ['owner'], true);
     await page.press('Choose scope');
     expect(page.element.querySelector('yw-scope-tree')!.classList).toContain('open');
-    await page.press('All work');
+    page.element.querySelector<HTMLElement>('[role=treeitem]')!.click();
+    await page.settle();
     expect(page.element.querySelector('yw-scope-tree')!.classList).not.toContain('open');
   });
 

@@ -1,5 +1,5 @@
 import { provideZonelessChangeDetection } from '@angular/core';
-import { ComponentFixture, TestBed } from '@angular/core/testing';
+import { TestBed } from '@angular/core/testing';
 import { Router, provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { Permission, Role, WEEKS, rightsOf } from '@yellowwood/core';
@@ -7,7 +7,6 @@ import type { Me, Overview } from '@yellowwood/contracts';
 import { sessionActions, sessionFeature } from '../state/session';
 import { workActions, workFeature } from '../state/work';
 import { StepRail } from './step-rail';
-import { ScopeTree } from './scope-tree';
 
 const OVERVIEW: Overview = {
   scope: 'all',
@@ -126,91 +125,5 @@ describe('the frame', () => {
     expect(await steps('time.record')).toEqual(['Record', 'Review']);
     expect(await steps('invoices.read')).toEqual(['Bill', 'Collect']);
     expect(await steps('results.read')).toEqual(['Results']);
-  });
-
-  describe('the scope tree', () => {
-    let fixture: ComponentFixture<ScopeTree>;
-    const names = () =>
-      [...(fixture.nativeElement as HTMLElement).querySelectorAll('.line .node > span:first-child')].map(
-        (one) => one.textContent,
-      );
-
-    beforeEach(async () => {
-      const project = (id: string, name: string, clientId: string) => ({
-        id,
-        clientId,
-        departmentId: null,
-        name,
-        code: id,
-        tone: 1,
-        open: true,
-        billable: true,
-        managerId: 'm',
-      });
-      store.dispatch(
-        workActions.workKnown({
-          work: {
-            clients: [
-              { id: 'c1', name: 'Saltmere Harbour Trust', currency: 'GBP' },
-              { id: 'c2', name: 'Parish of St Osric', currency: 'GBP' },
-            ],
-            departments: [],
-            projects: [project('p1', 'Lantern room repair', 'c1'), project('p2', 'Bell frame survey', 'c2')],
-            tasks: [
-              { id: 't1', projectId: 'p1', parentId: null, name: 'Glazing bars', kind: 'phase', open: true },
-              { id: 't2', projectId: 'p1', parentId: 't1', name: 'Žlutá tier', kind: 'task', open: true },
-            ],
-            services: [],
-          },
-        }),
-      );
-      store.dispatch(
-        workActions.overviewKnown({
-          overview: {
-            ...OVERVIEW,
-            bars: [{ id: 'p1', stages: { recorded: 60, submitted: 0, approved: 0, billed: 0, paid: 0 }, ended: 0 }],
-          },
-        }),
-      );
-      fixture = TestBed.createComponent(ScopeTree);
-      await fixture.whenStable();
-    });
-
-    it('opens by hand, and shows a bar where hours are', async () => {
-      expect(names()).toEqual(['Saltmere Harbour Trust', 'Lantern room repair', 'Parish of St Osric', 'Bell frame survey']);
-      (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>('[aria-label="Open Lantern room repair"]')!.click();
-      await fixture.whenStable();
-      expect(names()).toContain('Glazing bars');
-      expect(names()).not.toContain('Žlutá tier');
-      expect((fixture.nativeElement as HTMLElement).querySelectorAll('yw-stage-bar').length).toBe(1);
-    });
-
-    it('holds the people whose time one may read, folded until they are wanted', async () => {
-      expect(names()).not.toContain('People');
-      const people = ['Rosa Vane', 'Ben Holt'].map((name, index) => ({ id: `x${index}`, name, position: null, teams: [] }));
-      store.dispatch(workActions.peopleKnown({ people }));
-      await fixture.whenStable();
-      expect(names().at(-1)).toBe('People');
-      const fold = [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLElement>('.line.people button')].at(-1)!;
-      fold.click();
-      await fixture.whenStable();
-      expect(names().slice(-2)).toEqual(['Rosa Vane', 'Ben Holt']);
-      (fixture.nativeElement as HTMLElement).querySelector<HTMLElement>('.line.person button')!.click();
-      await new Promise((resolve) => setTimeout(resolve, 20));
-      await fixture.whenStable();
-      expect(TestBed.inject(Router).url).toContain('scope=person:x0');
-    });
-
-    it('finds by any part of a name, with or without accents, and shows the way to it', async () => {
-      const find = (fixture.nativeElement as HTMLElement).querySelector<HTMLInputElement>('.find')!;
-      find.value = 'zluta';
-      find.dispatchEvent(new Event('input'));
-      await fixture.whenStable();
-      expect(names()).toEqual(['Saltmere Harbour Trust', 'Lantern room repair', 'Glazing bars', 'Žlutá tier']);
-      find.value = 'nothing like it';
-      find.dispatchEvent(new Event('input'));
-      await fixture.whenStable();
-      expect((fixture.nativeElement as HTMLElement).textContent).toContain('Nothing of that name.');
-    });
   });
 });

@@ -1,0 +1,172 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
+import type { Overview, Work } from '@yellowwood/contracts';
+import { Role } from '@yellowwood/core';
+import { workActions } from '../state/work';
+import { Page, WORK, open } from '../testing/fake-server';
+import { ScopeTree } from './scope-tree';
+
+const project = (id: string, name: string, clientId: string) => ({
+  ...WORK.projects[0]!,
+  id,
+  clientId,
+  departmentId: null,
+  name,
+});
+const SMALL: Work = {
+  clients: [
+    { id: 'c1', name: 'Saltmere Harbour Trust', currency: 'GBP' },
+    { id: 'c2', name: 'Parish of St Osric', currency: 'GBP' },
+  ],
+  departments: [],
+  projects: [project('p1', 'Lantern room repair', 'c1'), project('p2', 'Bell frame survey', 'c2')],
+  tasks: [
+    { id: 't1', projectId: 'p1', parentId: null, name: 'Glazing bars', kind: 'phase', open: true },
+    { id: 't2', projectId: 'p1', parentId: 't1', name: 'Žlutá tier', kind: 'task', open: true },
+  ],
+  services: [],
+};
+const FOUR = ['Saltmere Harbour Trust', 'Lantern room repair', 'Parish of St Osric', 'Bell frame survey'];
+
+describe('the scope tree', () => {
+  let page: Page<ScopeTree>;
+  let firm = 0;
+
+  /** In a firm of its own each time: what was folded is kept by firm. */
+  async function tree(work = SMALL, { roles = ['owner'] as Role[], query = '' } = {}): Promise<void> {
+    firm += 1;
+    page = await open(ScopeTree, { url: `/f/tree${firm}/record${query}`, roles });
+    const store = TestBed.inject(Store);
+    store.dispatch(workActions.workKnown({ work }));
+    const bar = { id: 'p1', stages: { recorded: 60, submitted: 0, approved: 0, billed: 0, paid: 0 }, ended: 0 };
+    store.dispatch(workActions.overviewKnown({ overview: { today: '2026-06-10', bars: [bar] } as unknown as Overview }));
+    await page.settle();
+  }
+  afterEach(() => page.element.remove());
+
+  const lines = () => [...page.element.querySelectorAll<HTMLElement>('[role=treeitem]')];
+  const nameOf = (line: Element) => line.querySelector('.node > span')!.firstChild!.textContent!.trim();
+  /** Without the line of all work. */
+  const names = () => lines().slice(1).map(nameOf);
+  const line = (name: string) => lines().find((one) => nameOf(one) === name)!;
+  const here = () => nameOf(document.activeElement!);
+  const press = (key: string) => page.key(document.activeElement!, key);
+  const url = () => TestBed.inject(Router).url;
+
+  it('says of all work what it holds, and whose it is', async () => {
+    await tree();
+    await page.knows({ id: 'x0', name: 'Rosa Vane' }, { id: 'x1', name: 'Ben Holt' });
+    expect(page.text('[role=treeitem] .node')).toBe('All work 2 projects, 2 people');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await tree({ ...SMALL, projects: SMALL.projects.slice(0, 1), tasks: [] }, { roles: ['manager'] });
+    expect(page.text('[role=treeitem] .node')).toBe('All your work 1 project');
+  });
+
+  it('opens by hand and stays so after a reload; shows a bar where hours are', async () => {
+    await tree();
+    expect(names()).toEqual(FOUR);
+    line('Lantern room repair').querySelector<HTMLElement>('.turn')!.click();
+    await page.settle();
+    expect(names()).toContain('Glazing bars');
+    expect(names()).not.toContain('Žlutá tier');
+    expect(url()).not.toContain('scope=');
+    expect(page.element.querySelectorAll('yw-stage-bar').length).toBe(1);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    firm -= 1;
+    await tree();
+    expect(names()).toContain('Glazing bars');
+  });
+
+  it('folds clients; they stand folded where there are very many projects, but for the way to what is chosen', async () => {
+    await tree();
+    line('Saltmere Harbour Trust').querySelector<HTMLElement>('.turn')!.click();
+    await page.settle();
+    expect(names()).toEqual(['Saltmere Harbour Trust', 'Parish of St Osric', 'Bell frame survey']);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    const many = Array.from({ length: 41 }, (_, index) => project(`q${index}`, `Job ${index}`, 'c1'));
+    await tree({ ...SMALL, projects: [...many, SMALL.projects[1]!], tasks: [] });
+    expect(names()).toEqual(['Saltmere Harbour Trust', 'Parish of St Osric']);
+    await TestBed.inject(Router).navigateByUrl(`/f/tree${firm}/record?scope=project:q7`);
+    await page.settle();
+    expect(names()).toContain('Job 7');
+    expect(line('Job 7').getAttribute('aria-selected')).toBe('true');
+  });
+
+  it('brings what is chosen into view', async () => {
+    await tree();
+    const seen = spyOn(Element.prototype, 'scrollIntoView');
+    await TestBed.inject(Router).navigateByUrl(`/f/tree${firm}/record?scope=project:p2`);
+    await page.settle();
+    expect(seen.calls.mostRecent().object).toBe(line('Bell frame survey'));
+    expect(page.text('.on')).toBe('Bell frame survey');
+  });
+
+  it('is one stop of Tab, with arrows, Home, End and letters inside', async () => {
+    await tree();
+    const stops = () =>
+      lines()
+        .filter((one) => one.tabIndex === 0)
+        .map(nameOf);
+    expect(stops()).toEqual(['All work']);
+    lines()[0]!.focus();
+    await press('ArrowDown');
+    await press('ArrowDown');
+    expect([here(), stops()]).toEqual(['Lantern room repair', ['Lantern room repair']]);
+    await press('ArrowRight');
+    expect([here(), line('Lantern room repair').getAttribute('aria-expanded')]).toEqual(['Lantern room repair', 'true']);
+    await press('ArrowRight');
+    expect(here()).toBe('Glazing bars');
+    await press('ArrowLeft');
+    expect(here()).toBe('Lantern room repair');
+    await press('ArrowLeft');
+    expect(names()).not.toContain('Glazing bars');
+    await press('ArrowLeft');
+    expect(here()).toBe('Saltmere Harbour Trust');
+    await press('End');
+    expect(here()).toBe('Bell frame survey');
+    await press('ArrowDown');
+    await press('ArrowUp');
+    expect(here()).toBe('Parish of St Osric');
+    await press('Home');
+    await press('b');
+    expect(here()).toBe('Bell frame survey');
+    expect(lines().map((one) => one.getAttribute('aria-level'))).toEqual(['1', '1', '2', '1', '2']);
+    await press('Enter');
+    await page.settle(20);
+    expect(url()).toContain('scope=project:p2');
+  });
+
+  it('holds the people whose time one may read, folded until they are wanted', async () => {
+    await tree();
+    expect(names()).not.toContain('People');
+    await page.knows({ id: 'x0', name: 'Rosa Vane' }, { id: 'x1', name: 'Ben Holt' });
+    expect(names().at(-1)).toBe('People');
+    line('People').click();
+    await page.settle();
+    expect(names().slice(-2)).toEqual(['Rosa Vane', 'Ben Holt']);
+    line('Rosa Vane').click();
+    await page.settle(20);
+    expect(url()).toContain('scope=person:x0');
+  });
+
+  it('finds by any part of a name, with or without accents, shows the way to it, and leads on by arrow or Enter', async () => {
+    await tree();
+    await page.type('.find', 'zluta');
+    expect(names()).toEqual(['Saltmere Harbour Trust', 'Lantern room repair', 'Glazing bars', 'Žlutá tier']);
+    const find = page.element.querySelector<HTMLInputElement>('.find')!;
+    find.focus();
+    await page.key(find, 'ArrowDown');
+    expect(here()).toBe('Žlutá tier');
+    await page.key(find, 'Enter');
+    await page.settle(20);
+    expect(url()).toContain('scope=task:t2');
+    await page.type('.find', 'nothing like it');
+    expect(page.text('.empty')).toBe('Nothing of that name.');
+    await page.key(find, 'Escape');
+    expect(names().length).toBeGreaterThan(3);
+  });
+});
