@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { Page, expect, test } from '@playwright/test';
-import { answer, chooseScope, signedIn } from './people';
+import { answer, chooseOf, chooseScope, signedIn } from './people';
 import { startServer, stopServer } from './server';
 import { NOW } from './start-server';
 
@@ -81,14 +81,14 @@ test('staff: a timer with nothing filled in, classified later; the week filled b
   const form = page.locator('yw-entry-form');
   await form.getByRole('combobox', { name: 'Project or task' }).fill('lower tier');
   await page.getByRole('option', { name: /Lower tier/ }).click();
-  await form.getByLabel('Service').selectOption('Bench conservation');
+  await chooseOf(form, 'Service', 'Bench conservation');
   await form.getByRole('button', { name: 'Save entry' }).click();
   await expect(page.getByText('stands in the way')).toBeHidden();
 
   // A new row, then hours by keyboard alone.
   await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('dunmarrow corn');
   await page.getByRole('option', { name: /^Cornice/ }).click();
-  await page.getByLabel('Service of the new row').selectOption('Plastering');
+  await chooseOf(page, 'Service of the new row', 'Plastering');
   const cell = page.getByRole('gridcell', { name: /Reading room plaster, Cornice, plastering, 2026-06-10/ });
   await expect(cell).toBeFocused();
   await page.keyboard.type('1,5');
@@ -297,7 +297,7 @@ test('the server restarts while a timer runs and a cell is being edited: nothing
   await expect(page.getByRole('timer')).toBeVisible();
   await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('accounts');
   await page.getByRole('option', { name: /^Accounts/ }).click();
-  await page.getByLabel('Service of the new row').selectOption('Office');
+  await chooseOf(page, 'Service of the new row', 'Office');
   const cell = page.getByRole('gridcell', { name: /Running the practice, Accounts, office, 2026-06-10/ });
   await expect(cell).toBeFocused();
   await page.keyboard.type('0:25');

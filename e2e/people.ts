@@ -1,4 +1,4 @@
-import { Browser, Page, expect } from '@playwright/test';
+import { Browser, Locator, Page, expect } from '@playwright/test';
 
 export type Role = 'owner' | 'manager' | 'bookkeeper' | 'staff';
 
@@ -51,4 +51,15 @@ export async function chooseScope(page: Page, name: string): Promise<void> {
   await find.press('Enter');
   await page.waitForURL(/scope=/);
   await find.fill('');
+}
+
+/** Takes a word from a choice; one that was opened already is not opened again. */
+export async function chooseOf(within: Page | Locator, label: string, word: string): Promise<void> {
+  const page = 'page' in within ? within.page() : within;
+  const option = page.getByRole('option', { name: word, exact: true });
+  const field = within.getByRole('combobox', { name: label });
+  await expect(field).toBeVisible();
+  if ((await field.getAttribute('aria-expanded')) !== 'true') await field.click();
+  await option.click();
+  await expect(option).toBeHidden();
 }

@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { answer, chooseScope, signedIn } from './people';
+import { answer, chooseOf, chooseScope, signedIn } from './people';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -9,14 +9,14 @@ test('staff: adds time by the clock, divides it, starts it again, and takes each
   await page.goto('/f/quillfeather/record?period=2026-W25');
   await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('running the practice');
   await page.getByRole('option', { name: /^Running the practice/ }).click();
-  await page.getByLabel('Service of the new row').selectOption('Office');
+  await chooseOf(page, 'Service of the new row', 'Office');
   const day = page.getByRole('region', { name: 'Day 2026-06-15' });
   await day.getByRole('button', { name: 'Add time' }).click();
   const form = page.locator('yw-entry-form');
   await form.getByRole('combobox', { name: 'Project or task' }).fill('running the practice');
   await page.getByRole('option', { name: /^Running the practice/ }).click();
-  await form.getByLabel('Service').selectOption('Office');
-  await form.getByLabel('Start and end').check();
+  await chooseOf(form, 'Service', 'Office');
+  await form.getByRole('radio', { name: 'Start and end' }).click();
   await form.getByLabel('Start', { exact: true }).fill('8');
   await form.getByLabel('End', { exact: true }).fill('12:15');
   await form.getByLabel('Break').fill('0:15');

@@ -14,6 +14,7 @@ import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { command } from '../ui/command';
 import { DateField } from '../ui/form/date-field';
+import { ToggleField } from '../ui/form/toggle-field';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
@@ -29,7 +30,7 @@ interface Group {
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
   selector: 'yw-bill-desk',
-  imports: [MatButton, MatCheckbox, DateField, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe],
+  imports: [MatButton, MatCheckbox, DateField, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe, ToggleField],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -51,6 +52,10 @@ export class BillDeskScreen {
     (before, now) => before.scope === now.scope,
   );
   protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
+  protected readonly GROUPINGS = [
+    { value: 'task', word: 'Task' },
+    { value: 'entry', word: 'Entry' },
+  ];
   protected readonly grouping = signal<'task' | 'entry'>('task');
   /** Entries that somebody ticked or left out by hand; of the rest, what the limit has room for is chosen. */
   private readonly ticks = signal<ReadonlyMap<string, boolean>>(new Map());

@@ -5,6 +5,7 @@ import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { BUCKET_WORDS } from '../state/words';
 import { MoneyPipe } from '../ui/formats';
+import { ToggleField } from '../ui/form/toggle-field';
 import { GrowthMark } from '../ui/growth-mark';
 import { loaded } from '../ui/loaded';
 import { CellTemplate } from '../ui/table/cell-template';
@@ -21,7 +22,7 @@ const SHOWS = [
 /** Invoices with age and state; one opens beside the list with its payments, and below with its document. */
 @Component({
   selector: 'yw-collect',
-  imports: [CellTemplate, MoneyPipe, GrowthMark, InvoicePaper, Table],
+  imports: [CellTemplate, MoneyPipe, GrowthMark, InvoicePaper, Table, ToggleField],
   templateUrl: './collect.html',
   styleUrl: './collect.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -93,7 +93,7 @@ describe('one invoice', () => {
 
   it('says before what an amount does: what it leaves open, settles, or gives the client as credit', async () => {
     await panel(invoiceDetail(invoiceRow(1)));
-    const leaves = () => page.text('#leaves');
+    const leaves = () => page.text('form .hint');
     expect(leaves()).toBe('settles it');
     await page.type(`${form} input[inputmode]`, '100');
     expect(leaves()).toBe('leaves £332.00 open');

@@ -23,11 +23,12 @@ import { DateField } from '../ui/form/date-field';
 import { DayPipe, MoneyPipe } from '../ui/formats';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
+import { TextField } from '../ui/form/text-field';
 
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
   selector: 'yw-invoice-panel',
-  imports: [MatButton, DateField, Failure, DayPipe, MoneyPipe, History],
+  imports: [MatButton, DateField, Failure, DayPipe, MoneyPipe, History, TextField],
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:

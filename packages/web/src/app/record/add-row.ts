@@ -1,9 +1,9 @@
 import {
   ChangeDetectionStrategy,
   Component,
-  ElementRef,
   Injector,
   afterNextRender,
+  computed,
   inject,
   output,
   signal,
@@ -12,13 +12,14 @@ import {
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
+import { ChoiceField } from '../ui/form/choice-field';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WeekStore } from './week-store';
 
 /** Adds a row to the grid: work that is picked, and the service without which no hours can stand in it. */
 @Component({
   selector: 'yw-add-row',
-  imports: [WorkPicker],
+  imports: [ChoiceField, WorkPicker],
   template: `
     <yw-work-picker
       label="Add a row: project or task"
@@ -27,12 +28,14 @@ import { WeekStore } from './week-store';
       (picked)="pick($event)"
     />
     @if (adding()) {
-      <select #service class="plain-field" aria-label="Service of the new row" (change)="add(service.value)">
-        <option value="">Choose the service</option>
-        @for (one of services(); track one.id) {
-          <option [value]="one.id">{{ one.name }}</option>
-        }
-      </select>
+      <yw-choice-field
+        bare
+        label="Service of the new row"
+        placeholder="Choose the service"
+        [choices]="services()"
+        [value]="''"
+        (chosen)="add($event)"
+      />
     }
   `,
   styles: `
@@ -44,7 +47,7 @@ import { WeekStore } from './week-store';
     yw-work-picker {
       flex: 1;
     }
-    select {
+    yw-choice-field {
       width: 200px;
     }
   `,
@@ -53,10 +56,11 @@ import { WeekStore } from './week-store';
 export class AddRow {
   private readonly week = inject(WeekStore);
   private readonly injector = inject(Injector);
-  protected readonly services = inject(Store).selectSignal(workFeature.selectServiceList);
+  private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
+  protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   private readonly picker = viewChild.required(WorkPicker);
-  private readonly service = viewChild<ElementRef<HTMLSelectElement>>('service');
+  private readonly service = viewChild(ChoiceField);
   /** Work that was picked and still wants its service. */
   protected readonly adding = signal<PickedWork | null>(null);
   /** The row that was added. */
@@ -64,12 +68,12 @@ export class AddRow {
 
   protected pick(work: PickedWork): void {
     this.adding.set(work);
-    afterNextRender({ read: () => this.service()?.nativeElement.focus() }, { injector: this.injector });
+    afterNextRender({ read: () => this.service()?.open() }, { injector: this.injector });
   }
 
   protected async add(serviceId: string): Promise<void> {
     const work = this.adding();
-    const service = this.services().find((one) => one.id === serviceId);
+    const service = this.serviceList().find((one) => one.id === serviceId);
     if (!work || !service) return;
     const row = { ...work, serviceId, billable: (this.projects()[work.projectId]?.billable ?? true) && service.billable };
     if (!(await this.week.addRow(row))) return;

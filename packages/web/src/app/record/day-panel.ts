@@ -10,6 +10,7 @@ import {
   output,
   signal,
   untracked,
+  viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { SplitFailure, clockSeconds } from '@yellowwood/core';
@@ -24,16 +25,18 @@ import { GrowthMark } from '../ui/growth-mark';
 import { WorkNames } from '../ui/work-names';
 import { EntryForm, EntryFormValue, timesOf } from './entry-form';
 import { WeekStore } from './week-store';
+import { TextField } from '../ui/form/text-field';
 
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
   selector: 'yw-day-panel',
-  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm],
+  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, TextField],
   templateUrl: './day-panel.html',
   styleUrl: './day-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DayPanel {
+  private readonly splitField = viewChild(TextField);
   protected readonly store = inject(WeekStore);
   protected readonly names = inject(WorkNames);
   protected readonly address = inject(Address);
@@ -168,8 +171,7 @@ export class DayPanel {
     this.splitting.set(entry?.id ?? null);
     this.splitAt.set('');
     this.splitSentence.set('');
-    if (entry)
-      afterNextRender({ read: () => document.getElementById(`split-${entry.id}`)?.focus() }, { injector: this.injector });
+    if (entry) afterNextRender({ read: () => this.splitField()?.focus() }, { injector: this.injector });
   }
 
   protected async split(event: Event, entry: Entry): Promise<void> {

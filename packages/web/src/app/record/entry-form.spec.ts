@@ -49,8 +49,8 @@ describe('the form of an entry', () => {
   afterEach(() => (fixture.nativeElement as HTMLElement).remove());
 
   const field = (label: string) =>
-    [...(fixture.nativeElement as HTMLElement).querySelectorAll('label.field')]
-      .find((one) => one.textContent!.trim().startsWith(label))!
+    [...(fixture.nativeElement as HTMLElement).querySelectorAll('yw-text-field')]
+      .find((one) => one.querySelector('label')!.textContent!.trim().startsWith(label))!
       .querySelector('input')!;
   async function type(label: string, text: string) {
     const input = field(label);
@@ -161,7 +161,12 @@ describe('the form of an entry', () => {
   });
 
   it('takes the focus where somebody asked for it: at the time of what is there, at the work of what is new', async () => {
-    const focused = () => document.activeElement?.closest('label')?.textContent?.trim().split(' ')[0];
+    const focused = () =>
+      (
+        document.activeElement?.closest('label') ?? document.activeElement?.closest('yw-text-field')?.querySelector('label')
+      )?.textContent
+        ?.trim()
+        .split(' ')[0];
     for (const [inputs, label] of [
       [{ date: '2026-06-09', entry: ENTRY, focused: true }, 'Start'],
       [{ date: '2026-06-09', focused: true }, 'Work'],

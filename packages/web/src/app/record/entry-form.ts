@@ -11,13 +11,17 @@ import {
   signal,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
 import { Which, readClock, readDuration, seconds, spanOf } from '@yellowwood/core';
 import type { Entry, EntryChange, TypedSpan } from '@yellowwood/contracts';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
-import { workFeature } from '../state/work';
+import { selectServiceChoices, workFeature } from '../state/work';
+import { ChoiceField } from '../ui/form/choice-field';
 import { DateField } from '../ui/form/date-field';
+import { TextField } from '../ui/form/text-field';
+import { ToggleField } from '../ui/form/toggle-field';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WorkNames } from '../ui/work-names';
 import { RowTarget } from './week-model';
@@ -55,7 +59,7 @@ const SPAN_SENTENCES: Readonly<Record<string, string>> = {
 /** One entry: what it was for, from when to when or how long, break, billable, note. */
 @Component({
   selector: 'yw-entry-form',
-  imports: [MatButton, DateField, WorkPicker],
+  imports: [MatButton, MatCheckbox, ChoiceField, DateField, TextField, ToggleField, WorkPicker],
   templateUrl: './entry-form.html',
   styleUrl: './entry-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -76,7 +80,16 @@ export class EntryForm {
   readonly cancelled = output();
   readonly removed = output();
 
-  protected readonly services = this.store.selectSignal(workFeature.selectServiceList);
+  protected readonly HOW = [
+    { value: 'clock', word: 'Start and end' },
+    { value: 'length', word: 'Length' },
+  ];
+  protected readonly WHICH = [
+    { value: 'earlier', word: 'the earlier' },
+    { value: 'later', word: 'the later' },
+  ];
+  private readonly services = this.store.selectSignal(workFeature.selectServiceList);
+  protected readonly serviceChoices = this.store.selectSignal(selectServiceChoices);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** The entry as it was when the form opened: what is typed stays, whatever is read meanwhile. */
@@ -160,6 +173,11 @@ export class EntryForm {
 
   private text(value: number): string {
     return this.formats.hours(value);
+  }
+
+  protected setWhich(which: string): void {
+    this.whichStart.set(which as Which);
+    this.whichEnd.set(which as Which);
   }
 
   protected setBillable(value: boolean): void {

@@ -163,7 +163,7 @@ describe('the own week on the page', () => {
     await page.settle(30);
     document.querySelector<HTMLElement>('mat-option')!.click();
     await page.settle();
-    await page.type('yw-add-row select', id(41), 'change');
+    await page.choose('Service of the new row', 'Office');
     expect(added).toEqual([{ projectId: id(20), taskId: id(31), serviceId: id(41), billable: false }]);
     expect(page.texts('tbody td.name')[0]).toContain('Pier');
   });

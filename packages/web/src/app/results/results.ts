@@ -7,6 +7,7 @@ import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
+import { ToggleField } from '../ui/form/toggle-field';
 import { loaded } from '../ui/loaded';
 import { inTree } from '../ui/table/arrange';
 import { CellTemplate } from '../ui/table/cell-template';
@@ -18,7 +19,7 @@ import { SeriesChart } from './series-chart';
 /** Hours and cost against budget and estimate, value, margin and realisation; every figure answers why. */
 @Component({
   selector: 'yw-results',
-  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table],
+  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table, ToggleField],
   templateUrl: './results.html',
   styleUrl: './results.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,6 +50,10 @@ export class ResultsScreen {
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** Estimates and budgets are of work, not of the people on it. */
   protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));
+  protected readonly SPANS = [
+    { value: 'quarter', word: 'This quarter' },
+    { value: 'to-date', word: 'To date' },
+  ];
   protected readonly ownColumns = OWN_COLUMNS;
   protected readonly projectOf = ({ projectId }: { projectId: string }) => projectId;
   protected readonly idOf = ({ id }: ResultRow) => id;

@@ -14,11 +14,12 @@ import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { TextField } from '../ui/form/text-field';
 
 /** Why an entry has its time, rate and value: the rule that won, those that lost, rounding, history. */
 @Component({
   selector: 'yw-entry-why',
-  imports: [MatButton, Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History],
+  imports: [MatButton, Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History, TextField],
   templateUrl: './entry-why.html',
   styleUrl: './why.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -4,26 +4,17 @@ import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDi
 import { Api } from '../api/api';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { TextField } from '../ui/form/text-field';
 
 /** Changes the own password; other sessions of the account end. */
 @Component({
   selector: 'yw-password-dialog',
-  imports: [Failure, MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  imports: [Failure, MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, TextField],
   template: `
     <h2 mat-dialog-title>Change password</h2>
     <mat-dialog-content class="fields">
-      <label class="field"
-        >Present password
-        <input
-          class="plain-field"
-          type="password"
-          autocomplete="current-password"
-          (input)="current.set($any($event.target).value)"
-      /></label>
-      <label class="field"
-        >New password, at least 12 characters
-        <input class="plain-field" type="password" autocomplete="new-password" (input)="next.set($any($event.target).value)"
-      /></label>
+      <yw-text-field label="Present password" type="password" autocomplete="current-password" [(value)]="current" />
+      <yw-text-field label="New password, at least 12 characters" type="password" autocomplete="new-password" [(value)]="next" />
       <yw-failure [of]="command" />
     </mat-dialog-content>
     <mat-dialog-actions align="end">

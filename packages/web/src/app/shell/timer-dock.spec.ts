@@ -48,7 +48,7 @@ describe('the timer dock', () => {
       jasmine.objectContaining({ projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' }),
     );
     expect(page.text('.what span')).toBe('Not classified yet');
-    expect(page.element.querySelector('section[aria-label="What the timer is for"]')).not.toBeNull();
+    expect(page.element.querySelector('section[aria-label="What the timer is for: Not classified yet"]')).not.toBeNull();
   });
 
   it('shows the time from the stored start by the server’s clock, and the day against its maximum', async () => {
@@ -92,10 +92,10 @@ describe('the timer dock', () => {
       server.on('changeTimer', ({ body }) => timers(timer(1, { version: 5, ...(body as Partial<Timer>) }))),
     );
     await page.press(/Not classified/);
-    await page.type('section select', id(40), 'change');
+    await page.choose('Service', 'Survey');
     const [sent] = page.server.to('changeTimer');
     expect([sent!.params['id'], sent!.version, sent!.body]).toEqual([id(1), '"4"', { serviceId: id(40) }]);
-    await page.type('section textarea', 'Low tide', 'change');
+    await page.type('section yw-text-field:not(.short) input', 'Low tide', 'change');
     expect(page.server.to('changeTimer')[1]!.version).toBe('"5"');
   });
 
@@ -104,14 +104,17 @@ describe('the timer dock', () => {
       server.on('changeTimer', () => timers(timer(1, { startedAt: `${TODAY}T06:45:00.000Z` }))),
     );
     await page.press(/Not classified/);
-    const box = 'section input.short';
+    const box = 'section .short input';
     expect((page.element.querySelector(box) as HTMLInputElement).value).toBe('09:00');
+    // Going through it sends nothing: it began at some second of that minute.
+    await page.type(box, '09:00', 'change');
+    expect(page.server.to('changeTimer').length).toBe(0);
     await page.type(box, 'early');
-    await page.type(box, 'early', 'blur');
+    await page.type(box, 'early', 'change');
     expect(page.text('section .field-error')).toContain('8:30');
     expect(page.server.to('changeTimer').length).toBe(0);
     await page.type(box, '7:45');
-    await page.type(box, '7:45', 'blur');
+    await page.type(box, '7:45', 'change');
     // 7:45 in London's summer is 6:45 in UTC.
     expect(page.server.to('changeTimer')[0]!.body).toEqual({ startedAt: `${TODAY}T06:45:00.000Z` });
   });

@@ -8,17 +8,19 @@ import { Api } from '../api/api';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { timerActions, timersFeature } from '../state/timers';
-import { workFeature } from '../state/work';
+import { selectServiceChoices } from '../state/work';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { ChoiceField } from '../ui/form/choice-field';
+import { TextField } from '../ui/form/text-field';
 import { PickedWork, WorkPicker } from '../ui/work-picker';
 import { WorkNames } from '../ui/work-names';
 
 /** The foot of every screen of a person who records: what runs, what is paused, and starting anew. */
 @Component({
   selector: 'yw-timer-dock',
-  imports: [Failure, MatMenu, MatMenuItem, MatMenuTrigger, WorkPicker],
+  imports: [ChoiceField, Failure, MatMenu, MatMenuItem, MatMenuTrigger, TextField, WorkPicker],
   templateUrl: './timer-dock.html',
   styleUrl: './timer-dock.scss',
   host: { '[class.running]': '!!running()', role: 'region', 'aria-label': 'Timer' },
@@ -35,7 +37,7 @@ export class TimerDock {
   private readonly all = this.store.selectSignal(timersFeature.selectTimers);
   private readonly offset = this.store.selectSignal(timersFeature.selectOffset);
   protected readonly today = this.store.selectSignal(timersFeature.selectToday);
-  protected readonly services = this.store.selectSignal(workFeature.selectServiceList);
+  protected readonly services = this.store.selectSignal(selectServiceChoices);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** Milliseconds of the machine's clock, by the second. */
   private readonly clock = signal(Date.now());
@@ -155,6 +157,8 @@ export class TimerDock {
 
   /** Another start, on the day on which it started: earlier than it was, since somebody forgot to press. */
   protected setStart(timer: Timer): void {
+    // What shows no seconds is not cut off by going through it.
+    if (this.startText().trim() === this.formats.clock(timer.startedAt)) return this.changes.forget();
     const read = readClock(this.startText());
     if (!read.ok) return this.changes.refuse('Type the time at which it started, such as 8:30.');
     const zone = this.me()!.person.zone;

@@ -6,11 +6,12 @@ import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
+import { TextField } from '../ui/form/text-field';
 
 /** Signing in; in demo mode with the demo firm's sign-ins beside it. */
 @Component({
   selector: 'yw-sign-in',
-  imports: [MatButton, Brand],
+  imports: [MatButton, Brand, TextField],
   templateUrl: './sign-in.html',
   styleUrl: './sign-in.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -161,3 +161,9 @@ function treeOf(
 
 /** The node that holds the people. */
 export const PEOPLE = 'people';
+
+/** The services as a field offers them; none is said later. */
+export const selectServiceChoices = createSelector(workFeature.selectServiceList, (services) => [
+  { value: '', word: 'not yet' },
+  ...services.map(({ id, name }) => ({ value: id, word: name })),
+]);

@@ -235,6 +235,17 @@ export class Page<C> {
     await this.settle();
   }
 
+  /** Takes a word from the choice with this label. */
+  async choose(label: string, word: string): Promise<void> {
+    const fields = [...this.element.querySelectorAll('yw-choice-field')];
+    const field = fields.find((one) => one.querySelector('label')!.textContent === label)!;
+    if (!document.querySelector('.mat-mdc-select-panel')) field.querySelector<HTMLElement>('.mat-mdc-select-trigger')!.click();
+    await this.settle(20);
+    const options = [...document.querySelectorAll<HTMLElement>('.mat-mdc-select-panel mat-option')];
+    options.find((one) => one.textContent!.trim() === word)!.click();
+    await this.settle(20);
+  }
+
   async key(target: Element, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {
     target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...modifiers }));
     await this.settle();

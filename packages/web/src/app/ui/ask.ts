@@ -10,6 +10,7 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
+import { TextField } from './form/text-field';
 
 export interface Question {
   readonly title: string;
@@ -22,7 +23,7 @@ export interface Question {
 /** Asks before something that cannot be undone, or for a reason. */
 @Component({
   selector: 'yw-ask',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, TextField],
   templateUrl: './ask.html',
   styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } textarea { min-width: min(420px, 70vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,

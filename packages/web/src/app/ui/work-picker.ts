@@ -46,7 +46,7 @@ const plain = (text: string) =>
       [placeholder]="placeholder()"
       [value]="shown()"
       [matAutocomplete]="list"
-      (input)="typed.set($any($event.target).value)"
+      (input)="typed.set(box.value)"
       (focus)="box.select()"
       (blur)="restore()"
       autocomplete="off"

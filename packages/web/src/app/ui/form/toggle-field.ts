@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, booleanAttribute, input, output } from '@angular/core';
+import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
+import type { Choice } from './choice-field';
+
+let count = 0;
+
+/** A choice of one of two or three that all stand there: one stop of Tab, arrows inside. */
+@Component({
+  selector: 'yw-toggle-field',
+  imports: [MatButtonToggle, MatButtonToggleGroup],
+  template: `
+    @if (!bare()) {
+      <span class="label" [id]="id">{{ label() }}</span>
+    }
+    <mat-button-toggle-group
+      hideSingleSelectionIndicator
+      [value]="value()"
+      [attr.aria-label]="bare() ? label() : null"
+      [attr.aria-labelledby]="bare() ? null : id"
+      (change)="chosen.emit($event.value)"
+    >
+      @for (one of choices(); track one.value) {
+        <mat-button-toggle [value]="one.value">{{ one.word }}</mat-button-toggle>
+      }
+    </mat-button-toggle-group>
+  `,
+  styles: `
+    :host {
+      display: flex;
+      align-items: center;
+      gap: 8px;
+    }
+    .label {
+      font-size: 13px;
+      color: var(--ink-2);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ToggleField {
+  protected readonly id = `toggle-${(count += 1)}`;
+  readonly label = input.required<string>();
+  /** Whether the label is for those alone who do not see the field. */
+  readonly bare = input(false, { transform: booleanAttribute });
+  readonly choices = input.required<readonly Choice[]>();
+  readonly value = input.required<string>();
+  readonly chosen = output<string>();
+}
