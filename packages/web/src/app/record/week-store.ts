@@ -2,7 +2,7 @@ import { computed, effect, inject, linkedSignal, signal, untracked } from '@angu
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { signalStore, withComputed, withHooks, withMethods, withProps } from '@ngrx/signals';
-import { Seconds, SplitFailure, clockIn, durationText, seconds, splitEntry } from '@yellowwood/core';
+import { SplitFailure, clockIn, seconds, splitEntry } from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { fromEvent } from 'rxjs';
 import { Api } from '../api/api';

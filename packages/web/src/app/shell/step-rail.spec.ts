@@ -1,6 +1,6 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { Router, provideRouter } from '@angular/router';
+import { provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { Permission, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { Me, Overview } from '@yellowwood/contracts';

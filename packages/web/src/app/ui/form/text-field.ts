@@ -20,51 +20,7 @@ let count = 0;
 @Component({
   selector: 'yw-text-field',
   imports: [CdkTextareaAutosize],
-  template: `
-    <label [class.cdk-visually-hidden]="bare()" [for]="id">{{ label() }}</label>
-    @if (lines() > 1) {
-      <textarea
-        #box
-        class="plain-field"
-        cdkTextareaAutosize
-        [cdkAutosizeMinRows]="lines()"
-        [cdkAutosizeMaxRows]="8"
-        [id]="id"
-        [value]="value()"
-        [attr.maxlength]="longest()"
-        [placeholder]="placeholder()"
-        [attr.aria-invalid]="error() !== ''"
-        [attr.aria-describedby]="describedBy()"
-        [attr.cdkFocusInitial]="initial() ? '' : null"
-        (input)="value.set(box.value)"
-        (change)="settled.emit(box.value)"
-      ></textarea>
-    } @else {
-      <input
-        #box
-        class="plain-field"
-        [id]="id"
-        [type]="type()"
-        [name]="name()"
-        [value]="value()"
-        [attr.autocomplete]="autocomplete()"
-        [attr.inputmode]="figures() ? 'decimal' : null"
-        [attr.maxlength]="longest()"
-        [placeholder]="placeholder()"
-        [attr.aria-invalid]="error() !== ''"
-        [attr.aria-describedby]="describedBy()"
-        (input)="value.set(box.value)"
-        (change)="settled.emit(box.value)"
-        (keydown.enter)="entered.emit($event)"
-      />
-    }
-    @if (hint()) {
-      <p class="hint" role="status" [id]="id + '-hint'">{{ hint() }}</p>
-    }
-    @if (error()) {
-      <p class="field-error" role="alert" [id]="id + '-wrong'">{{ error() }}</p>
-    }
-  `,
+  templateUrl: './text-field.html',
   styles: `
     :host {
       display: grid;

@@ -15,9 +15,9 @@ export interface CellContext<T> {
 @Directive({ selector: 'ng-template[ywCell]' })
 export class CellTemplate<T> {
   /** The column's id. */
-  readonly column = input.required<string>({ alias: 'ywCell' });
+  readonly ywCell = input.required<string>();
   /** Only says what a row is. */
-  readonly columns = input.required<readonly Column<T>[]>({ alias: 'ywCellOf' });
+  readonly ywCellOf = input.required<readonly Column<T>[]>();
   readonly template = inject<TemplateRef<CellContext<T>>>(TemplateRef);
 
   static ngTemplateContextGuard<T>(_directive: CellTemplate<T>, context: unknown): context is CellContext<T> {

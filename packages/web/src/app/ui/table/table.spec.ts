@@ -1,4 +1,4 @@
-import { Component, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, signal, viewChild } from '@angular/core';
 import type { View } from '@yellowwood/contracts';
 import { Workbook } from 'exceljs';
 import { Store } from '@ngrx/store';
@@ -41,6 +41,7 @@ const COLUMNS: readonly Column<Job>[] = [
 
 @Component({
   imports: [Table, CellTemplate],
+  changeDetection: ChangeDetectionStrategy.OnPush,
   template: `
     <yw-table
       name="Jobs: all of them"

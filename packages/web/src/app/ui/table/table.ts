@@ -82,7 +82,7 @@ export class Table<T> {
 
   private readonly cellTemplates = contentChildren<CellTemplate<T>>(CellTemplate);
   readonly templates = computed(
-    () => new Map<string, TemplateRef<CellContext<T>>>(this.cellTemplates().map((one) => [one.column(), one.template])),
+    () => new Map<string, TemplateRef<CellContext<T>>>(this.cellTemplates().map((one) => [one.ywCell(), one.template])),
   );
   readonly choice = this.views.of(() => this.view());
   readonly shown = computed(() => shownColumns(this.columns(), this.choice()));
