@@ -170,7 +170,7 @@ test('owner, bookkeeper: bill by task, issue, open the PDF; the same hours are n
 
   const page = await signedIn(browser, 'bookkeeper');
   await page.getByRole('link', { name: /^Bill/ }).click();
-  await page.getByRole('table', { name: 'Projects to bill' }).getByRole('button', { name: 'Roadside marker survey' }).click();
+  await page.getByRole('table', { name: 'Projects to bill' }).getByRole('row', { name: /^Roadside marker survey/ }).click();
   await page.waitForURL(/scope=project/);
   // Another machine, which from now on reads nothing new: it shows the list as it was.
   const second = await signedIn(browser, 'bookkeeper');
@@ -233,7 +233,7 @@ test('bookkeeper: part payment, full payment; a credit brings the hours back', a
   await panel.getByRole('button', { name: 'Credit in full' }).click();
   await answer(page, 'Credit invoice', 'Wrong order');
   await expect(panel.locator('dl')).toContainText('credited');
-  await expect(panel.getByText('invoice credited')).toBeVisible();
+  await expect(panel.getByText('credited the invoice')).toBeVisible();
   expect(await resultsOf(owner, 'Roadside marker survey')).toEqual(atFirst);
   await askEach(owner, atFirst);
   await owner.context().close();

@@ -62,7 +62,7 @@ test('staff: two windows share the timer; it is paused, another one starts, both
   await expect(page.getByRole('timer')).toBeVisible();
   await page.getByRole('button', { name: 'Next' }).click();
   await page.getByRole('menuitem', { name: 'Stop this and start another' }).click();
-  await expect(second.getByText(/Not classified yet/)).toBeVisible();
+  await expect(second.getByText(/Not classified yet/).first()).toBeVisible();
   await second
     .getByRole('button', { name: 'Throw away' })
     .or(second.getByText(/Not classified yet/))

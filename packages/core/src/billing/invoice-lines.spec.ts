@@ -44,7 +44,7 @@ describe('invoiceLines', () => {
       [60, 8400],
       [60, 8400],
     ]);
-    expect(lines[0]!.text).toBe('Glazing bars, bench conservation');
+    expect(lines[0]!.text).toBe('Glazing bars, bench conservation, 9 Jun');
     expect(invoiceLines(entries, [terms], 'entry', 'GBP').lines.length).toBe(5);
   });
 
@@ -55,22 +55,41 @@ describe('invoiceLines', () => {
       entry('1', 60, { ...drawing, rate: rate(610_000) }),
       entry('2', 60, lower),
       entry('3', 60, { rate: rate(900_000) }),
-      entry('4', 60, { rate: rate(840_000) }),
+      entry('4', 60, { rate: rate(840_000), personName: 'Idris Quarrie' }),
+      entry('4b', 60, { personName: 'Ines Vale' }),
       entry('5', 60, { ...lower, ...drawing }),
       entry('6', 60, { taskId: null, taskName: null }),
     ];
     const { lines } = invoiceLines(entries, [terms], 'task', 'GBP');
     expect(lines.map((line) => [line.text, line.rate / 10_000])).toEqual([
-      ['Glazing bars, bench conservation', 84],
-      ['Glazing bars, bench conservation', 90],
+      // The same work at two prices: whose it is.
+      ['Glazing bars, bench conservation, Idris Quarrie and Ines Vale', 84],
+      ['Glazing bars, bench conservation, Saoirse Vane', 90],
       ['Glazing bars, measured drawing', 61],
       ['Lower tier, bench conservation', 84],
       ['Lower tier, measured drawing', 84],
       ['Lantern room repair, bench conservation', 84],
     ]);
+    const crowd = ['Ada', 'Bo', 'Cy', 'Di'].map((personName, index) =>
+      entry(personName, 60, { personName, rate: rate(index === 0 ? 900_000 : 840_000) }),
+    );
+    expect(invoiceLines(crowd, [terms], 'task', 'GBP').lines.map((line) => line.text)).toEqual([
+      'Glazing bars, bench conservation, Bo, Cy and 1 more',
+      'Glazing bars, bench conservation, Ada',
+    ]);
+    // One person's work before and after a rise: of which days.
+    const risen = [
+      entry('a', 60, { workDate: '2026-06-02' }),
+      entry('b', 60),
+      entry('c', 60, { workDate: '2026-06-12', rate: rate(900_000) }),
+    ];
+    expect(invoiceLines(risen, [terms], 'task', 'GBP').lines.map((line) => line.text)).toEqual([
+      'Glazing bars, bench conservation, 2 Jun to 9 Jun',
+      'Glazing bars, bench conservation, 12 Jun',
+    ]);
     // By entry they stay in the order of the days.
     const byEntry = invoiceLines(entries, [terms], 'entry', 'GBP').lines;
-    expect(byEntry.map((line) => line.shares[0]!.entryId)).toEqual(['1', '2', '3', '4', '5', '6']);
+    expect(byEntry.map((line) => line.shares[0]!.entryId)).toEqual(['1', '2', '3', '4', '4b', '5', '6']);
   });
 
   it('takes edited texts by key, and notes where lines are entries', () => {

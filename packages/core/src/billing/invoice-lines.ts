@@ -182,6 +182,14 @@ function timeLines(
       ? `entry ${entry.id}`
       : `task ${entry.agreementId} ${entry.taskId ?? ''} ${entry.serviceName} ${entry.rate} ${entry.taxCategory} ${entry.taxRate}`;
   const groups = [...group(entries, keyOf)];
+  const priced = group(groups, ([, own]) => workKey(own[0]!));
+  // Work at several prices: each line says whose it is, or of which days, or the reader sees the same words twice.
+  const apart = (own: readonly BillableEntry[]) => {
+    const lines = priced.get(workKey(own[0]!))!.map(([, entries]) => entries);
+    if (grouping !== 'task' || new Set(lines.map((entries) => entries[0]!.rate)).size < 2) return '';
+    const people = lines.map(peopleOf);
+    return `, ${new Set(people).size === lines.length ? peopleOf(own) : daysOf(own)}`;
+  };
   return (grouping === 'task' ? taskByTask(groups) : groups).map(([key, own]) => {
     const first = own[0]!;
     const quantity = sumSeconds(own.map((entry) => entry.quantity));
@@ -197,7 +205,7 @@ function timeLines(
       kind: 'time',
       projectId: terms.projectId,
       agreementId: terms.agreementId,
-      text: texts[key] ?? defaultText(first, grouping),
+      text: texts[key] ?? defaultText(first, grouping) + apart(own),
       quantity,
       rate: first.rate,
       display: terms.display,
@@ -208,6 +216,25 @@ function timeLines(
       shares: own.map((entry, index) => ({ entryId: entry.id, quantity: entry.quantity, amount: amounts[index]! })),
     };
   });
+}
+
+/** What a line by task says without its price. */
+function workKey({ taskId, projectName, serviceName }: BillableEntry): string {
+  return `${taskId ?? projectName} ${serviceName}`;
+}
+
+/** Whose work a line is, in the order in which it began: two names, and how many more. */
+function peopleOf(entries: readonly BillableEntry[]): string {
+  const names = [...new Set(entries.map((entry) => entry.personName))];
+  if (names.length < 3) return names.join(' and ');
+  return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+}
+
+/** The days of some work: `2 Jun to 9 Jun`. */
+function daysOf(entries: readonly BillableEntry[]): string {
+  const days = entries.map((entry) => entry.workDate).sort();
+  const [from, to] = [shortDate(days[0]!), shortDate(days.at(-1)!)];
+  return from === to ? from : `${from} to ${to}`;
 }
 
 /** Lines of one task stand together, the tasks in the order in which their work began. */

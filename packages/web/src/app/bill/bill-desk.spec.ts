@@ -1,3 +1,5 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
 import type { BillDesk, DraftPreview } from '@yellowwood/contracts';
 import { FakeServer, Page, TODAY, id, open, refusal } from '../testing/fake-server';
 import { billEntry, documentOf, entryOf, invoiceDetail, invoiceRow } from '../testing/fixtures';
@@ -39,9 +41,11 @@ describe('the bill desk', () => {
     names: Partial<BillDesk> = {},
     prepare: (server: FakeServer) => void = () => undefined,
     role: 'bookkeeper' | 'manager' = 'bookkeeper',
+    again = '',
   ) {
     page = await open(BillDeskScreen, {
-      url: `/f/f/bill?scope=project:${id(20)}`,
+      url: again || `/f/f/bill?scope=project:${id(20)}`,
+      again: again !== '',
       roles: [role],
       prepare: (server) => {
         server.on('readBillDesk', () => deskOf(names)).on('previewInvoice', () => PREVIEW);
@@ -76,11 +80,32 @@ describe('the bill desk', () => {
     await desk({ entries: [billEntry(50), billEntry(51, { date: '2026-06-09', ready: 0 })] });
     expect(wish().entries).toEqual([{ id: id(50) }]);
     await page.press(/Survey of piles/);
-    expect(ticked()).toEqual([true, false, true, false]);
+    // What the limit leaves stands apart, and is not chosen with the rest.
+    await page.press(/^Beyond the limit/);
+    expect(ticked()).toEqual([true, true, true, false]);
+    expect(page.element.querySelectorAll('.grp.off').length).toBe(1);
     // Whoever wants it on the document all the same ticks it.
     page.element.querySelectorAll<HTMLInputElement>('.sub mat-checkbox input')[1]!.click();
     await page.settle(180);
     expect(wish().entries).toEqual([{ id: id(50) }, { id: id(51) }]);
+  });
+
+  it('keeps what was chosen over a reload: the day and the lines in the address, the rest with the tab', async () => {
+    await desk({ entries: [billEntry(50), billEntry(51, { date: '2026-06-09' })] });
+    await page.press(/Survey of piles/);
+    page.element.querySelectorAll<HTMLInputElement>('.sub mat-checkbox input')[1]!.click();
+    await page.settle(180);
+    page.element.querySelectorAll<HTMLElement>('yw-toggle-field button')[1]!.click();
+    await page.settle(180);
+    expect(TestBed.inject(Router).url).toContain('by=entry');
+    expect(wish()).toEqual(jasmine.objectContaining({ grouping: 'entry', entries: [{ id: id(50) }] }));
+    const { url } = TestBed.inject(Router);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await desk({ entries: [billEntry(50), billEntry(51, { date: '2026-06-09' })] }, () => undefined, 'bookkeeper', url);
+    await page.settle(180);
+    expect(wish()).toEqual(jasmine.objectContaining({ grouping: 'entry', entries: [{ id: id(50) }] }));
+    expect(page.element.querySelectorAll('.sub').length).toBe(2);
   });
 
   const mayIssue = () => page.texts('button').some((text) => /^Issue for/.test(text));

@@ -18,21 +18,18 @@ import { ToggleField } from '../ui/form/toggle-field';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { DeskChoices } from './desk-choices';
+import { Group, groupsOf, isBeyond, isBillable, notHereOf, overAllOf, pathOf, sumOf } from './desk-groups';
+import { OverLimit } from './over-limit';
 import { Paper } from './paper';
-
-interface Group {
-  readonly key: string;
-  readonly name: string;
-  readonly detail: string;
-  readonly entries: BillEntry[];
-}
 
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
   selector: 'yw-bill-desk',
-  imports: [MatButton, MatCheckbox, DateField, Failure, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe, ToggleField],
+  imports: [MatButton, MatCheckbox, DateField, Failure, OverLimit, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe, ToggleField],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
+  providers: [DeskChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BillDeskScreen {
@@ -43,9 +40,11 @@ export class BillDeskScreen {
   protected readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  protected readonly choices = inject(DeskChoices);
   /** Bills up to this date; until somebody chooses, to today. */
-  protected readonly chosenDate = signal<string | null>(null);
-  protected readonly upTo = computed(() => this.chosenDate() ?? this.address.period()?.to ?? this.today());
+  protected readonly upTo = computed(() => this.address.upTo() ?? this.today());
+  protected readonly billable = isBillable;
+  protected readonly sumOf = sumOf;
   protected readonly desk = loaded(
     () => (this.upTo() ? { scope: this.address.scope(), upTo: this.upTo() } : undefined),
     (query) => this.api.call('readBillDesk', { query }),
@@ -56,35 +55,13 @@ export class BillDeskScreen {
     { value: 'task', word: 'Task' },
     { value: 'entry', word: 'Entry' },
   ];
-  protected readonly grouping = signal<'task' | 'entry'>('task');
-  /** Entries that somebody ticked or left out by hand; of the rest, what the limit has room for is chosen. */
-  private readonly ticks = signal<ReadonlyMap<string, boolean>>(new Map());
-  protected readonly opened = signal<ReadonlySet<string>>(new Set());
-  protected readonly writeDowns = signal<ReadonlyMap<string, { minor: number; reason: string }>>(new Map());
-  private readonly texts = signal<ReadonlyMap<string, string>>(new Map());
   protected readonly preview = signal<DraftPreview | null>(null);
   protected readonly previewSentence = signal('');
   protected readonly command = command();
 
-  protected readonly groups = computed((): Group[] => {
-    const groups = new Map<string, Group>();
-    for (const entry of this.desk.value()?.entries ?? []) {
-      const key = entry.holdReason ? 'held' : entry.minor === null ? 'unpriced' : `${entry.projectId} ${entry.taskId ?? ''}`;
-      const found = groups.get(key) ?? {
-        key,
-        name: this.groupName(entry),
-        detail: key === 'held' || key === 'unpriced' ? '' : this.names.project(entry.projectId),
-        entries: [],
-      };
-      found.entries.push(entry);
-      groups.set(key, found);
-    }
-    return [...groups.values()].sort(
-      (a, b) => Number(a.key === 'held') + Number(a.key === 'unpriced') - Number(b.key === 'held') - Number(b.key === 'unpriced'),
-    );
-  });
+  protected readonly groups = computed(() => groupsOf(this.desk.value()?.entries ?? [], this.names));
   protected readonly chosen = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isChosen(entry)));
-  protected readonly bars = computed(() => this.barsOf());
+  protected readonly bars = computed(() => (this.desk.value() ? pathOf(this.desk.value()!, this.formats) : []));
   protected readonly title = computed(() => {
     const desk = this.desk.value();
     if (!desk) return '';
@@ -104,11 +81,6 @@ export class BillDeskScreen {
   protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
 
   constructor() {
-    // A new scope starts a new document.
-    effect(() => {
-      this.address.scope();
-      untracked(() => this.beginAnew());
-    });
     let turn = 0;
     effect((onCleanup) => {
       const wish = this.wish();
@@ -120,13 +92,6 @@ export class BillDeskScreen {
       const waiting = setTimeout(() => void this.ask(wish, () => own === turn), 120);
       onCleanup(() => clearTimeout(waiting));
     });
-  }
-
-  private beginAnew(): void {
-    this.ticks.set(new Map());
-    this.writeDowns.set(new Map());
-    this.texts.set(new Map());
-    this.preview.set(null);
   }
 
   private async ask(wish: DraftWish, current: () => boolean): Promise<void> {
@@ -148,30 +113,19 @@ export class BillDeskScreen {
       return {
         clientId: desk.clientId,
         upTo: desk.upTo,
-        grouping: this.grouping(),
-        entries: chosen.map(({ id }) => ({
-          id,
-          ...(this.writeDowns().has(id) ? { writeDown: this.writeDowns().get(id)! } : {}),
-        })),
-        texts: [...this.texts()].map(([key, text]) => ({ key, text })),
+        grouping: this.choices.grouping(),
+        entries: chosen.map(({ id }) => {
+          const writeDown = this.choices.writeDown(id);
+          return writeDown ? { id, writeDown } : { id };
+        }),
+        texts: this.choices.texts(),
       };
     },
     { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
   );
 
-  private groupName(entry: BillEntry): string {
-    if (entry.holdReason) return 'Held back';
-    if (entry.minor === null) return 'Without a rate';
-    if (entry.kind === 'fee') return 'Released over the limit';
-    return entry.taskName ?? this.names.project(entry.projectId);
-  }
-
-  protected billable(entry: BillEntry): boolean {
-    return entry.holdReason === null && entry.minor !== null;
-  }
-
   protected isChosen(entry: BillEntry): boolean {
-    return this.billable(entry) && (this.ticks().get(entry.id) ?? !this.isBeyond(entry));
+    return isBillable(entry) && (this.choices.ticks(entry.id) ?? !isBeyond(entry));
   }
 
   protected groupState(group: Group): 'all' | 'some' | 'none' {
@@ -179,121 +133,16 @@ export class BillDeskScreen {
     return count === 0 ? 'none' : count === group.entries.length ? 'all' : 'some';
   }
 
-  protected toggle(entries: readonly BillEntry[], on: boolean): void {
-    this.ticks.update((ticks) => new Map([...ticks, ...entries.map(({ id }): [string, boolean] => [id, on])]));
-  }
-
-  protected openGroup(key: string): void {
-    this.opened.update((opened) => {
-      const next = new Set(opened);
-      if (!next.delete(key)) next.add(key);
-      return next;
-    });
-  }
-
-  protected sum(entries: readonly BillEntry[], pick: 'seconds' | 'minor' | 'ready'): number {
-    return entries.reduce((total, entry) => total + (entry[pick] ?? 0), 0);
-  }
-
-  private barsOf() {
-    const desk = this.desk.value();
-    if (!desk) return [];
-    const total = (pick: (project: BillDesk['projects'][number]) => number | null) =>
-      desk.projects.reduce((sum, project) => sum + (pick(project) ?? 0), 0);
-    const paid = total((project) => project.paidNet);
-    const billed = total((project) => project.billedNet) - paid;
-    const ready = this.sum(desk.entries, 'ready');
-    const over = this.overAll();
-    const submitted = total((project) => project.submittedMinor);
-    const only = desk.projects.length === 1 ? desk.projects[0]! : null;
-    const left = only === null || only.limit === null ? 0 : Math.max(0, only.limit - (only.used ?? 0) - ready - submitted);
-    const text = (amount: number) => this.formats.about(amount, desk.currency);
-    return [
-      { name: 'paid', amount: paid, text: `${text(paid)} paid` },
-      { name: 'billed', amount: billed, text: `${text(billed)} billed` },
-      { name: 'approved', amount: ready, text: `${text(ready)} to bill` },
-      { name: 'submitted', amount: submitted, text: `${text(submitted)} in review` },
-      { name: 'left', amount: left, text: `${text(left)} left under the limit` },
-      { name: 'over', amount: over, text: `${text(over)} over the limit` },
-    ].filter((bar) => bar.amount > 0);
-  }
-
-  /** Of such work nothing may be billed: the agreed limit is used up before it. */
-  private isBeyond(entry: BillEntry): boolean {
-    return this.billable(entry) && entry.ready === 0 && entry.minor! > 0;
-  }
-
-  /** What is not on the desk, and why; null where all is. */
-  protected readonly notHere = computed(() => {
-    const rest = this.desk.value()?.notHere;
-    if (!rest) return null;
-    const all = [
-      { seconds: rest.recorded, why: 'not yet submitted' },
-      { seconds: rest.submitted, why: 'waiting for review' },
-      { seconds: rest.notBillable, why: 'not billable' },
-      { seconds: rest.later, why: 'after that date' },
-      { seconds: rest.inDrafts, why: 'in drafts' },
-    ].filter((one) => one.seconds > 0);
-    return all.length > 0 ? all : null;
-  });
-
-  protected readonly beyond = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isBeyond(entry)));
-  /** Over an agreed limit: work that waits, and sums that stand on invoices and wait to be decided on. */
-  protected readonly overAll = computed(() => {
-    const desk = this.desk.value();
-    if (!desk) return 0;
-    const priced = desk.entries.filter((entry) => this.billable(entry));
-    return this.sum(priced, 'minor') - this.sum(priced, 'ready') + desk.overLimit.reduce((sum, line) => sum + line.waiting, 0);
-  });
-
-  /** Bills what stood over the limit, as far as the limit has room for it now. */
-  protected async release(line: BillDesk['overLimit'][number]): Promise<void> {
-    const amount = await this.askAmount('Release over the limit', line.mayRelease, line.currency, line.number);
-    if (amount === undefined) return;
-    await this.command.run(
-      (id) => this.api.call('releaseOverLimit', { params: { id: line.lineId }, body: { id, minor: amount, note: '' } }),
-      { done: 'Released: it is to bill as a fee', about: `${line.lineId} ${amount}` },
-    );
-  }
-
-  /** Gives up what stood over the limit. */
-  protected async writeDownLine(line: BillDesk['overLimit'][number]): Promise<void> {
-    const amount = await this.askAmount('Write down over the limit', line.waiting, line.currency, line.number);
-    if (amount === undefined) return;
-    const reason = await this.asking.ask({
-      title: `Why are ${this.formats.money(amount, line.currency)} written down?`,
-      text: 'They will never be billed. The recorded time stays as it is.',
-      field: { label: 'Reason', needed: true },
-      button: 'Write down',
-    });
-    if (reason)
-      await this.command.run(
-        () => this.api.call('writeDownOverLimit', { params: { id: line.lineId }, body: { minor: amount, reason } }),
-        { done: 'Written down' },
-      );
-  }
-
-  private async askAmount(title: string, most: number, currency: string, number: string): Promise<number | undefined> {
-    const typed = await this.asking.ask({
-      title,
-      text: `${this.formats.money(most, currency)} of ${number} at most. Leave empty for all of it.`,
-      field: { label: `Amount in ${currency}, without tax`, needed: false },
-      button: 'Go on',
-    });
-    if (typed === undefined) return undefined;
-    if (typed === '') return most;
-    const read = readAmount(typed, currency);
-    if (read.ok && read.value > 0 && read.value <= most) return read.value;
-    this.command.refuse(`Type an amount above zero, at most ${this.formats.money(most, currency)}.`);
-    return undefined;
-  }
+  protected readonly beyond = computed(() => (this.desk.value()?.entries ?? []).filter(isBeyond));
+  protected readonly overAll = computed(() => (this.desk.value() ? overAllOf(this.desk.value()!) : 0));
+  protected readonly notHere = computed(() => (this.desk.value() ? notHereOf(this.desk.value()!) : null));
 
   /** Writes entries off: one, or all that are chosen. */
   protected async writeOff(entries: readonly BillEntry[]): Promise<void> {
     const currency = this.desk.value()!.currency;
     const reason = await this.asking.ask({
       title: `Write off ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
-      text: `${this.formats.money(this.sum(entries, 'minor'), currency)} will not be billed. The time stays, and counts against realisation.`,
+      text: `${this.formats.money(sumOf(entries, 'minor'), currency)} will not be billed. The time stays, and counts against realisation.`,
       field: { label: 'Reason', needed: true },
       button: 'Write off',
     });
@@ -313,7 +162,7 @@ export class BillDeskScreen {
   }
 
   protected editText(edit: { key: string; text: string }): void {
-    if (edit.text.trim()) this.texts.update((texts) => new Map(texts).set(edit.key, edit.text.trim()));
+    if (edit.text.trim()) this.choices.reword(edit.key, edit.text.trim());
   }
 
   protected why(entry: BillEntry): void {
@@ -330,7 +179,7 @@ export class BillDeskScreen {
       button: 'Go on',
     });
     if (typed === undefined) return;
-    if (typed === '') return this.writeDowns.update((map) => new Map([...map].filter(([id]) => id !== entry.id)));
+    if (typed === '') return this.choices.reduce(entry.id, null);
     const read = readAmount(typed, currency);
     if (!read.ok || read.value <= 0 || read.value > (entry.minor ?? 0))
       return this.command.refuse(`Type an amount above zero, at most ${this.formats.money(entry.minor ?? 0, currency)}.`);
@@ -339,7 +188,7 @@ export class BillDeskScreen {
       field: { label: 'Reason, printed on the document', needed: true },
       button: 'Reduce',
     });
-    if (reason) this.writeDowns.update((map) => new Map(map).set(entry.id, { minor: read.value, reason }));
+    if (reason) this.choices.reduce(entry.id, { minor: read.value, reason });
   }
 
   protected async hold(): Promise<void> {
@@ -385,7 +234,7 @@ export class BillDeskScreen {
         async (id) => {
           await this.api.call('createDraft', { body: { id, wish } });
           // The choices are the draft's now; what is left on the desk is another document.
-          this.beginAnew();
+          this.choices.beginAnew();
         },
         { done: 'Draft kept; its entries are reserved', about: JSON.stringify(wish) },
       );
@@ -420,11 +269,7 @@ export class BillDeskScreen {
         const { wish } = await this.api.call('readInvoice', { params: { id } });
         await this.api.call('discardDraft', { params: { id }, version });
         await this.desk.reload();
-        const wanted = new Map(wish!.entries.map((entry) => [entry.id, entry]));
-        this.grouping.set(wish!.grouping);
-        this.ticks.set(new Map((this.desk.value()?.entries ?? []).map(({ id }) => [id, wanted.has(id)])));
-        this.writeDowns.set(new Map(wish!.entries.flatMap((entry) => (entry.writeDown ? [[entry.id, entry.writeDown]] : []))));
-        this.texts.set(new Map(wish!.texts.map(({ key, text }) => [key, text])));
+        this.choices.takeUp(wish!, this.desk.value()?.entries ?? []);
       },
       { done: 'The draft is on the desk again; keep or issue it when it is right' },
     );

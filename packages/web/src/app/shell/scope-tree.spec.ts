@@ -31,12 +31,9 @@ const FOUR = ['Saltmere Harbour Trust', 'Lantern room repair', 'Parish of St Osr
 
 describe('the scope tree', () => {
   let page: Page<ScopeTree>;
-  let firm = 0;
 
-  /** In a firm of its own each time: what was folded is kept by firm. */
-  async function tree(work = SMALL, { roles = ['owner'] as Role[], query = '' } = {}): Promise<void> {
-    firm += 1;
-    page = await open(ScopeTree, { url: `/f/tree${firm}/record${query}`, roles });
+  async function tree(work = SMALL, { roles = ['owner'] as Role[], again = false } = {}): Promise<void> {
+    page = await open(ScopeTree, { url: '/f/f/record', roles, again });
     const store = TestBed.inject(Store);
     store.dispatch(workActions.workKnown({ work }));
     const bar = { id: 'p1', stages: { recorded: 60, submitted: 0, approved: 0, billed: 0, paid: 0 }, ended: 0 };
@@ -75,8 +72,7 @@ describe('the scope tree', () => {
     expect(page.element.querySelectorAll('yw-stage-bar').length).toBe(1);
     page.element.remove();
     TestBed.resetTestingModule();
-    firm -= 1;
-    await tree();
+    await tree(SMALL, { again: true });
     expect(names()).toContain('Glazing bars');
   });
 
@@ -90,7 +86,7 @@ describe('the scope tree', () => {
     const many = Array.from({ length: 41 }, (_, index) => project(`q${index}`, `Job ${index}`, 'c1'));
     await tree({ ...SMALL, projects: [...many, SMALL.projects[1]!], tasks: [] });
     expect(names()).toEqual(['Saltmere Harbour Trust', 'Parish of St Osric']);
-    await TestBed.inject(Router).navigateByUrl(`/f/tree${firm}/record?scope=project:q7`);
+    await TestBed.inject(Router).navigateByUrl('/f/f/record?scope=project:q7');
     await page.settle();
     expect(names()).toContain('Job 7');
     expect(line('Job 7').getAttribute('aria-selected')).toBe('true');
@@ -99,7 +95,7 @@ describe('the scope tree', () => {
   it('brings what is chosen into view', async () => {
     await tree();
     const seen = spyOn(Element.prototype, 'scrollIntoView');
-    await TestBed.inject(Router).navigateByUrl(`/f/tree${firm}/record?scope=project:p2`);
+    await TestBed.inject(Router).navigateByUrl('/f/f/record?scope=project:p2');
     await page.settle();
     expect(seen.calls.mostRecent().object).toBe(line('Bell frame survey'));
     expect(page.text('.on')).toBe('Bell frame survey');

@@ -12,10 +12,11 @@ describe('the shell', () => {
   let page: Page<Shell>;
   afterEach(() => page.element.remove());
 
-  async function shell(url: string, roles: Role[] = ['owner'], narrow = false) {
+  async function shell(url: string, roles: Role[] = ['owner'], narrow = false, again = false) {
     page = await open(Shell, {
       url,
       roles,
+      again,
       providers: [{ provide: BreakpointObserver, useValue: { observe: () => of({ matches: narrow }) } }],
       prepare: (server) =>
         server
@@ -71,6 +72,11 @@ describe('the shell', () => {
     await TestBed.inject(Router).navigateByUrl('/f/f/record');
     await page.settle();
     expect(why()).toBeNull();
+    // Also after the page was loaded again.
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await shell('/f/f/record', ['owner'], false, true);
+    expect(why()).toBeNull();
     await page.press('Why');
     expect(why()).not.toBeNull();
   });
@@ -89,6 +95,24 @@ describe('the shell', () => {
     page.element.querySelector<HTMLElement>('[role=treeitem]')!.click();
     await page.settle();
     expect(page.element.querySelector('yw-scope-tree')!.classList).not.toContain('open');
+  });
+
+  it('closes the scope by its button, Escape or a press beside it, and the focus goes in and out with it', async () => {
+    await shell('/f/f/record', ['owner'], true);
+    const isOpen = () => page.element.querySelector('yw-scope-tree')!.classList.contains('open');
+    await page.press('Choose scope');
+    const find = page.element.querySelector<HTMLElement>('yw-scope-tree input')!;
+    expect([isOpen(), document.activeElement]).toEqual([true, find]);
+    await page.key(find, 'Escape');
+    expect(isOpen()).toBeFalse();
+    expect(page.button('Choose scope').getAttribute('aria-expanded')).toBe('false');
+    await page.press('Choose scope');
+    page.element.querySelector<HTMLElement>('.behind')!.click();
+    await page.settle();
+    expect(isOpen()).toBeFalse();
+    await page.press('Choose scope');
+    await page.press('Choose scope');
+    expect(isOpen()).toBeFalse();
   });
 
   it('lets the keyboard skip to the work', async () => {

@@ -1,10 +1,21 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  signal,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
+import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { BreakpointObserver } from '@angular/cdk/layout';
 import { RouterOutlet } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { map } from 'rxjs';
 import { Address } from '../state/address';
+import { kept } from '../state/kept';
 import { KeepFocus } from '../ui/keep-focus';
 import { sessionFeature } from '../state/session';
 import { Keys } from './keys';
@@ -19,21 +30,8 @@ import { WhyPanel } from './why-panel';
  */
 @Component({
   selector: 'yw-shell',
-  imports: [RouterOutlet, StepRail, ScopeTree, WhyPanel, TimerDock],
-  template: `
-    <a class="skip" href="#work" (click)="skip($event)">Skip to the work</a>
-    <yw-step-rail (scopeToggled)="scopeOpen.set(!scopeOpen())" [scopeOpen]="scopeOpen()" />
-    <yw-scope-tree [class.open]="scopeOpen()" (chosen)="scopeOpen.set(false)" />
-    <main id="work" tabindex="-1"><router-outlet /></main>
-    @if (whyShown()) {
-      <yw-why-panel [class.over]="over()" (folded)="fold()" />
-    } @else {
-      <button class="handle" type="button" (click)="unfold()" aria-expanded="false">Why</button>
-    }
-    @if (records()) {
-      <yw-timer-dock />
-    }
-  `,
+  imports: [CdkTrapFocus, RouterOutlet, StepRail, ScopeTree, WhyPanel, TimerDock],
+  templateUrl: './shell.html',
   styleUrl: './shell.scss',
   host: {
     '(document:keydown)': 'keys.pressed($event)',
@@ -44,6 +42,8 @@ import { WhyPanel } from './why-panel';
 })
 export class Shell {
   private readonly address = inject(Address);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly injector = inject(Injector);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly keys = inject(Keys);
   protected readonly scopeOpen = signal(false);
@@ -58,7 +58,10 @@ export class Shell {
    * What the person chose, by step; until then the steps whose work is done with it open with it, where there
    * is room, and so does a link to a figure: it was asked why.
    */
-  private readonly choice = signal<Readonly<Record<string, boolean>>>({});
+  private readonly choice = kept(
+    () => 'why',
+    (): Readonly<Record<string, boolean>> => ({}),
+  );
   protected readonly whyShown = computed(() => {
     const step = this.address.step() ?? '';
     const beside = ['record', 'review', 'collect'].includes(step) || this.address.selection()?.kind === 'figure';
@@ -69,6 +72,15 @@ export class Shell {
     inject(KeepFocus);
     // Asking "why" of a figure opens the panel wherever it was folded.
     this.address.asked.subscribe(() => this.unfold());
+  }
+
+  /** The scope where it has no place of its own: over the work, until something is chosen or one turns away from it. */
+  protected drawer(open: boolean): void {
+    if (open === this.scopeOpen()) return;
+    this.scopeOpen.set(open);
+    const into = () =>
+      this.host.nativeElement.querySelector<HTMLElement>(open ? 'yw-scope-tree input' : '.scope-button')?.focus();
+    afterNextRender(into, { injector: this.injector });
   }
 
   protected fold(): void {

@@ -45,4 +45,21 @@ describe('the address of the page', () => {
     await at('/f/quill/review?scope=client:c&period=2026-W24');
     expect(address.stepLink('bill')).toEqual({ commands: ['/f', 'quill', 'bill'], queryParams: { scope: 'client:c' } });
   });
+
+  it('leads back to a step as it was looked at last, with the scope of now and nothing selected', async () => {
+    await at('/f/quill/review?scope=client:c&period=2026-W24&sel=person:x');
+    TestBed.tick();
+    await TestBed.inject(Router).navigateByUrl('/f/quill/bill?scope=project:p&upto=2026-06-08&by=entry');
+    TestBed.tick();
+    expect([address.upTo(), address.by(), address.period()]).toEqual(['2026-06-08', 'entry', null]);
+    expect(address.stepLink('review').queryParams).toEqual({ period: '2026-W24', scope: 'project:p' });
+    expect(address.stepLink('collect').queryParams).toEqual({ scope: 'project:p' });
+    await TestBed.inject(Router).navigateByUrl('/f/quill/review');
+    TestBed.tick();
+    expect(address.stepLink('bill').queryParams).toEqual({ upto: '2026-06-08', by: 'entry' });
+    // Of another firm nothing is known.
+    await TestBed.inject(Router).navigateByUrl('/f/oak/review');
+    TestBed.tick();
+    expect(address.stepLink('bill').queryParams).toEqual({});
+  });
 });

@@ -1,4 +1,4 @@
-import { Injectable, computed, inject } from '@angular/core';
+import { Injectable, computed, effect, inject } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { NavigationEnd, Router } from '@angular/router';
 import { Period, isDate, readPeriod } from '@yellowwood/core';
@@ -6,6 +6,9 @@ import { Subject, filter, map, startWith } from 'rxjs';
 
 export type Step = 'record' | 'review' | 'bill' | 'collect' | 'results';
 export const STEPS: readonly Step[] = ['record', 'review', 'bill', 'collect', 'results'];
+
+/** Parts of the address that belong to one step: how it is looked at. */
+const STEP_PARTS = ['period', 'day', 'show', 'upto', 'by'] as const;
 
 /** What is selected: an entry, a person, an invoice, a figure. */
 export interface Selection {
@@ -47,10 +50,12 @@ export class Address {
   });
   readonly show = computed(() => this.tree().queryParamMap.get('show'));
   /** The chosen day of a period. */
-  readonly day = computed(() => {
-    const text = this.tree().queryParamMap.get('day');
-    return text && isDate(text) ? text : null;
-  });
+  readonly day = computed(() => this.dateOf('day'));
+
+  /** Up to which day of work a document is made; null where nobody has chosen. */
+  readonly upTo = computed(() => this.dateOf('upto'));
+  /** What the lines of a document are made by; null where nobody has chosen. */
+  readonly by = computed(() => this.tree().queryParamMap.get('by'));
 
   /** Emits when somebody asks why, also of what is selected already. */
   readonly asked = new Subject<void>();
@@ -61,12 +66,32 @@ export class Address {
     this.asked.next();
   }
 
+  private dateOf(name: string): string | null {
+    const text = this.tree().queryParamMap.get(name);
+    return text && isDate(text) ? text : null;
+  }
+
+  constructor() {
+    // How a step was looked at last, for when one comes back to it: its period and choices, not what was selected.
+    effect(() => {
+      const [step, tree] = [this.step(), this.tree()];
+      if (!step || !STEPS.includes(step)) return;
+      const own = STEP_PARTS.flatMap((name) => {
+        const text = tree.queryParamMap.get(name);
+        return text === null ? [] : [[name, text]];
+      });
+      this.looks.set(`${this.firm()} ${step}`, Object.fromEntries(own) as Record<string, string>);
+    });
+  }
+
+  private readonly looks = new Map<string, Readonly<Record<string, string>>>();
+
   /** What is on its way into the address; a second change must not undo the first. */
   private pending: { parts: Record<string, string | null>; replace: boolean } | null = null;
 
   /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
   async set(
-    parts: Partial<Record<'scope' | 'period' | 'day' | 'sel' | 'show', string | null>>,
+    parts: Partial<Record<'scope' | 'sel' | (typeof STEP_PARTS)[number], string | null>>,
     replace = false,
   ): Promise<boolean> {
     const queryParams: Record<string, string | null> = { ...this.pending?.parts, ...parts };
@@ -82,10 +107,11 @@ export class Address {
     }
   }
 
-  /** The link of a step, with the present scope; the period belongs to the step that is left behind. */
+  /** The link of a step, with the present scope and as it was looked at last; the period belongs to its step. */
   stepLink(step: Step): { commands: string[]; queryParams: Record<string, string> } {
     const scope = this.scope();
-    return { commands: ['/f', this.firm(), step], queryParams: scope === 'all' ? {} : { scope } };
+    const look = this.looks.get(`${this.firm()} ${step}`) ?? {};
+    return { commands: ['/f', this.firm(), step], queryParams: { ...look, ...(scope === 'all' ? {} : { scope }) } };
   }
 
   go(step: Step, queryParams: Record<string, string>): Promise<boolean> {

@@ -310,9 +310,12 @@ export async function open<C>(
     providers?: Provider[];
     /** The firm's periods; weeks from Monday unless said otherwise. */
     period?: PeriodRule;
+    /** Whether the page was there before: what it keeps for a reload is still there. */
+    again?: boolean;
   },
 ): Promise<Page<C>> {
   look();
+  if (!options.again) sessionStorage.clear();
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
