@@ -170,7 +170,10 @@ test('owner, bookkeeper: bill by task, issue, open the PDF; the same hours are n
 
   const page = await signedIn(browser, 'bookkeeper');
   await page.getByRole('link', { name: /^Bill/ }).click();
-  await page.getByRole('table', { name: 'Projects to bill' }).getByRole('row', { name: /^Roadside marker survey/ }).click();
+  await page
+    .getByRole('table', { name: 'Projects to bill' })
+    .getByRole('row', { name: /^Roadside marker survey/ })
+    .click();
   await page.waitForURL(/scope=project/);
   // Another machine, which from now on reads nothing new: it shows the list as it was.
   const second = await signedIn(browser, 'bookkeeper');

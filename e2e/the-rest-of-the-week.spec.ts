@@ -118,7 +118,10 @@ test('manager: corrects an entry with a reason, re-opens one that was approved; 
 test('bookkeeper: holds back, releases, reduces, keeps a draft and discards it', async ({ browser }) => {
   const page = await signedIn(browser, 'bookkeeper');
   await page.getByRole('link', { name: /^Bill/ }).click();
-  await page.getByRole('table', { name: 'Projects to bill' }).getByRole('button', { name: 'Bell frame survey' }).click();
+  await page
+    .getByRole('table', { name: 'Projects to bill' })
+    .getByRole('row', { name: /^Bell frame survey/ })
+    .click();
   await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
   const net = () => page.locator('yw-paper tfoot tr').first().locator('td').last().textContent();
   const before = await net();
@@ -160,7 +163,7 @@ test('bookkeeper: prices by hand, with a reason, what no rule prices', async ({ 
   await page.getByRole('link', { name: /^Bill/ }).click();
   const heading = page.getByRole('heading', { name: /^Without a rate: \d+/ });
   const count = Number(/\d+/.exec((await heading.textContent())!)![0]);
-  await page.getByRole('table', { name: 'Entries without a rate' }).getByRole('button').first().click();
+  await page.getByRole('table', { name: 'Entries without a rate' }).locator('tbody tr').first().click();
   const panel = page.getByRole('complementary', { name: 'Why' });
   await expect(panel.getByRole('heading', { name: 'No rate applies' })).toBeVisible();
   await panel.getByRole('button', { name: 'Type a rate' }).click();

@@ -231,6 +231,26 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (entry) => entry.value,
     { billable: 900, rate: 440_000, minor: 1100, currency: 'GBP' },
   ),
+  priceEntries: deed(
+    'entries priced',
+    async (firm) => {
+      const [one, other] = [firm.approved(), firm.approved()];
+      return { as: 'owner', body: { ...seen(await firm.now(one), await firm.now(other)), rate: 440_000, reason } };
+    },
+    async (answer, firm, { body }) => [
+      answer,
+      await firm.world.sql('select rate, rate_source, value_minor from entry where id = any($1)', [
+        body!.entries.map(({ id }) => id),
+      ]),
+    ],
+    [
+      { priced: 2, unpriced: 0 },
+      [
+        { rate: 440_000, rate_source: 'typed', value_minor: 1100 },
+        { rate: 440_000, rate_source: 'typed', value_minor: 1100 },
+      ],
+    ],
+  ),
   holdEntries: deed(
     'entries held',
     async (firm) => ({ as: 'bookkeeper', body: { ...seen(await firm.now(firm.approved())), reason } }),
@@ -411,6 +431,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   issueNewInvoice: 'entries invoices shares numbers events',
   markSent: 'invoices events',
   pauseTimer: 'timers segments events',
+  priceEntries: 'entries events',
   priceEntry: 'entries events',
   recordPayment: 'entries invoices payments allocations events',
   reinstateEntries: 'entries events',

@@ -13,6 +13,7 @@ interface Things {
   readonly invoice: string;
   readonly payment: string;
   readonly line: string;
+  readonly lineKey: string;
   readonly project: string;
   readonly client: string;
   readonly timer: string;
@@ -93,6 +94,8 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   returnPeriod: ({ person }) => ({ params: { id: person }, body: { from: '2026-03-02', reason } }),
   readEntryWhy: ({ entry }) => ({ params: { id: entry } }),
   readHistory: ({ entry }) => ({ params: { id: entry } }),
+  priceEntries: ({ entry }) => ({ body: { entries: [{ id: entry, version: 99 }], rate: 1, reason } }),
+  readLineEntries: ({ invoice, lineKey }) => ({ params: { id: invoice, line: lineKey } }),
   priceEntry: ({ entry }) => ({ params: { id: entry }, version: 99, body: { rate: 1, reason } }),
   listUnpriced: () => ({}),
   listToBill: () => ({ query: { upTo: '2026-06-14' } }),
@@ -169,6 +172,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   readEntryWhy: 'yyyy y?y?',
   readHistory: 'yyyy y?y?',
   // Money.
+  priceEntries: 'yyyn y?yn',
+  readLineEntries: 'y?yn y?yn',
   priceEntry: 'yyyn y?yn',
   listUnpriced: 'yyyn yyyn',
   listToBill: 'yyyn yyyn',
@@ -227,11 +232,20 @@ describe('every endpoint, asked by every role', () => {
     await world.as('bookkeeper').done('recordPayment', {
       body: { id: payment, invoiceId: invoice.row.id, minor: 1, receivedOn: '2026-06-12', reference: '' },
     });
-    const [line] = await world.sql<{ id: string }>("select id from invoice_line where kind = 'over-limit' and invoice_id = $1", [
-      invoice.row.id,
-    ]);
+    const [line] = await world.sql<{ id: string; key: string }>(
+      "select id, key from invoice_line where kind = 'over-limit' and invoice_id = $1",
+      [invoice.row.id],
+    );
     return {
-      ...{ person: world.ids[who], entry: made[1]!, other: made[2]!, invoice: invoice.row.id, payment, line: line!.id },
+      ...{
+        person: world.ids[who],
+        entry: made[1]!,
+        other: made[2]!,
+        invoice: invoice.row.id,
+        payment,
+        line: line!.id,
+        lineKey: line!.key,
+      },
       ...{ project: projectId, client: clientId, timer: '', gone: '' },
     };
   }

@@ -299,6 +299,45 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', params: { id }, version, body: { rate: 1, reason } };
     },
   },
+  priceEntries: {
+    'entry-unknown': async (firm) => {
+      const { id, version } = firm.approved();
+      return {
+        as: 'owner',
+        body: {
+          entries: [
+            { id, version },
+            { id: newId(), version: 1 },
+          ],
+          rate: 1,
+          reason,
+        },
+      };
+    },
+    'entries-stale': async (firm) => {
+      const [one, other] = [firm.approved(), firm.approved()];
+      return { as: 'owner', body: { ...seen(await firm.now(one), { id: other.id, version: 99 }), rate: 1, reason } };
+    },
+    'entry-billed': async (firm) => {
+      const [entry, other] = [firm.approved(), firm.approved()];
+      await firm.issued(entry);
+      return { as: 'owner', body: { ...seen(await firm.now(other), await firm.now(entry)), rate: 1, reason } };
+    },
+    'entry-in-draft': async (firm) => {
+      const [entry, other] = [firm.approved(), firm.approved()];
+      await firm.draft(entry);
+      return { as: 'owner', body: { ...seen(await firm.now(other), await firm.now(entry)), rate: 1, reason } };
+    },
+    'entry-not-billable': async (firm) => {
+      const entry = firm.approved();
+      const free = await firm.recorded('staff', { billable: false });
+      return { as: 'owner', body: { ...seen(await firm.now(entry), free), rate: 1, reason } };
+    },
+  },
+  readLineEntries: {
+    'invoice-unknown': () => ({ as: 'owner', params: { id: newId(), line: 'x' } }),
+    'line-unknown': async (firm) => ({ as: 'owner', params: { id: (await firm.issued()).row.id, line: 'x' } }),
+  },
   listUnpriced: { 'scope-unknown': () => inScope('owner') as Asked<'listUnpriced'> },
   listToBill: { 'scope-unknown': () => inScope('owner', { upTo: '2026-06-14' }) as Asked<'listToBill'> },
   readBillDesk: { 'scope-unknown': () => inScope('owner', { upTo: '2026-06-14' }) as Asked<'readBillDesk'> },

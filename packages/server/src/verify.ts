@@ -23,12 +23,13 @@ let wrong = 0;
 for (const { firm_id: id, slug, name } of firms.rows) {
   const differences = await transaction(database, READ, async (tx) => {
     await tx.query("select set_config('app.firm_id', $1, true)", [id]);
-    const [firm] = (await tx.query<{ currency: string; zone: string }>('select currency, zone from firm')).rows;
+    type Own = { currency: string; country: string; zone: string };
+    const [firm] = (await tx.query<Own>('select currency, country, zone from firm')).rows;
     const [person] = (await tx.query<{ id: string }>('select id from person order by id limit 1')).rows;
     const context: Context = {
       tx,
       firm: {
-        ...{ id, slug, name, currency: firm!.currency, zone: firm!.zone, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0 },
+        ...{ id, slug, name, ...firm!, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0 },
         period: WEEKS,
       },
       actor: {

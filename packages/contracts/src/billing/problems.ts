@@ -12,6 +12,11 @@ export const billingProblems = sentences({
     title: 'The entry is not to bill',
     detail: 'Only approved time that is to bill can be held back.',
   },
+  'line-unknown': {
+    status: 404,
+    title: 'No such line',
+    detail: 'The document has no such line. Read the document again.',
+  },
   'entry-unpriced': {
     status: 409,
     title: 'An entry has no rate',

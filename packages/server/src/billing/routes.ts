@@ -16,18 +16,21 @@ import { issueInvoice, issueNewInvoice } from './invoices/issue-invoice';
 import { listInvoices } from './invoices/list-invoices';
 import { markSent } from './invoices/mark-sent';
 import { previewInvoice } from './invoices/preview-invoice';
+import { readLineEntries } from './invoices/read-line-entries';
 import { readInvoice } from './invoices/read-invoice';
 import { readInvoicePdf } from './invoices/read-invoice-pdf';
 import { voidInvoice } from './invoices/void-invoice';
 import { recordPayment } from './payments/record-payment';
 import { reversePayment } from './payments/reverse-payment';
 import { listUnpriced } from './pricing/list-unpriced';
-import { priceEntry } from './pricing/price-entry';
+import { priceEntries, priceEntry } from './pricing/price-entry';
 import { readEntryWhy } from './pricing/read-entry-why';
 
 /** Pricing, billing and collecting. */
 export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.readEntryWhy, (context, { params }) => readEntryWhy(context, params.id));
+  mount(platform, endpoints.priceEntries, (context, { body }) => priceEntries(context, body.entries, body.rate, body.reason));
+  mount(platform, endpoints.readLineEntries, (context, { params }) => readLineEntries(context, params.id, params.line));
   mount(platform, endpoints.priceEntry, (context, { params, body, version }) =>
     priceEntry(context, params.id, version, body.rate, body.reason),
   );

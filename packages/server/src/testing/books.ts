@@ -14,6 +14,7 @@ export function ownerContext(world: World, tx: Tx): Context {
       slug: world.slug,
       name: '',
       currency: 'GBP',
+      country: 'GB',
       zone: 'Europe/London',
       dayMaximum: 0,
       weekMaximum: 0,

@@ -46,3 +46,34 @@ describe('a cent that grouping makes', () => {
     expect([preview.document.net, preview.rounding]).toEqual([7503, []]);
   });
 });
+
+describe('what a line of a document bills', () => {
+  let world: World;
+  let id: string;
+
+  beforeAll(async () => {
+    world = await makeWorld();
+    const own = await record(world, 'staff', '2026-06-08', 1);
+    const others = await record(world, 'bookkeeper', '2026-06-08', 2);
+    await submitAndApprove(world, 'staff');
+    await submitAndApprove(world, 'bookkeeper');
+    const wish = { clientId: world.ids.client, upTo: '2026-06-14', grouping: 'task' as const, texts: [] };
+    const entries = [{ id: own.id }, { id: others.id }];
+    ({ id } = (await world.as('bookkeeper').done('createDraft', { body: { id: newId(), wish: { ...wish, entries } } })).row);
+  });
+  afterAll(() => world.close());
+
+  const linesOf = async () => (await world.as('owner').done('readInvoice', { params: { id } })).document.lines;
+
+  it('is told entry by entry, with the share of each, and adds up to the line', async () => {
+    for (const line of await linesOf()) {
+      const { entries, count } = await world.as('owner').done('readLineEntries', { params: { id, line: line.key } });
+      expect(entries.length).toBe(count);
+      expect(entries.reduce((sum, one) => sum + one.minor!, 0)).toBe(line.minor);
+      expect(entries.every((one) => one.quantity > 0 && one.entry.id !== '')).toBeTrue();
+    }
+    // A line of another document is none of this one.
+    const other = await world.as('owner').call('readLineEntries', { params: { id: newId(), line: (await linesOf())[0]!.key } });
+    expect(other.problem.code).toBe('invoice-unknown');
+  });
+});

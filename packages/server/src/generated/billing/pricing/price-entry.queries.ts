@@ -1,40 +1,44 @@
 /** Types generated for queries found in "packages/server/src/billing/pricing/price-entry.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
-/** 'EntryToPrice' parameters type */
-export interface IEntryToPriceParams {
+export type stringArray = (string)[];
+
+/** 'EntriesToPrice' parameters type */
+export interface IEntriesToPriceParams {
   asker: string;
-  id: string;
+  ids: stringArray;
   reach: string;
 }
 
-/** 'EntryToPrice' return type */
-export interface IEntryToPriceResult {
+/** 'EntriesToPrice' return type */
+export interface IEntriesToPriceResult {
+  id: string;
   personId: string;
   workDate: string;
 }
 
-/** 'EntryToPrice' query type */
-export interface IEntryToPriceQuery {
-  params: IEntryToPriceParams;
-  result: IEntryToPriceResult;
+/** 'EntriesToPrice' query type */
+export interface IEntriesToPriceQuery {
+  params: IEntriesToPriceParams;
+  result: IEntriesToPriceResult;
 }
 
-const entryToPriceIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":91,"b":97}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":106}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":126,"b":129}]}],"statement":"select\n  r.person_id as \"personId!\",\n  r.work_date as \"workDate!\"\nfrom\n  entries_in_reach (:reach!, :asker!) r\nwhere\n  r.id = :id!\n  and r.kind = 'time'"};
+const entriesToPriceIR: any = {"usedParamSet":{"reach":true,"asker":true,"ids":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":108,"b":114}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":117,"b":123}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":148,"b":152}]}],"statement":"select\n  r.id as \"id!\",\n  r.person_id as \"personId!\",\n  r.work_date as \"workDate!\"\nfrom\n  entries_in_reach (:reach!, :asker!) r\nwhere\n  r.id = any (:ids!)\n  and r.kind = 'time'"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
+ *   r.id as "id!",
  *   r.person_id as "personId!",
  *   r.work_date as "workDate!"
  * from
  *   entries_in_reach (:reach!, :asker!) r
  * where
- *   r.id = :id!
+ *   r.id = any (:ids!)
  *   and r.kind = 'time'
  * ```
  */
-export const entryToPrice = new PreparedQuery<IEntryToPriceParams,IEntryToPriceResult>(entryToPriceIR);
+export const entriesToPrice = new PreparedQuery<IEntriesToPriceParams,IEntriesToPriceResult>(entriesToPriceIR);
 
 

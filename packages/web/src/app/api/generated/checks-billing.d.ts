@@ -6,6 +6,7 @@ export const holdEntries: Check;
 export const issueInvoice: Check;
 export const issueNewInvoice: Check;
 export const previewInvoice: Check;
+export const priceEntries: Check;
 export const priceEntry: Check;
 export const recordPayment: Check;
 export const reinstateEntries: Check;

@@ -1090,19 +1090,157 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
   return validate45.errors = vErrors, errors === 0;
 }
 validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var priceEntry = validate46;
+var priceEntries = validate46;
 function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.rate === void 0 && (missing0 = "rate") || data.reason === void 0 && (missing0 = "reason"))
+      if (data.entries === void 0 && (missing0 = "entries") || data.rate === void 0 && (missing0 = "rate") || data.reason === void 0 && (missing0 = "reason"))
         return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "rate" || key0 === "reason")) {
+          if (!(key0 === "entries" || key0 === "rate" || key0 === "reason")) {
             return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.entries !== void 0) {
+            let data0 = data.entries, _errs2 = errors;
+            if (errors === _errs2)
+              if (Array.isArray(data0)) {
+                if (data0.length > 2e3)
+                  return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                if (data0.length < 1)
+                  return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                {
+                  var valid1 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs4 = errors;
+                    if (errors === _errs4)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                          return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs6 = errors;
+                          for (let key1 in data1)
+                            if (!(key1 === "id" || key1 === "version")) {
+                              return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs6 === errors) {
+                            if (data1.id !== void 0) {
+                              let data2 = data1.id, _errs7 = errors;
+                              if (errors === _errs7 && errors === _errs7)
+                                if (typeof data2 == "string") {
+                                  if (!formats0.test(data2))
+                                    return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                } else
+                                  return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs7 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.version !== void 0) {
+                                let data3 = data1.version, _errs9 = errors;
+                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                  return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                  if (data3 > 2147483647 || isNaN(data3))
+                                    return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  if (data3 < 1 || isNaN(data3))
+                                    return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                }
+                                var valid2 = _errs9 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate46.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs4 === errors;
+                    if (!valid1)
+                      break;
+                  }
+                }
+              } else
+                return validate46.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.rate !== void 0) {
+              let data4 = data.rate, _errs11 = errors, _errs12 = errors, valid3 = !1, _errs13 = errors;
+              if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
+                let err0 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+              }
+              if (errors === _errs13 && typeof data4 == "number" && isFinite(data4)) {
+                if (data4 > 1e9 || isNaN(data4)) {
+                  let err1 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e9 }, message: "must be <= 1000000000" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                } else if (data4 < 0 || isNaN(data4)) {
+                  let err2 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                  vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                }
+              }
+              var _valid0 = _errs13 === errors;
+              valid3 = valid3 || _valid0;
+              let _errs15 = errors;
+              if (data4 !== null) {
+                let err3 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+              }
+              var _valid0 = _errs15 === errors;
+              if (valid3 = valid3 || _valid0, valid3)
+                errors = _errs12, vErrors !== null && (_errs12 ? vErrors.length = _errs12 : vErrors = null);
+              else {
+                let err4 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate46.errors = vErrors, !1;
+              }
+              var valid0 = _errs11 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.reason !== void 0) {
+                let data5 = data.reason, _errs17 = errors;
+                if (errors === _errs17)
+                  if (typeof data5 == "string") {
+                    if (func1(data5) > 500)
+                      return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                    if (func1(data5) < 1)
+                      return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    if (!pattern4.test(data5))
+                      return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs17 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate46.errors = vErrors, errors === 0;
+}
+validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var priceEntry = validate47;
+function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.rate === void 0 && (missing0 = "rate") || data.reason === void 0 && (missing0 = "reason"))
+        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "rate" || key0 === "reason")) {
+            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1133,7 +1271,7 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err4 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate46.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate47.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -1144,36 +1282,36 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs8)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 500)
-                    return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                    return validate47.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate47.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate47.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate46.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate47.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs8 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate46.errors = vErrors, errors === 0;
+      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate47.errors = vErrors, errors === 0;
 }
-validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var recordPayment = validate47;
-function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var recordPayment = validate48;
+function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.invoiceId === void 0 && (missing0 = "invoiceId") || data.minor === void 0 && (missing0 = "minor") || data.receivedOn === void 0 && (missing0 = "receivedOn") || data.reference === void 0 && (missing0 = "reference"))
-        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "invoiceId" || key0 === "minor" || key0 === "receivedOn" || key0 === "reference")) {
-            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1182,9 +1320,9 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate47.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate47.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate48.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1194,9 +1332,9 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
                   if (!formats0.test(data1))
-                    return validate47.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    return validate48.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate47.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/invoiceId", schemaPath: "#/properties/invoiceId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1204,12 +1342,12 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.minor !== void 0) {
                 let data2 = data.minor, _errs6 = errors;
                 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
-                  return validate47.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                 if (errors === _errs6 && typeof data2 == "number" && isFinite(data2)) {
                   if (data2 > 9e9 || isNaN(data2))
-                    return validate47.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                    return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
                   if (data2 < -9e9 || isNaN(data2))
-                    return validate47.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -9e9 }, message: "must be >= -9000000000" }], !1;
+                    return validate48.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: -9e9 }, message: "must be >= -9000000000" }], !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -1220,9 +1358,9 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8 && errors === _errs8)
                     if (typeof data3 == "string") {
                       if (!formats10.test(data3))
-                        return validate47.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                        return validate48.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                     } else
-                      return validate47.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate48.errors = [{ instancePath: instancePath + "/receivedOn", schemaPath: "#/properties/receivedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -1232,9 +1370,9 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                     if (errors === _errs10)
                       if (typeof data4 == "string") {
                         if (func1(data4) > 200)
-                          return validate47.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                          return validate48.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                       } else
-                        return validate47.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate48.errors = [{ instancePath: instancePath + "/reference", schemaPath: "#/properties/reference/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     var valid0 = _errs10 === errors;
                   } else
                     var valid0 = !0;
@@ -1244,95 +1382,11 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate47.errors = vErrors, errors === 0;
-}
-validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var reinstateEntries = validate48;
-function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.entries === void 0 && (missing0 = "entries"))
-        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "entries") {
-            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.entries !== void 0) {
-          let data0 = data.entries;
-          if (errors === errors)
-            if (Array.isArray(data0)) {
-              if (data0.length > 2e3)
-                return validate48.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-              if (data0.length < 1)
-                return validate48.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-              {
-                var valid1 = !0;
-                let len0 = data0.length;
-                for (let i0 = 0; i0 < len0; i0++) {
-                  let data1 = data0[i0], _errs4 = errors;
-                  if (errors === _errs4)
-                    if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                      let missing1;
-                      if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                        return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                      {
-                        let _errs6 = errors;
-                        for (let key1 in data1)
-                          if (!(key1 === "id" || key1 === "version")) {
-                            return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                            break;
-                          }
-                        if (_errs6 === errors) {
-                          if (data1.id !== void 0) {
-                            let data2 = data1.id, _errs7 = errors;
-                            if (errors === _errs7 && errors === _errs7)
-                              if (typeof data2 == "string") {
-                                if (!formats0.test(data2))
-                                  return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                              } else
-                                return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid2 = _errs7 === errors;
-                          } else
-                            var valid2 = !0;
-                          if (valid2)
-                            if (data1.version !== void 0) {
-                              let data3 = data1.version, _errs9 = errors;
-                              if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                              if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
-                                if (data3 > 2147483647 || isNaN(data3))
-                                  return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                                if (data3 < 1 || isNaN(data3))
-                                  return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                              }
-                              var valid2 = _errs9 === errors;
-                            } else
-                              var valid2 = !0;
-                        }
-                      }
-                    } else
-                      return validate48.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                  var valid1 = _errs4 === errors;
-                  if (!valid1)
-                    break;
-                }
-              }
-            } else
-              return validate48.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-        }
-      }
-    } else
       return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate48.errors = vErrors, errors === 0;
 }
 validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var releaseEntries = validate49;
+var reinstateEntries = validate49;
 function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1416,19 +1470,103 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
   return validate49.errors = vErrors, errors === 0;
 }
 validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var releaseOverLimit = validate50;
+var releaseEntries = validate50;
 function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.minor === void 0 && (missing0 = "minor") || data.note === void 0 && (missing0 = "note"))
+      if (data.entries === void 0 && (missing0 = "entries"))
         return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "minor" || key0 === "note")) {
+          if (key0 !== "entries") {
             return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.entries !== void 0) {
+          let data0 = data.entries;
+          if (errors === errors)
+            if (Array.isArray(data0)) {
+              if (data0.length > 2e3)
+                return validate50.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+              if (data0.length < 1)
+                return validate50.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+              {
+                var valid1 = !0;
+                let len0 = data0.length;
+                for (let i0 = 0; i0 < len0; i0++) {
+                  let data1 = data0[i0], _errs4 = errors;
+                  if (errors === _errs4)
+                    if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                      let missing1;
+                      if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                        return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs6 = errors;
+                        for (let key1 in data1)
+                          if (!(key1 === "id" || key1 === "version")) {
+                            return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs6 === errors) {
+                          if (data1.id !== void 0) {
+                            let data2 = data1.id, _errs7 = errors;
+                            if (errors === _errs7 && errors === _errs7)
+                              if (typeof data2 == "string") {
+                                if (!formats0.test(data2))
+                                  return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              } else
+                                return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid2 = _errs7 === errors;
+                          } else
+                            var valid2 = !0;
+                          if (valid2)
+                            if (data1.version !== void 0) {
+                              let data3 = data1.version, _errs9 = errors;
+                              if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                              if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                if (data3 > 2147483647 || isNaN(data3))
+                                  return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                if (data3 < 1 || isNaN(data3))
+                                  return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                              }
+                              var valid2 = _errs9 === errors;
+                            } else
+                              var valid2 = !0;
+                        }
+                      }
+                    } else
+                      return validate50.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid1 = _errs4 === errors;
+                  if (!valid1)
+                    break;
+                }
+              }
+            } else
+              return validate50.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+        }
+      }
+    } else
+      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate50.errors = vErrors, errors === 0;
+}
+validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var releaseOverLimit = validate51;
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.minor === void 0 && (missing0 = "minor") || data.note === void 0 && (missing0 = "note"))
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "minor" || key0 === "note")) {
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1437,9 +1575,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate51.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1447,12 +1585,12 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.minor !== void 0) {
               let data1 = data.minor, _errs4 = errors;
               if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
-                return validate50.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
               if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
                 if (data1 > 9e9 || isNaN(data1))
-                  return validate50.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
                 if (data1 < 1 || isNaN(data1))
-                  return validate50.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -1463,9 +1601,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 2e3)
-                      return validate50.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
+                      return validate51.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/maxLength", keyword: "maxLength", params: { limit: 2e3 }, message: "must NOT have more than 2000 characters" }], !1;
                   } else
-                    return validate50.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/note", schemaPath: "#/properties/note/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1473,45 +1611,11 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate50.errors = vErrors, errors === 0;
-}
-validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var reversePayment = validate51;
-function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.reason === void 0 && (missing0 = "reason"))
-        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "reason") {
-            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.reason !== void 0) {
-          let data0 = data.reason;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 500)
-                return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern4.test(data0))
-                return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-            } else
-              return validate51.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
       return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate51.errors = vErrors, errors === 0;
 }
 validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var voidInvoice = validate52;
+var reversePayment = validate52;
 function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1545,31 +1649,65 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
   return validate52.errors = vErrors, errors === 0;
 }
 validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var writeDownOverLimit = validate53;
+var voidInvoice = validate53;
 function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.minor === void 0 && (missing0 = "minor") || data.reason === void 0 && (missing0 = "reason"))
+      if (data.reason === void 0 && (missing0 = "reason"))
         return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "minor" || key0 === "reason")) {
+          if (key0 !== "reason") {
             return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.reason !== void 0) {
+          let data0 = data.reason;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 500)
+                return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern4.test(data0))
+                return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate53.errors = vErrors, errors === 0;
+}
+validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var writeDownOverLimit = validate54;
+function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.minor === void 0 && (missing0 = "minor") || data.reason === void 0 && (missing0 = "reason"))
+        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "minor" || key0 === "reason")) {
+            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.minor !== void 0) {
             let data0 = data.minor, _errs2 = errors;
             if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate53.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              return validate54.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
             if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
               if (data0 > 9e9 || isNaN(data0))
-                return validate53.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
+                return validate54.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" }], !1;
               if (data0 < 1 || isNaN(data0))
-                return validate53.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                return validate54.errors = [{ instancePath: instancePath + "/minor", schemaPath: "#/properties/minor/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -1580,118 +1718,14 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 500)
-                    return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate53.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate53.errors = vErrors, errors === 0;
-}
-validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var writeOffEntries = validate54;
-function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
-        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "entries" || key0 === "reason")) {
-            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.entries !== void 0) {
-            let data0 = data.entries, _errs2 = errors;
-            if (errors === _errs2)
-              if (Array.isArray(data0)) {
-                if (data0.length > 2e3)
-                  return validate54.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
-                if (data0.length < 1)
-                  return validate54.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
-                {
-                  var valid1 = !0;
-                  let len0 = data0.length;
-                  for (let i0 = 0; i0 < len0; i0++) {
-                    let data1 = data0[i0], _errs4 = errors;
-                    if (errors === _errs4)
-                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
-                        let missing1;
-                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                        {
-                          let _errs6 = errors;
-                          for (let key1 in data1)
-                            if (!(key1 === "id" || key1 === "version")) {
-                              return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                              break;
-                            }
-                          if (_errs6 === errors) {
-                            if (data1.id !== void 0) {
-                              let data2 = data1.id, _errs7 = errors;
-                              if (errors === _errs7 && errors === _errs7)
-                                if (typeof data2 == "string") {
-                                  if (!formats0.test(data2))
-                                    return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                } else
-                                  return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid2 = _errs7 === errors;
-                            } else
-                              var valid2 = !0;
-                            if (valid2)
-                              if (data1.version !== void 0) {
-                                let data3 = data1.version, _errs9 = errors;
-                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
-                                  if (data3 > 2147483647 || isNaN(data3))
-                                    return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-                                  if (data3 < 1 || isNaN(data3))
-                                    return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-                                }
-                                var valid2 = _errs9 === errors;
-                              } else
-                                var valid2 = !0;
-                          }
-                        }
-                      } else
-                        return validate54.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                    var valid1 = _errs4 === errors;
-                    if (!valid1)
-                      break;
-                  }
-                }
-              } else
-                return validate54.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.reason !== void 0) {
-              let data4 = data.reason, _errs11 = errors;
-              if (errors === _errs11)
-                if (typeof data4 == "string") {
-                  if (func1(data4) > 500)
                     return validate54.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                  if (func1(data4) < 1)
+                  if (func1(data1) < 1)
                     return validate54.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data4))
+                  if (!pattern4.test(data1))
                     return validate54.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate54.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs11 === errors;
+              var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
@@ -1701,6 +1735,110 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
   return validate54.errors = vErrors, errors === 0;
 }
 validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var writeOffEntries = validate55;
+function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.entries === void 0 && (missing0 = "entries") || data.reason === void 0 && (missing0 = "reason"))
+        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "entries" || key0 === "reason")) {
+            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.entries !== void 0) {
+            let data0 = data.entries, _errs2 = errors;
+            if (errors === _errs2)
+              if (Array.isArray(data0)) {
+                if (data0.length > 2e3)
+                  return validate55.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                if (data0.length < 1)
+                  return validate55.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                {
+                  var valid1 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs4 = errors;
+                    if (errors === _errs4)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
+                          return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs6 = errors;
+                          for (let key1 in data1)
+                            if (!(key1 === "id" || key1 === "version")) {
+                              return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs6 === errors) {
+                            if (data1.id !== void 0) {
+                              let data2 = data1.id, _errs7 = errors;
+                              if (errors === _errs7 && errors === _errs7)
+                                if (typeof data2 == "string") {
+                                  if (!formats0.test(data2))
+                                    return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                } else
+                                  return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/id", schemaPath: "#/properties/entries/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs7 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.version !== void 0) {
+                                let data3 = data1.version, _errs9 = errors;
+                                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                                  return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
+                                  if (data3 > 2147483647 || isNaN(data3))
+                                    return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                  if (data3 < 1 || isNaN(data3))
+                                    return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0 + "/version", schemaPath: "#/properties/entries/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                }
+                                var valid2 = _errs9 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate55.errors = [{ instancePath: instancePath + "/entries/" + i0, schemaPath: "#/properties/entries/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs4 === errors;
+                    if (!valid1)
+                      break;
+                  }
+                }
+              } else
+                return validate55.errors = [{ instancePath: instancePath + "/entries", schemaPath: "#/properties/entries/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.reason !== void 0) {
+              let data4 = data.reason, _errs11 = errors;
+              if (errors === _errs11)
+                if (typeof data4 == "string") {
+                  if (func1(data4) > 500)
+                    return validate55.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                  if (func1(data4) < 1)
+                    return validate55.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data4))
+                    return validate55.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate55.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs11 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate55.errors = vErrors, errors === 0;
+}
+validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changeLimit,
   createDraft,
@@ -1709,6 +1847,7 @@ export {
   issueInvoice,
   issueNewInvoice,
   previewInvoice,
+  priceEntries,
   priceEntry,
   recordPayment,
   reinstateEntries,
