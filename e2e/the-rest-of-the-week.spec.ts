@@ -178,7 +178,7 @@ test('bookkeeper: prices by hand, with a reason, what no rule prices', async ({ 
 test('owner: the time of one person as a scope; pay as a list', async ({ browser }) => {
   const page = await signedIn(browser, 'owner');
   await page.getByRole('link', { name: /^Results/ }).click();
-  await page.getByRole('button', { name: 'To date' }).click();
+  await page.getByRole('radio', { name: 'To date' }).click();
   const hours = page
     .locator('.figs button')
     .filter({ hasText: /^[\d,]+:\d\dhours/ })

@@ -13,5 +13,10 @@ import { AmountPipe, DayPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 export class Paper {
   readonly document = input.required<InvoiceDocument>();
   readonly editable = input(false);
+  /** Whether its lines lead to what they bill. */
+  readonly leads = input(false);
+  /** The key of the line whose entries are shown. */
+  readonly opened = input<string | null>(null);
+  readonly lineOpened = output<string>();
   readonly textEdited = output<{ key: string; text: string }>();
 }

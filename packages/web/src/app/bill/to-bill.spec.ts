@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import type { ToBillList, UnpricedList } from '@yellowwood/contracts';
 import { Role } from '@yellowwood/core';
-import { Page, TODAY, id, open } from '../testing/fake-server';
+import { Page, TODAY, id, open, refusal } from '../testing/fake-server';
 import { entryOf, MONDAY } from '../testing/fixtures';
 import { BillScreen } from './bill';
 
@@ -111,6 +111,57 @@ describe('what is to bill in the firm', () => {
     // No rule was made since: there is no column for its price.
     expect(page.texts('[aria-label="Entries without a rate"] th')).toEqual([...['Date', 'Person', 'Project', 'Hours', 'Stage']]);
     expect(page.text('[aria-label="Entries without a rate"] tbody')).toContain('Rosa Vane');
+  });
+
+  it('prices many together with one reason, chosen by mouse or by Space, once and all or none', async () => {
+    await list([], ['bookkeeper'], [entryOf(50, { version: 4 }), entryOf(51, { version: 2, quantity: 1800 }), entryOf(52)]);
+    page.server.on('priceEntries', () => ({ priced: 2, unpriced: 0 }));
+    const table = '[aria-label="Entries without a rate"]';
+    expect(page.element.querySelector('.many')).toBeNull();
+    page.element.querySelector<HTMLInputElement>(`${table} tbody mat-checkbox input`)!.click();
+    await page.settle();
+    await page.key(page.element.querySelectorAll(`${table} tbody tr`)[1]!, ' ');
+    expect(page.text('.many b')).toBe('2 chosen, 2:00');
+    await page.press('Price 2 entries');
+    expect(page.texts('.many .field-error')).toEqual([
+      'Type a rate an hour such as 92.00.',
+      'Say why; the reason is kept in the history.',
+    ]);
+    await page.type('.many yw-text-field:first-of-type input', '88.50');
+    await page.type('.many yw-text-field:last-of-type input', 'letter of 2 June');
+    page.button('Price 2 entries').click();
+    await page.press('Price 2 entries');
+    expect(page.server.to('priceEntries').map(({ body }) => body)).toEqual([
+      {
+        entries: [
+          { id: id(50), version: 4 },
+          { id: id(51), version: 2 },
+        ],
+        rate: 885_000,
+        reason: 'letter of 2 June',
+      },
+    ]);
+    expect(page.element.querySelector('.many')).toBeNull();
+    // Space does not open what it chooses.
+    expect(TestBed.inject(Router).url).not.toContain('sel=');
+  });
+
+  it('keeps what was chosen and typed when it is refused, and says why', async () => {
+    await list([], ['bookkeeper'], [entryOf(50), entryOf(51)]);
+    page.server.on('priceEntries', () => refusal(409, 'entries-stale', 'Somebody changed some of these entries.'));
+    await page.press('Choose all 2');
+    await page.type('.many yw-text-field:first-of-type input', '90');
+    await page.type('.many yw-text-field:last-of-type input', 'agreed');
+    await page.press('Price 2 entries');
+    expect(page.refused()).toBe('Somebody changed some of these entries.');
+    expect(page.text('.many b')).toBe('2 chosen, 3:00');
+    await page.press('Choose none');
+    expect(page.element.querySelector('.many')).toBeNull();
+  });
+
+  it('offers nothing to choose to somebody who may not price', async () => {
+    await list([], ['staff'], [entryOf(50)]);
+    expect(page.element.querySelector('mat-checkbox')).toBeNull();
   });
 
   it('says nothing of rates when everything has one', async () => {

@@ -1,12 +1,16 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
+import { readRate, seconds, sumSeconds } from '@yellowwood/core';
 import type { Entry, ToBillProject } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
-import { DayPipe, RatePipe } from '../ui/formats';
+import { DayPipe, HoursPipe, RatePipe } from '../ui/formats';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { TextField } from '../ui/form/text-field';
 import { loaded } from '../ui/loaded';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Column } from '../ui/table/column';
@@ -16,9 +20,10 @@ import { WorkNames } from '../ui/work-names';
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [CellTemplate, Failure, DayPipe, RatePipe, Table],
+  imports: [MatButton, MatCheckbox, CellTemplate, Failure, DayPipe, HoursPipe, RatePipe, Table, TextField],
   templateUrl: './to-bill.html',
-  styles: ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } p { margin-bottom: 8px; }',
+  styles:
+    ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } p { margin-bottom: 8px; } .many { display: flex; flex-wrap: wrap; gap: 10px 14px; align-items: end; margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ToBillScreen {
@@ -69,6 +74,9 @@ export class ToBillScreen {
     },
   ];
   protected readonly entryColumns = computed((): readonly Column<Entry>[] => [
+    ...(this.mayPrice()
+      ? [{ id: 'tick', head: 'Choose', kind: 'text' as const, value: () => '', unsorted: true as const, width: 76 }]
+      : []),
     { id: 'date', head: 'Date', kind: 'date', value: (one) => one.date, width: 90 },
     {
       id: 'person',
@@ -99,6 +107,50 @@ export class ToBillScreen {
         ]
       : []),
   ]);
+
+  /** Those that are priced together. */
+  protected readonly chosen = signal<readonly string[]>([]);
+  protected readonly allIds = computed(() => (this.unpriced.value()?.entries ?? []).map(({ id }) => id));
+  protected readonly ticked = computed(() =>
+    (this.unpriced.value()?.entries ?? []).filter(({ id }) => this.chosen().includes(id)),
+  );
+  protected readonly tickedSeconds = computed(() => sumSeconds(this.ticked().map(({ quantity }) => seconds(quantity))));
+  protected readonly rate = signal('');
+  protected readonly reason = signal('');
+  protected readonly rateError = signal('');
+  protected readonly reasonError = signal('');
+
+  protected tick(id: string, on: boolean): void {
+    this.chosen.update((ids) => (on ? [...ids, id] : ids.filter((one) => one !== id)));
+  }
+
+  protected tickByKey({ event, row }: { event: KeyboardEvent; row: Entry }): void {
+    if (event.key !== ' ' || !this.mayPrice() || event.target !== event.currentTarget) return;
+    event.preventDefault();
+    this.tick(row.id, !this.chosen().includes(row.id));
+  }
+
+  /** One rate and one reason for all that are chosen, together or not at all. */
+  protected async priceMany(event: Event): Promise<void> {
+    event.preventDefault();
+    const read = readRate(this.rate());
+    const reason = this.reason().trim();
+    this.rateError.set(read.ok ? '' : 'Type a rate an hour such as 92.00.');
+    this.reasonError.set(reason ? '' : 'Say why; the reason is kept in the history.');
+    if (!read.ok || !reason) return;
+    const entries = this.ticked().map(({ id, version }) => ({ id, version }));
+    const priced = await this.command.run(
+      (key) => this.api.call('priceEntries', { body: { entries, rate: read.value, reason }, key }),
+      {
+        done: `${entries.length} ${entries.length === 1 ? 'entry' : 'entries'} priced at ${this.rate().trim()}`,
+        about: JSON.stringify([entries, read.value]),
+      },
+    );
+    if (!priced) return;
+    this.chosen.set([]);
+    this.rate.set('');
+    this.reason.set('');
+  }
 
   protected choose(projectId: string): void {
     void this.address.set({ scope: `project:${projectId}` });

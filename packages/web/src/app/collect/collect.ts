@@ -41,9 +41,11 @@ export class CollectScreen {
     () => ({ scope: this.address.scope(), show: this.show() }),
     async (query) => this.everything(query),
   );
-  protected readonly chosen = computed(() =>
-    this.address.selection()?.kind === 'invoice' ? this.address.selection()!.id : null,
-  );
+  /** The invoice that is open; it stays so while one asks why of what it bills. */
+  protected readonly chosen = computed(() => {
+    const selection = this.address.selection();
+    return selection?.kind === 'invoice' ? selection.id : selection?.kind === 'entry' ? this.address.doc() : null;
+  });
   protected readonly title = computed(() => ({ open: 'Open invoices', all: 'All invoices', drafts: 'Drafts' })[this.show()]);
 
   /** How many pages of what question are shown; a refresh reads as many again. */
@@ -159,6 +161,7 @@ export class CollectScreen {
   }
 
   protected open(invoice: InvoiceRow): void {
+    void this.address.set({ doc: invoice.id }, true);
     this.address.ask(`invoice:${invoice.id}`);
   }
 }

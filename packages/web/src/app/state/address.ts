@@ -8,7 +8,7 @@ export type Step = 'record' | 'review' | 'bill' | 'collect' | 'results';
 export const STEPS: readonly Step[] = ['record', 'review', 'bill', 'collect', 'results'];
 
 /** Parts of the address that belong to one step: how it is looked at. */
-const STEP_PARTS = ['period', 'day', 'show', 'upto', 'by'] as const;
+const STEP_PARTS = ['period', 'day', 'show', 'upto', 'by', 'doc'] as const;
 
 /** What is selected: an entry, a person, an invoice, a figure. */
 export interface Selection {
@@ -54,6 +54,8 @@ export class Address {
 
   /** Up to which day of work a document is made; null where nobody has chosen. */
   readonly upTo = computed(() => this.dateOf('upto'));
+  /** The document that is open, whatever is selected on it. */
+  readonly doc = computed(() => this.tree().queryParamMap.get('doc'));
   /** What the lines of a document are made by; null where nobody has chosen. */
   readonly by = computed(() => this.tree().queryParamMap.get('by'));
 
@@ -97,6 +99,7 @@ export class Address {
     const queryParams: Record<string, string | null> = { ...this.pending?.parts, ...parts };
     if (parts.scope !== undefined) {
       queryParams['sel'] = parts.sel ?? null;
+      queryParams['doc'] = parts.doc ?? null;
       if (parts.scope === 'all') queryParams['scope'] = null;
     }
     const pending = (this.pending = { parts: queryParams, replace: replace && (this.pending?.replace ?? true) });
