@@ -20,6 +20,8 @@ export const Work = strict({
   tasks: Type.Array(
     strict({ id: Id, projectId: Id, parentId: nullable(Id), name: Name, kind: Type.String(), open: Type.Boolean() }),
   ),
+  /** What one has recorded on in the last weeks, the newest first. */
+  lately: Type.Array(strict({ projectId: Id, taskId: nullable(Id) })),
   services: Type.Array(
     strict({ id: Id, code: Type.String(), name: Name, kind: choice('direct', 'indirect', 'leave'), billable: Type.Boolean() }),
   ),

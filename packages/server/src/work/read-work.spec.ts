@@ -64,3 +64,32 @@ describe('the tree of work', () => {
     expect((await seen('owner')).projects.find((one) => one.id === world.ids.project)!.open).toBeFalse();
   });
 });
+
+describe('what one worked on lately', () => {
+  let world: World;
+
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  const seen = (who: 'staff' | 'mate') => world.as(who).done('readWork');
+
+  it('is one’s own, the newest first, each once', async () => {
+    const { project, internal, office, task } = world.ids;
+    await record(world, 'staff', '2026-06-04', 1);
+    await record(world, 'staff', '2026-06-03', 1, { projectId: internal, serviceId: office });
+    await record(world, 'staff', '2026-06-02', 1, { taskId: task });
+    await record(world, 'staff', '2026-06-01', 1);
+    await record(world, 'staff', '2026-06-05', 1, { projectId: null, serviceId: null });
+    await record(world, 'staff', '2026-03-02', 1, { taskId: null });
+    const { lately } = await seen('staff');
+    const of = (projectId: string, taskId: string | null) => ({ projectId, taskId });
+    const [own] = lately;
+    expect(own!.projectId).toBe(project);
+    expect(lately.length).toBe(new Set(lately.map((one) => JSON.stringify(one))).size);
+    expect(lately).toContain(of(internal, null));
+    // Longer ago than six weeks, of somebody else, or of nothing: not there.
+    expect((await seen('mate')).lately).toEqual([]);
+    await world.sql("update entry set work_date = '2026-03-01' where project_id = $1", [internal]);
+    expect((await seen('staff')).lately).not.toContain(of(internal, null));
+  });
+});

@@ -225,3 +225,49 @@ const servicesSeenIR: any = {"usedParamSet":{},"params":[],"statement":"select\n
 export const servicesSeen = new PreparedQuery<IServicesSeenParams,IServicesSeenResult>(servicesSeenIR);
 
 
+/** 'WorkedLately' parameters type */
+export interface IWorkedLatelyParams {
+  asker: string;
+  since: string;
+}
+
+/** 'WorkedLately' return type */
+export interface IWorkedLatelyResult {
+  projectId: string;
+  taskId: string | null;
+}
+
+/** 'WorkedLately' query type */
+export interface IWorkedLatelyQuery {
+  params: IWorkedLatelyParams;
+  result: IWorkedLatelyResult;
+}
+
+const workedLatelyIR: any = {"usedParamSet":{"asker":true,"since":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":101,"b":107}]},{"name":"since","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":135}]}],"statement":"select\n  e.project_id as \"projectId!\",\n  e.task_id as \"taskId?\"\nfrom\n  entry e\nwhere\n  e.person_id = :asker!\n  and e.work_date > :since!\n  and e.kind = 'time'\n  and e.project_id is not null\ngroup by\n  e.project_id,\n  e.task_id\norder by\n  max(e.work_date) desc,\n  max(e.id::text) desc\nlimit\n  12"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   e.project_id as "projectId!",
+ *   e.task_id as "taskId?"
+ * from
+ *   entry e
+ * where
+ *   e.person_id = :asker!
+ *   and e.work_date > :since!
+ *   and e.kind = 'time'
+ *   and e.project_id is not null
+ * group by
+ *   e.project_id,
+ *   e.task_id
+ * order by
+ *   max(e.work_date) desc,
+ *   max(e.id::text) desc
+ * limit
+ *   12
+ * ```
+ */
+export const workedLately = new PreparedQuery<IWorkedLatelyParams,IWorkedLatelyResult>(workedLatelyIR);
+
+

@@ -109,7 +109,9 @@ describe('what is to bill in the firm', () => {
     expect(page.text('h2')).toBe('Without a rate: 140 entries');
     expect(page.text('h2 + p')).toContain('The oldest 2 stand here.');
     // No rule was made since: there is no column for its price.
-    expect(page.texts('[aria-label="Entries without a rate"] th')).toEqual([...['Date', 'Person', 'Project', 'Hours', 'Stage']]);
+    expect(page.texts('[aria-label="Entries without a rate"] th')).toEqual([
+      ...['Choose', 'Date', 'Person', 'Project', 'Hours', 'Stage'],
+    ]);
     expect(page.text('[aria-label="Entries without a rate"] tbody')).toContain('Rosa Vane');
   });
 

@@ -4,14 +4,15 @@ import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { addDays } from '@yellowwood/core';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
-import { PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
 import { DateField } from '../ui/form/date-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
+import { beforeSubmitting, blockingText, isBlocking } from './week-state';
 import { WeekStore } from './week-store';
 
 /** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
@@ -41,6 +42,7 @@ export class WeekScreen {
   protected readonly store = inject(WeekStore);
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
+  private readonly formats = inject(Formats);
   private readonly dayPanel = viewChild(DayPanel);
   protected readonly periods = inject(Periods);
   protected readonly title = computed(() => (this.store.from() ? this.periods.title(this.store.from()) : ''));
@@ -56,9 +58,8 @@ export class WeekScreen {
   private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
   protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));
   protected readonly returnedCount = computed(() => this.time().filter((entry) => entry.returned).length);
-  protected readonly problems = computed(() =>
-    this.time().filter((entry) => entry.stage === 'recorded' && entry.problems.some((problem) => problem !== 'no-rate')),
-  );
+  protected readonly problems = computed(() => this.time().filter(isBlocking));
+  protected readonly problemText = blockingText;
   protected readonly summary = computed(() => {
     const count = (stage: string) => this.time().filter((entry) => entry.stage === stage).length;
     const parts = [
@@ -81,13 +82,6 @@ export class WeekScreen {
 
   private sum(entries: readonly { quantity: number }[]): number {
     return entries.reduce((total, entry) => total + entry.quantity, 0);
-  }
-
-  protected problemText(problems: readonly string[]): string {
-    return problems
-      .filter((problem) => problem !== 'no-rate')
-      .map((problem) => PROBLEM_WORDS[problem]?.short ?? problem)
-      .join(', ');
   }
 
   protected shift(by: 1 | -1): void {
@@ -138,7 +132,10 @@ export class WeekScreen {
     const open = this.time().filter((entry) => entry.stage === 'recorded');
     const note = await this.asking.ask({
       title: `Submit ${this.periods.name(this.store.from())}?`,
-      text: `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. You confirm that this is the time that you worked.`,
+      text: [
+        ...beforeSubmitting(this.store.week()!, this.store.today(), (date) => this.formats.day(date, 'full')),
+        `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. You confirm that this is the time that you worked.`,
+      ].join('\n\n'),
       field: { label: 'Note to the reviewer (may stay empty)', needed: false },
       button: `Submit ${this.periods.word()}`,
     });

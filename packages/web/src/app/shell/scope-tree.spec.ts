@@ -26,6 +26,7 @@ const SMALL: Work = {
     { id: 't2', projectId: 'p1', parentId: 't1', name: 'Žlutá tier', kind: 'task', open: true },
   ],
   services: [],
+  lately: [],
 };
 const FOUR = ['Saltmere Harbour Trust', 'Lantern room repair', 'Parish of St Osric', 'Bell frame survey'];
 

@@ -5,7 +5,7 @@ import { Role } from '@yellowwood/core';
 import { of } from 'rxjs';
 import { Address } from '../state/address';
 import { Page, id, open } from '../testing/fake-server';
-import { entryOf } from '../testing/fixtures';
+import { entryOf, weekOfEntries } from '../testing/fixtures';
 import { Shell } from './shell';
 
 describe('the shell', () => {
@@ -35,6 +35,7 @@ describe('the shell', () => {
             cost: null,
             billed: [],
           }))
+          .on('readTimesheet', () => weekOfEntries([]))
           .on('readHistory', () => ({ events: [] })),
     });
   }
@@ -48,6 +49,7 @@ describe('the shell', () => {
 
   it('answers why beside the work where people work by it, and on asking elsewhere', async () => {
     await shell('/f/f/record');
+    await page.settle(50);
     expect(page.text('yw-why-panel')).toContain('Choose a cell or an entry');
     await TestBed.inject(Router).navigateByUrl('/f/f/bill');
     await page.settle();

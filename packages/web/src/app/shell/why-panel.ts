@@ -1,12 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
 import { Address } from '../state/address';
 import { EntryWhy } from './entry-why';
+import { WeekNeeds } from '../record/week-needs';
 import { PersonReview } from '../review/person-review';
 import { InvoicePanel } from '../collect/invoice-panel';
 import { FigureWhy } from '../results/figure-why';
 
 const EMPTY: Readonly<Record<string, string>> = {
-  record: 'Choose a cell or an entry to see how its time, rate and value come about, and what has happened to it.',
   review: 'Choose a person to see the entries behind the week.',
   bill: 'Choose an entry to see why it is billed as it is.',
   collect: 'Choose an invoice to see its payments and history.',
@@ -16,7 +16,7 @@ const EMPTY: Readonly<Record<string, string>> = {
 /** The right side answers why: derivation, sources and history of whatever is selected. */
 @Component({
   selector: 'yw-why-panel',
-  imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy],
+  imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy, WeekNeeds],
   templateUrl: './why-panel.html',
   styles: `
     :host {
@@ -49,5 +49,6 @@ export class WhyPanel {
   readonly folded = output();
   protected readonly kind = computed(() => this.address.selection()?.kind ?? null);
   protected readonly id = computed(() => this.address.selection()?.id ?? '');
-  protected readonly empty = computed(() => EMPTY[this.address.step() ?? 'record'] ?? '');
+  protected readonly step = computed(() => this.address.step());
+  protected readonly empty = computed(() => EMPTY[this.address.step() ?? ''] ?? '');
 }

@@ -10,6 +10,7 @@ export const workActions = createActionGroup({
   source: 'work',
   events: {
     'work known': props<{ work: Work }>(),
+    'work used': props<{ projectId: string; taskId: string | null }>(),
     'people known': props<{ people: People['people'] }>(),
     'overview known': props<{ overview: Overview }>(),
   },
@@ -25,6 +26,8 @@ interface WorkState {
   readonly projects: EntityState<Project>;
   readonly tasks: EntityState<Task>;
   readonly services: EntityState<Service>;
+  /** What one has recorded on lately, the newest first. */
+  readonly lately: Work['lately'];
   /** Whose time one may read; oneself alone where that is all. */
   readonly people: People['people'];
   readonly overview: Overview | null;
@@ -37,6 +40,7 @@ const initial: WorkState = {
   projects: projects.getInitialState(),
   tasks: tasks.getInitialState(),
   services: services.getInitialState(),
+  lately: [],
   people: [],
   overview: null,
   known: false,
@@ -66,7 +70,12 @@ export const workFeature = createFeature({
       projects: projects.setAll(work.projects, state.projects),
       tasks: tasks.setAll(work.tasks, state.tasks),
       services: services.setAll(work.services, state.services),
+      lately: work.lately,
       known: true,
+    })),
+    on(workActions.workUsed, (state, { projectId, taskId }) => ({
+      ...state,
+      lately: [{ projectId, taskId }, ...state.lately.filter((one) => one.projectId !== projectId || one.taskId !== taskId)],
     })),
     on(workActions.peopleKnown, (state, { people }) => ({ ...state, people })),
     on(workActions.overviewKnown, (state, { overview }) => ({ ...state, overview })),

@@ -128,6 +128,7 @@ export const WORK: Work = {
     { id: id(30), projectId: id(20), parentId: null, name: 'Survey of piles', kind: 'task', open: true },
     { id: id(31), projectId: id(20), parentId: id(30), name: 'Soundings', kind: 'task', open: true },
   ],
+  lately: [],
   services: [
     { id: id(40), code: 'S', name: 'Survey', kind: 'direct', billable: true },
     { id: id(41), code: 'O', name: 'Office', kind: 'indirect', billable: false },

@@ -1,4 +1,7 @@
-import { Page, id, open } from '../testing/fake-server';
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
+import { workActions } from '../state/work';
+import { Page, WORK, id, open } from '../testing/fake-server';
 import { PickedWork, WorkPicker } from './work-picker';
 
 describe('the work picker', () => {
@@ -34,6 +37,45 @@ describe('the work picker', () => {
     await page.key(box(), 'Enter', { keyCode: 13 } as KeyboardEventInit);
     await page.settle(30);
     expect(picked).toEqual([{ projectId: id(20), taskId: id(31) }]);
+  });
+
+  it('shows first what one worked on lately, the newest first, also among what was found', async () => {
+    const store = TestBed.inject(Store);
+    const lately = [
+      { projectId: id(21), taskId: null },
+      { projectId: id(20), taskId: id(31) },
+    ];
+    store.dispatch(workActions.workKnown({ work: { ...WORK, lately } }));
+    await find(' ');
+    expect(options()).toEqual([
+      'Running the officePractice',
+      'SoundingsPier, Survey of piles',
+      'PierHarbour Trust',
+      'Survey of pilesPier',
+    ]);
+    await find('pile');
+    expect(options()[0]).toBe('SoundingsPier, Survey of piles');
+    await find('survey pier');
+    await page.key(box(), 'ArrowDown', { keyCode: 40 } as KeyboardEventInit);
+    await page.key(box(), 'Enter', { keyCode: 13 } as KeyboardEventInit);
+    await page.settle(30);
+    expect(picked).toEqual([{ projectId: id(20), taskId: id(30) }]);
+    await find(' ');
+    expect(options()[0]).toBe('Survey of pilesPier');
+  });
+
+  it('finds any part in any order among many hundreds', async () => {
+    const many = Array.from({ length: 600 }, (_, number) => ({
+      ...WORK.projects[0]!,
+      id: id(1000 + number),
+      name: `Bridge ${number}`,
+      code: `B${number}`,
+    }));
+    TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [...WORK.projects, ...many] } }));
+    await find('599 har bri');
+    expect(options()).toEqual(['Bridge 599Harbour Trust']);
+    await find('bridge');
+    expect(options().length).toBe(40);
   });
 
   it('says that nothing has that name', async () => {

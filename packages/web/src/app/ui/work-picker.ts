@@ -12,7 +12,8 @@ import {
 } from '@angular/core';
 import { MatAutocomplete, MatAutocompleteSelectedEvent, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
 import { Store } from '@ngrx/store';
-import { workFeature } from '../state/work';
+import { group } from 'd3-array';
+import { workActions, workFeature } from '../state/work';
 
 /** A project or a task of it, as it is picked. */
 export interface PickedWork {
@@ -75,12 +76,17 @@ export class WorkPicker {
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
   private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
   private readonly tasks = this.store.selectSignal(workFeature.selectTaskList);
+  private readonly lately = this.store.selectSignal(workFeature.selectLately);
   private readonly clients = this.store.selectSignal(workFeature.selectClients);
   private readonly departments = this.store.selectSignal(workFeature.selectDepartments);
 
   private readonly choices = computed((): Choice[] => {
     const homes = new Map([...this.clients(), ...this.departments()].map((home) => [home.id, home.name]));
     const names = new Map(this.tasks().map((task) => [task.id, task]));
+    const open = group(
+      this.tasks().filter((task) => task.open),
+      (task) => task.projectId,
+    );
     const pathOf = (id: string | null): string[] => {
       const task = id === null ? undefined : names.get(id);
       return task ? [...pathOf(task.parentId), task.name] : [];
@@ -97,20 +103,22 @@ export class WorkPicker {
           context: path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home,
           search: plain([project.name, project.code, home, ...path].join(' ')),
         });
-        return [
-          make(null, []),
-          ...this.tasks()
-            .filter((task) => task.projectId === project.id && task.open)
-            .map((task) => make(task.id, pathOf(task.id))),
-        ];
+        return [make(null, []), ...(open.get(project.id) ?? []).map((task) => make(task.id, pathOf(task.id)))];
       });
+  });
+
+  /** What one worked on lately stands first, the newest first. */
+  private readonly inOrder = computed(() => {
+    const place = new Map(this.lately().map((one, index) => [`${one.projectId} ${one.taskId ?? ''}`, index]));
+    const rest = place.size;
+    return [...this.choices()].sort((a, b) => (place.get(a.key) ?? rest) - (place.get(b.key) ?? rest));
   });
 
   protected readonly found = computed(() => {
     const words = plain(this.typed() ?? '')
       .split(/\s+/)
       .filter(Boolean);
-    return this.choices()
+    return this.inOrder()
       .filter((choice) => words.every((word) => choice.search.includes(word)))
       .slice(0, 40);
   });
@@ -131,6 +139,7 @@ export class WorkPicker {
   protected pick(event: MatAutocompleteSelectedEvent): void {
     const { projectId, taskId } = event.option.value as Choice;
     this.typed.set(null);
+    this.store.dispatch(workActions.workUsed({ projectId, taskId }));
     this.picked.emit({ projectId, taskId });
   }
 
