@@ -23,7 +23,11 @@ let wrong = 0;
 for (const { firm_id: id, slug, name } of firms.rows) {
   const differences = await transaction(database, READ, async (tx) => {
     await tx.query("select set_config('app.firm_id', $1, true)", [id]);
-    type Own = { currency: string; country: string; zone: string };
+    interface Own {
+      currency: string;
+      country: string;
+      zone: string;
+    }
     const [firm] = (await tx.query<Own>('select currency, country, zone from firm')).rows;
     const [person] = (await tx.query<{ id: string }>('select id from person order by id limit 1')).rows;
     const context: Context = {
