@@ -24,7 +24,8 @@ async function withLongNames(page: Page): Promise<void> {
   await page.route('**/api/f/**', async (route) => {
     const answer = await route.fetch();
     if (!answer.headers()['content-type']?.includes('json')) return route.fulfill({ response: answer });
-    const long = (name: string, letters: number) => `${name} and the surroundings of the old weighing house `.repeat(3).slice(0, letters).trim();
+    const long = (name: string, letters: number) =>
+      `${name} and the surroundings of the old weighing house `.repeat(3).slice(0, letters).trim();
     const text = await answer.text();
     const renamed = text
       .replaceAll('Corvane County Grants', long('Corvane County Grants', 60))
@@ -48,7 +49,8 @@ function misfits(page: Page): Promise<string[]> {
       const box = element.getBoundingClientRect();
       if (box.width === 0 || getComputedStyle(element).visibility === 'hidden') continue;
       const clips = getComputedStyle(element).overflowX !== 'visible';
-      if (clips && wide(element) > 1) found.push(`cut off: ${element.tagName} ${element.className} “${element.textContent!.trim().slice(0, 40)}”`);
+      if (clips && wide(element) > 1)
+        found.push(`cut off: ${element.tagName} ${element.className} “${element.textContent!.trim().slice(0, 40)}”`);
     }
     // Fields and buttons of the work do not lie over each other.
     const parts = [...document.querySelectorAll<HTMLElement>('main button, main input, main mat-select')].filter(
@@ -62,7 +64,9 @@ function misfits(page: Page): Promise<string[]> {
         const over = Math.min(a.right, b.right) - Math.max(a.left, b.left);
         const down = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
         if (over > 3 && down > 3 && one.closest('.box') !== other.closest('.box'))
-          found.push(`one over another: “${one.textContent!.trim().slice(0, 30)}” and “${other.textContent!.trim().slice(0, 30)}”`);
+          found.push(
+            `one over another: “${one.textContent!.trim().slice(0, 30)}” and “${other.textContent!.trim().slice(0, 30)}”`,
+          );
       }),
     );
     return [...new Set(found)].slice(0, 6);
@@ -70,7 +74,9 @@ function misfits(page: Page): Promise<string[]> {
 }
 
 for (const role of Object.keys(VIEWS) as Role[])
-  test(`${role}: every main view fits at every width, at twice the size, and with names as long as they may be`, async ({ browser }) => {
+  test(`${role}: every main view fits at every width, at twice the size, and with names as long as they may be`, async ({
+    browser,
+  }) => {
     const page = await signedIn(browser, role);
     await withLongNames(page);
     const wrong: string[] = [];

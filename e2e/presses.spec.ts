@@ -1,0 +1,139 @@
+import { Locator, Page, expect, test } from '@playwright/test';
+import { signedIn } from './people';
+
+/**
+ * How many presses of the mouse everyday work takes, from the step where one is; each letter that is typed is one of the
+ * keyboard. A number that grows fails. The last press, which would change the demo firm, is counted and not made.
+ */
+class Presses {
+  mouse = 0;
+  keys = 0;
+
+  constructor(readonly page: Page) {}
+
+  async press(place: Locator): Promise<void> {
+    this.mouse += 1;
+    await place.click();
+  }
+
+  async type(place: Locator, text: string): Promise<void> {
+    this.keys += text.length;
+    await place.pressSequentially(text);
+  }
+
+  async key(name: string): Promise<void> {
+    this.keys += 1;
+    await this.page.keyboard.press(name);
+  }
+
+  /** What would be pressed last: there, and ready. */
+  async last(place: Locator): Promise<void> {
+    this.mouse += 1;
+    await expect(place).toBeEnabled();
+  }
+}
+
+const step = (page: Page, name: string) => page.getByRole('link', { name: new RegExp(`^${name}`) });
+const panel = (page: Page) => page.getByRole('complementary', { name: 'Why' });
+
+test('approve the clean weeks: two presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'manager'));
+  await by.press(step(by.page, 'Review'));
+  await by.last(by.page.getByRole('button', { name: /^Approve \d+ clean/ }));
+  expect(by.mouse).toBeLessThanOrEqual(2);
+  await by.page.context().close();
+});
+
+test('return one entry with a reason: five presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'manager'));
+  await by.press(step(by.page, 'Review'));
+  await by.press(by.page.getByRole('row').filter({ hasText: 'to look at' }).first());
+  await by.press(panel(by.page).locator('.entries > li > button').first());
+  await by.press(panel(by.page).locator('.entries').getByRole('button', { name: 'Return', exact: true }).first());
+  await by.last(by.page.getByRole('dialog').getByRole('button', { name: /^Return/ }));
+  expect(by.mouse).toBeLessThanOrEqual(5);
+  await by.page.context().close();
+});
+
+test('submit a week: two presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'staff'));
+  await by.page.goto('/f/quillfeather/record?period=2026-W23');
+  await by.press(by.page.getByRole('button', { name: /^Submit/ }).or(by.page.getByRole('button', { name: 'Withdraw' })));
+  if (await by.page.getByRole('dialog').isVisible())
+    await by.last(by.page.getByRole('dialog').getByRole('button', { name: /^Submit/ }));
+  expect(by.mouse).toBeLessThanOrEqual(2);
+  await by.page.context().close();
+});
+
+test('bill a month of a project: four presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'bookkeeper'));
+  await by.press(step(by.page, 'Bill'));
+  await by.press(by.page.getByRole('table', { name: 'Projects to bill' }).getByRole('row', { name: /^Bell frame survey/ }));
+  await by.press(by.page.getByRole('button', { name: /^Issue for/ }));
+  await by.last(by.page.getByRole('dialog').getByRole('button', { name: 'Issue invoice' }));
+  expect(by.mouse).toBeLessThanOrEqual(4);
+  await by.page.context().close();
+});
+
+test('record a part payment: four presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'bookkeeper'));
+  await by.press(step(by.page, 'Collect'));
+  await by.press(by.page.getByRole('table', { name: 'Invoices' }).locator('tbody tr').first());
+  const amount = panel(by.page).getByLabel('Amount');
+  by.mouse += 1;
+  await amount.click({ clickCount: 3 });
+  await by.type(amount, '100');
+  await by.last(panel(by.page).getByRole('button', { name: 'Record £100.00' }));
+  expect([by.mouse, by.keys].map((count, index) => count <= [4, 3][index]!)).toEqual([true, true]);
+  await by.page.context().close();
+});
+
+test('why an issued invoice has a line: two presses to its entries, one more to why; and six keys', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'bookkeeper'));
+  await by.page.goto('/f/quillfeather/collect');
+  await by.press(by.page.getByRole('table', { name: 'Invoices' }).locator('tbody tr').first());
+  await by.press(by.page.locator('yw-paper tbody button').first());
+  const entries = by.page.getByRole('table', { name: /^Entries of/ });
+  await expect(entries.locator('tbody tr').first()).toBeVisible();
+  expect(by.mouse).toBe(2);
+  // On from there by keyboard: the entries have the focus.
+  await by.key('Tab');
+  await by.key('Tab');
+  await by.key('Enter');
+  await expect(panel(by.page).getByRole('heading', { name: 'History' })).toBeVisible();
+  await expect(entries).toBeVisible();
+  expect(by.keys).toBeLessThanOrEqual(6);
+  await by.page.context().close();
+});
+
+test('the worst margin and what is behind it: four presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'owner'));
+  await by.press(step(by.page, 'Results'));
+  await by.press(by.page.getByRole('button', { name: /^Margin, GBP/ }));
+  const rows = by.page.getByRole('table', { name: 'Results by project' }).locator('tbody tr');
+  await expect(rows.first()).toContainText('−');
+  await by.press(rows.first());
+  await by.press(by.page.locator('.figs button').filter({ hasText: /cost/ }).first());
+  await expect(panel(by.page).locator('.entries li').first()).toBeVisible();
+  expect(by.mouse).toBeLessThanOrEqual(4);
+  // The order is kept; as it came for those who come after.
+  await by.page.goto('/f/quillfeather/results');
+  await by.page.getByRole('button', { name: /^Margin, GBP/ }).click();
+  await by.page.getByRole('button', { name: /^Margin, GBP/ }).click();
+  await by.page.context().close();
+});
+
+test('start a timer on known work: one press starts it, two letters and Enter say what it is', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'bookkeeper'));
+  await by.press(by.page.getByRole('button', { name: 'Start timer' }));
+  const facts = by.page.getByRole('region', { name: /^What the timer is for/ });
+  await by.press(facts.getByRole('combobox', { name: 'Project or task' }));
+  await by.key('ArrowDown');
+  await by.key('Enter');
+  await expect(by.page.getByRole('timer')).toBeVisible();
+  expect([by.mouse, by.keys]).toEqual([2, 2]);
+  await by.page.getByRole('button', { name: 'Throw away' }).click();
+  await by.page.getByRole('dialog').getByRole('button', { name: 'Throw it away' }).click();
+  await expect(by.page.getByRole('timer')).toBeHidden();
+  await by.page.context().close();
+});
