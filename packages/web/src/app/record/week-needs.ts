@@ -42,7 +42,8 @@ export class WeekNeeds {
   protected readonly returned = computed(() => this.time().filter((entry) => entry.returned));
   protected readonly empty = computed(() => {
     const week = this.week.value();
-    return week ? emptyDays(week, this.today()) : [];
+    // Today is not over yet.
+    return week ? emptyDays(week, this.today()).filter((date) => date < this.today()) : [];
   });
   protected readonly title = computed(() => this.periods.title(this.from()));
 

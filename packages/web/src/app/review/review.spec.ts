@@ -1,5 +1,7 @@
+import { BreakpointObserver } from '@angular/cdk/layout';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
+import { of } from 'rxjs';
 import type { Review, ReviewPerson } from '@yellowwood/contracts';
 import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
 import { MONDAY, reviewed } from '../testing/fixtures';
@@ -140,6 +142,33 @@ describe('the review', () => {
   it('has nothing to approve when nobody is clean', async () => {
     await list([doubtful]);
     expect(page.texts('button').filter((text) => text.startsWith('Approve'))).toEqual([]);
+  });
+
+  it('leaves the days to the panel where there is little room', async () => {
+    page = await open(ReviewScreen, {
+      url: '/f/f/review?period=2026-W24',
+      roles: ['manager'],
+      providers: [{ provide: BreakpointObserver, useValue: { observe: () => of({ matches: true }) } }],
+      prepare: (server) =>
+        server.on('readReview', ({ query }) => ({
+          from: query.from,
+          to: '2026-06-14',
+          scope: 'all',
+          people: [clean],
+          waiting: [],
+        })),
+    });
+    expect(page.texts('thead th')).toEqual(['Person', 'Week', 'State']);
+  });
+
+  it('says how late a week is that was not submitted, once it is over', async () => {
+    const late = reviewed(8, 'Lena Moor', { state: 'open', clean: false, submitted: 0, entries: [] });
+    await list([late], { to: '2026-06-07' });
+    expect(page.texts('tbody td:last-child')).toEqual(['not submitted3 days late']);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await list([late], { to: '2026-06-10' });
+    expect(page.texts('tbody td:last-child')).toEqual(['not submitted']);
   });
 
   it('narrows to what needs a look', async () => {

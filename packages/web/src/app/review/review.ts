@@ -1,9 +1,12 @@
 import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
+import { BreakpointObserver } from '@angular/cdk/layout';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { daysBetween, weekday } from '@yellowwood/core';
 import type { ReviewPerson } from '@yellowwood/contracts';
+import { map } from 'rxjs';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
@@ -37,6 +40,12 @@ export class ReviewScreen {
   protected readonly command = command();
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);
+  private readonly narrow = toSignal(
+    inject(BreakpointObserver)
+      .observe('(max-width: 700px)')
+      .pipe(map(({ matches }) => matches)),
+    { initialValue: false },
+  );
   private readonly table = viewChild.required<Table<ReviewPerson>>(Table);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
@@ -92,7 +101,8 @@ export class ReviewScreen {
   protected readonly columns = computed((): readonly Column<ReviewPerson>[] => [
     { id: 'person', head: 'Person', kind: 'text', value: (one) => one.name, small: (one) => one.position ?? '', width: 150 },
     { id: 'position', head: 'Position', kind: 'text', value: (one) => one.position, groups: true, choice: 'hidden', width: 120 },
-    ...this.dates().map(({ date, index }): Column<ReviewPerson> => ({
+    // Where there is little room, the days stand in the panel.
+    ...(this.narrow() ? [] : this.dates()).map(({ date, index }): Column<ReviewPerson> => ({
       id: date,
       head: this.formats.day(date, 'weekday'),
       kind: 'hours',
