@@ -52,6 +52,7 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
       slug: SLUG,
       name: FIRM,
       currency: 'GBP',
+      country: 'GB',
       zone: ZONE,
       dayMaximum: 36_000,
       weekMaximum: 172_800,

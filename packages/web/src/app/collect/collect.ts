@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { AGE_BUCKETS } from '@yellowwood/core';
-import type { InvoiceRow } from '@yellowwood/contracts';
+import type { InvoiceList, InvoiceRow } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { BUCKET_WORDS } from '../state/words';
@@ -8,6 +8,7 @@ import { MoneyPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
 import { GrowthMark } from '../ui/growth-mark';
 import { loaded } from '../ui/loaded';
+import { paged } from '../ui/paged';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
@@ -18,6 +19,11 @@ const SHOWS = [
   { value: 'all', word: 'All' },
   { value: 'drafts', word: 'Drafts' },
 ] as const;
+
+interface Question {
+  readonly scope: string;
+  readonly show: 'open' | 'all' | 'drafts';
+}
 
 /** Invoices with age and state; one opens beside the list with its payments, and below with its document. */
 @Component({
@@ -37,9 +43,13 @@ export class CollectScreen {
   protected readonly buckets = AGE_BUCKETS;
   protected readonly words = BUCKET_WORDS;
   protected readonly show = computed(() => SHOWS.find((one) => one.value === this.address.show())?.value ?? 'open');
+  private readonly pages = paged<Question, InvoiceList>(
+    (query, cursor) => this.api.call('listInvoices', { query: { ...query, ...(cursor ? { cursor } : {}) } }),
+    (all, next) => ({ ...all, invoices: [...all.invoices, ...next.invoices], nextCursor: next.nextCursor }),
+  );
   protected readonly list = loaded(
     () => ({ scope: this.address.scope(), show: this.show() }),
-    async (query) => this.everything(query),
+    (query) => this.pages.read(query),
   );
   /** The invoice that is open; it stays so while one asks why of what it bills. */
   protected readonly chosen = computed(() => {
@@ -48,25 +58,8 @@ export class CollectScreen {
   });
   protected readonly title = computed(() => ({ open: 'Open invoices', all: 'All invoices', drafts: 'Drafts' })[this.show()]);
 
-  /** How many pages of what question are shown; a refresh reads as many again. */
-  private shown = { of: '', pages: 1 };
-
-  private async everything(query: { scope: string; show: 'open' | 'all' | 'drafts' }) {
-    const of = JSON.stringify(query);
-    if (this.shown.of !== of) this.shown = { of, pages: 1 };
-    const first = await this.api.call('listInvoices', { query });
-    const invoices = [...first.invoices];
-    let { nextCursor } = first;
-    for (let page = 1; nextCursor && page < this.shown.pages; page += 1) {
-      const next = await this.api.call('listInvoices', { query: { ...query, cursor: nextCursor } });
-      invoices.push(...next.invoices);
-      ({ nextCursor } = next);
-    }
-    return { ...first, invoices, nextCursor };
-  }
-
   protected async more(): Promise<void> {
-    this.shown.pages += 1;
+    this.pages.another();
     await this.list.reload();
   }
 

@@ -7,8 +7,16 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { paged } from '../ui/paged';
 import { WorkNames } from '../ui/work-names';
 import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
+
+interface Question {
+  readonly figure: Figure;
+  readonly scope: string;
+  readonly from?: string;
+  readonly to?: string;
+}
 
 /** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
 @Component({
@@ -29,7 +37,7 @@ export class FigureWhy {
   protected readonly rule = computed(() => FIGURE_RULES[this.figure() as Figure] ?? '');
   protected readonly parts = PART_WORDS;
   protected readonly showsMoney = computed(() => ['standard-value', 'unbilled', 'revenue'].includes(this.figure()));
-  private readonly question = computed(() => {
+  private readonly question = computed((): Question | undefined => {
     const asked = this.address.show();
     const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
     if (!this.today() || !(this.figure() in FIGURE_WORDS)) return undefined;
@@ -39,18 +47,22 @@ export class FigureWhy {
       ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }),
     };
   });
+  private readonly pages = paged<Question, Behind>(
+    (query, cursor) => this.api.call('readBehind', { query: { ...query, ...(cursor ? { cursor } : {}) } }),
+    (all, next) => ({
+      ...next,
+      documents: [...all.documents, ...next.documents],
+      entries: [...all.entries, ...next.entries],
+    }),
+  );
   protected readonly behind = loaded(
     () => this.question(),
-    (query) => this.api.call('readBehind', { query }),
+    (query) => this.pages.read(query),
   );
 
-  protected async more(shown: Behind): Promise<void> {
-    const next = await this.api.call('readBehind', { query: { ...this.question()!, cursor: shown.nextCursor! } });
-    this.behind.set({
-      ...next,
-      documents: [...shown.documents, ...next.documents],
-      entries: [...shown.entries, ...next.entries],
-    });
+  protected async more(): Promise<void> {
+    this.pages.another();
+    await this.behind.reload();
   }
 
   protected whose(entry: Entry): string {

@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import type { Behind, ResultRow, Results } from '@yellowwood/contracts';
 import { Store } from '@ngrx/store';
 import { Role } from '@yellowwood/core';
+import { Refresh } from '../state/refresh';
 import { sessionActions } from '../state/session';
 import { FakeServer, Page, id, open } from '../testing/fake-server';
 import { entryOf } from '../testing/fixtures';
@@ -105,7 +106,7 @@ describe('the results', () => {
     const rows = [row(20, 'Pier', null, { kind: 'project', cost: null, money: null, toDate: { seconds: 3600, cost: null } })];
     await results({ ...RESULTS, ...bare, hours, rows, scope: 'all', name: 'All work' }, '/f/f/results', ['staff']);
     expect(page.text()).toBe(
-      'All workThis quarterTo date2:00hours1:30billable, 0:30 notColumns and files Project Hours Pier1:00 Total of 1 project 2:00',
+      'All your work1 Apr to 10 JunThis quarterTo date2:00hours1:30billable, 0:30 notColumns and files Project Hours Pier1:00 Total of 1 project 2:00',
     );
   });
 
@@ -131,6 +132,18 @@ describe('the results', () => {
       '£800.00billed',
       '€50.00billed',
     ]);
+  });
+
+  it('say whose work it is, what is agreed, and of which days the figures are', async () => {
+    await results(RESULTS, `/f/f/results?scope=project:${id(20)}`);
+    const head = () => page.text('.head .quiet');
+    expect(head()).toBe('Harbour Trust, time and materials, up to £1,000.00, everything to date');
+    await page.press('This quarter');
+    expect(head()).toBe('Harbour Trust, time and materials, up to £1,000.00, 1 Apr to 10 Jun');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await results({ ...RESULTS, scope: 'all', name: 'All work', limit: null, agreement: null }, '/f/f/results');
+    expect([page.text('h1'), head()]).toEqual(['All work', '1 Apr to 10 Jun']);
   });
 
   it('judge the firm by the quarter until somebody asks for everything', async () => {
@@ -285,7 +298,11 @@ describe('what stands behind a figure', () => {
     expect(page.text('dl')).toBe('Unbilled£270.002 entries3:00');
     expect(page.text('.entries li')).toContain('£135.00');
     await page.press('Show more');
-    expect(page.server.to('readBehind')[1]!.query.cursor).toBe('100');
+    expect(page.server.to('readBehind').at(-1)!.query.cursor).toBe('100');
+    expect(page.element.querySelectorAll('.entries li').length).toBe(2);
+    // What was opened stays so at a refresh.
+    TestBed.inject(Refresh).written();
+    await page.settle(30);
     expect(page.element.querySelectorAll('.entries li').length).toBe(2);
     expect(page.texts('button.link')).toEqual([]);
   });

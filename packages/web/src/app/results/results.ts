@@ -6,6 +6,7 @@ import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
+import { workFeature } from '../state/work';
 import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
 import { loaded } from '../ui/loaded';
@@ -28,6 +29,9 @@ export class ResultsScreen {
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
+  private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
+  private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   /** The firm and a client by the quarter, a project over its whole life, unless the address says so. */
@@ -41,6 +45,21 @@ export class ResultsScreen {
     (query) => this.api.call('readResults', { query }),
   );
   protected readonly rows = computed(() => shownRows(this.results.value()));
+  /** A figure that depends on one's reach says so. */
+  protected readonly title = computed(() => {
+    const { scope, name } = this.results.value()!;
+    return scope === 'all' && this.rights()['results.read'] !== 'firm' ? 'All your work' : name;
+  });
+  /** Whose work it is, what is agreed, and of which days the figures are. */
+  protected readonly subtitle = computed(() => {
+    const { scope, agreement } = this.results.value()!;
+    const span = this.period();
+    const [kind, id] = scope.split(':');
+    const project = kind === 'project' ? this.projects()[id!] : undefined;
+    const client = this.clients().find((one) => one.id === project?.clientId)?.name;
+    const days = span ? `${this.formats.day(span.from)} to ${this.formats.day(span.to)}` : 'everything to date';
+    return [client, agreement, days].filter(Boolean).join(', ');
+  });
   protected readonly asked = computed(() => (this.address.selection()?.kind === 'figure' ? this.address.selection()!.id : null));
   protected readonly spent = computed(() => {
     const cost = this.results.value()?.cost;

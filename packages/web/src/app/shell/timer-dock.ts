@@ -1,9 +1,11 @@
-import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
 import { clockText, dateIn, instantOf, readClock, seconds } from '@yellowwood/core';
 import type { Entry, Timer, Timers } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
+import { interval, map } from 'rxjs';
 import { Api } from '../api/api';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
@@ -40,7 +42,7 @@ export class TimerDock {
   protected readonly services = this.store.selectSignal(selectServiceChoices);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** Milliseconds of the machine's clock, by the second. */
-  private readonly clock = signal(Date.now());
+  private readonly clock = toSignal(interval(1000).pipe(map(() => Date.now())), { initialValue: Date.now() });
   /** The timer whose facts are being edited. */
   protected readonly editing = signal<string | null>(null);
   protected readonly edited = computed(() => this.all().find((timer) => timer.id === this.editing()) ?? null);
@@ -66,11 +68,6 @@ export class TimerDock {
     const today = this.today();
     return !!today && today.recorded + (this.running() ? this.secondsOf(this.running()!) : 0) > today.maximum;
   });
-
-  constructor() {
-    const ticking = setInterval(() => this.clock.set(Date.now()), 1000);
-    inject(DestroyRef).onDestroy(() => clearInterval(ticking));
-  }
 
   private secondsOf(timer: Timer): number {
     const since = timer.since ? Math.max(0, Math.floor((this.clock() + this.offset() - Date.parse(timer.since)) / 1000)) : 0;
