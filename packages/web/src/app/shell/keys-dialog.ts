@@ -19,20 +19,31 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
     ],
   },
   {
+    place: 'In every list',
+    keys: [
+      ['Arrows, Page, Home, End', 'move'],
+      ['Up from the first row', 'to the heads; Enter sorts by one'],
+      ['Enter', 'opens what the row is'],
+    ],
+  },
+  {
     place: 'In the review list',
     keys: [
-      ['Arrows', 'move'],
-      ['Enter', 'opens the person'],
       ['F8', 'next that needs a look'],
       ['Ctrl+Enter', 'approves the week'],
       ['Ctrl+Backspace', 'returns the week, with a reason'],
     ],
   },
   {
-    place: 'In the list of invoices',
+    place: 'In the list of entries without a rate',
+    keys: [['Space', 'chooses an entry, to price many together']],
+  },
+  {
+    place: 'In the tree',
     keys: [
-      ['Arrows', 'move'],
-      ['Enter', 'opens the invoice'],
+      ['Arrows, Home, End, letters', 'move'],
+      ['Right, Left', 'open and close'],
+      ['Enter', 'narrows every step to it'],
     ],
   },
   {
