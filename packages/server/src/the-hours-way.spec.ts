@@ -88,8 +88,8 @@ describe('the hour’s way, worked by hand', () => {
     // First invoice: a, b and the mate's: 360.00 + 180.00 + 195.00 = 735.00, VAT 147.00.
     const first = await bill(world, [entries['a']!, entries['b']!, entries['m']!]);
     expect(first.document.lines.map((line) => [line.text, line.quantity, line.price, line.minor])).toEqual([
-      ['Glazing, site survey', '3:15', '60.00', 19_500],
-      ['Glazing, site survey', '4:00', '90.00', 36_000],
+      ['Glazing, site survey, Mate Person', '3:15', '60.00', 19_500],
+      ['Glazing, site survey, Staff Person', '4:00', '90.00', 36_000],
       ['Upper tier, site survey', '2:00', '90.00', 18_000],
     ]);
     expect([first.row.net, first.document.tax, first.row.gross]).toEqual([73_500, 14_700, 88_200]);
