@@ -90,6 +90,42 @@ describe('the bill desk', () => {
     expect(wish().entries).toEqual([{ id: id(50) }, { id: id(51) }]);
   });
 
+  it('begins anew once a document is issued or kept: its texts, reductions and ticks are that document’s', async () => {
+    await desk({}, (server) =>
+      server
+        .on('issueNewInvoice', () => invoiceDetail(invoiceRow(1)))
+        .on('createDraft', () => invoiceDetail(invoiceRow(1, { state: 'draft', number: null }))),
+    );
+    const reword = async () => {
+      await page.type('yw-paper textarea', 'As agreed on site', 'change');
+      await page.settle(180);
+      expect(wish().texts).toEqual([{ key: 'task', text: 'As agreed on site' }]);
+    };
+    await reword();
+    await page.press('Keep draft');
+    await page.settle(180);
+    expect(wish().texts).toEqual([]);
+    await reword();
+    await page.press(/^Issue for/);
+    await page.answer('Issue invoice');
+    const { url } = TestBed.inject(Router);
+    expect(url).toContain('/collect?');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await desk({}, () => undefined, 'bookkeeper', `/f/f/bill?scope=project:${id(20)}`);
+    expect(wish().texts).toEqual([]);
+  });
+
+  it('bills up to the day that the address names', async () => {
+    await desk({}, () => undefined, 'bookkeeper', `/f/f/bill?scope=project:${id(20)}&upto=2026-06-08`);
+    expect(page.server.to('readBillDesk')[0]!.query['upTo']).toBe('2026-06-08');
+  });
+
+  it('lets what stands under a project of no known name be chosen with the rest', async () => {
+    await desk({ entries: [billEntry(50, { projectId: id(99) })] });
+    expect(page.element.querySelectorAll('.grp:not(.top) mat-checkbox').length).toBe(1);
+  });
+
   it('keeps what was chosen over a reload: the day and the lines in the address, the rest with the tab', async () => {
     await desk({ entries: [billEntry(50), billEntry(51, { date: '2026-06-09' })] });
     await page.press(/Survey of piles/);

@@ -42,7 +42,7 @@ export class BillDeskScreen {
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly choices = inject(DeskChoices);
   /** Bills up to this date; until somebody chooses, to today. */
-  protected readonly upTo = computed(() => this.address.upTo() ?? this.today());
+  protected readonly upTo = computed(() => this.address.upTo() ?? this.address.period()?.to ?? this.today());
   protected readonly billable = isBillable;
   protected readonly sumOf = sumOf;
   protected readonly desk = loaded(
@@ -235,6 +235,7 @@ export class BillDeskScreen {
           await this.api.call('createDraft', { body: { id, wish } });
           // The choices are the draft's now; what is left on the desk is another document.
           this.choices.beginAnew();
+          this.preview.set(null);
         },
         { done: 'Draft kept; its entries are reserved', about: JSON.stringify(wish) },
       );
@@ -255,11 +256,13 @@ export class BillDeskScreen {
       (id) => this.api.call('issueNewInvoice', { body: { id, wish, gross: document.gross } }),
       { done: ({ row }) => `${row.number} issued`, about: JSON.stringify(wish) },
     );
-    if (issued)
-      await this.address.go('collect', {
-        ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }),
-        sel: `invoice:${issued.row.id}`,
-      });
+    if (!issued) return;
+    // Its texts and reductions are the document's: the next one of this work begins without them.
+    this.choices.beginAnew();
+    await this.address.go('collect', {
+      ...(this.address.scope() === 'all' ? {} : { scope: this.address.scope() }),
+      sel: `invoice:${issued.row.id}`,
+    });
   }
 
   /** Puts a draft's choices back on the desk; the draft itself goes, its entries are to bill again. */

@@ -8,6 +8,8 @@ export interface Group {
   readonly key: string;
   readonly name: string;
   readonly detail: string;
+  /** Not for the document with the rest: beyond the limit, held back, without a price. */
+  readonly apart: boolean;
   readonly entries: BillEntry[];
 }
 
@@ -39,6 +41,7 @@ export function groupsOf(entries: readonly BillEntry[], names: WorkNames): Group
           ? 'Released over the limit'
           : (entry.taskName ?? names.project(entry.projectId)),
       detail: apart ? '' : names.project(entry.projectId),
+      apart: apart !== null,
       entries: [],
     };
     found.entries.push(entry);

@@ -17,9 +17,13 @@ export class Views {
     return computed(() => this.me()?.views[name()] ?? AS_IT_COMES);
   }
 
-  /** Shows a table so from now on, here at once, and next time everywhere. */
-  async keep(name: string, view: View): Promise<void> {
+  /** Shows a table so from now on. */
+  show(name: string, view: View): void {
     this.store.dispatch(sessionActions.viewKept({ name, view }));
+  }
+
+  /** Keeps it for next time, here and everywhere. */
+  async keep(name: string, view: View): Promise<void> {
     await this.api.call('keepView', { params: { name }, body: view });
   }
 }

@@ -10,6 +10,8 @@ export interface Following<T> {
   readonly done?: string | ((answer: T) => string);
   /** Takes it back; offered for ten seconds with what is told. @throws why it cannot be taken back */
   readonly undo?: (answer: T) => Promise<unknown>;
+  /** Whether nothing that is read from the server is another by it: then nothing is read again. */
+  readonly apart?: true;
   /** What the command is about: one that nobody answered keeps its id for another try at the same thing only. */
   readonly about?: string;
 }
@@ -80,7 +82,7 @@ export function command({ inTurn = false } = {}): Command {
       return undefined;
     } finally {
       onItsWay = false;
-      refresh.written();
+      if (!following.apart) refresh.written();
     }
   }
 

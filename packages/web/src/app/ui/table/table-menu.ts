@@ -3,7 +3,6 @@ import { MatDivider } from '@angular/material/divider';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
 import { sessionFeature } from '../../state/session';
-import { Views } from '../../state/views';
 import { command } from '../command';
 import { download } from '../download';
 import { Column } from './column';
@@ -20,7 +19,6 @@ import type { Table } from './table';
 })
 export class TableMenu<T> {
   private readonly document = inject(DOCUMENT);
-  private readonly views = inject(Views);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly command = command();
   readonly of = input.required<Table<T>>();
@@ -40,19 +38,15 @@ export class TableMenu<T> {
   protected toggle(event: Event, column: Column<T>): void {
     // It stays open: one chooses several.
     event.stopPropagation();
-    const { choice, columns, view } = this.of();
-    const on = columns()
+    const on = this.of()
+      .columns()
       .filter(({ id, choice: optional }) => optional && this.of().ids().includes(id) !== (id === column.id))
       .map(({ id }) => id);
-    void this.keep(view(), { ...choice(), columns: on });
+    this.of().choose({ columns: on });
   }
 
   protected groupBy(id: string | null): void {
-    void this.keep(this.of().view(), { ...this.of().choice(), group: id });
-  }
-
-  private keep(...[name, view]: Parameters<Views['keep']>): Promise<unknown> {
-    return this.command.run(() => this.views.keep(name, view));
+    this.of().choose({ group: id });
   }
 
   private sheet(): Sheet {

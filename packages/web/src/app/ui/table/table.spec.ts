@@ -3,6 +3,7 @@ import type { View } from '@yellowwood/contracts';
 import { Workbook } from 'exceljs';
 import { Store } from '@ngrx/store';
 import { TestBed } from '@angular/core/testing';
+import { Refresh } from '../../state/refresh';
 import { sessionActions } from '../../state/session';
 import { FakeServer, Page, me, open, refusal } from '../../testing/fake-server';
 import { CellTemplate } from './cell-template';
@@ -209,6 +210,25 @@ describe('a table', () => {
     await page.settle(100);
     expect(page.notice()).toContain('Try again.');
     expect(page.element.querySelectorAll('tr.group').length).toBe(2);
+  });
+
+  it('is sorted at once and keeps one choice after the other, whatever the server does; nothing is read again for it', async () => {
+    await table();
+    const again = spyOn(TestBed.inject(Refresh), 'written');
+    page.server.onTheWay = () => new Promise((resolve) => setTimeout(resolve, 60));
+    page.button('Job').click();
+    page.button('Hours').click();
+    await page.settle();
+    expect(names()).toEqual(['Pier 9', 'Pier 10first', 'quay']);
+    expect(page.element.querySelector('[aria-sort]')!.textContent).toContain('Hours');
+    await page.settle(400);
+    expect(kept().map(({ sort }) => sort!.column)).toEqual(['name', 'hours']);
+    expect(again).not.toHaveBeenCalled();
+    page.server.on('keepView', () => refusal(503, 'unavailable', 'Try again.'));
+    await page.press('Begun');
+    await page.settle(300);
+    expect(page.notice()).toContain('Try again.');
+    expect(page.element.querySelector('[aria-sort]')!.textContent).toContain('Begun');
   });
 
   it('is one stop of Tab, with arrows inside; the stop stays with its row', async () => {

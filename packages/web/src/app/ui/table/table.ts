@@ -17,8 +17,10 @@ import {
   viewChild,
 } from '@angular/core';
 import { animationFrameScheduler, first, interval, map, take } from 'rxjs';
+import type { View } from '@yellowwood/contracts';
 import { Formats } from '../../state/formats';
 import { Views } from '../../state/views';
+import { command } from '../command';
 import { Line, arrange, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
 import { Cell, Column, amountsOf } from './column';
@@ -45,6 +47,7 @@ export class Table<T> {
   private readonly injector = inject(Injector);
   readonly formats = inject(Formats);
   private readonly views = inject(Views);
+  private readonly keeping = command({ inTurn: true });
   private readonly viewport = viewChild(CdkVirtualScrollViewport);
 
   /** What it shows; also the name of its file. */
@@ -151,11 +154,18 @@ export class Table<T> {
     return sort === null ? '' : sort === 'ascending' ? '▲' : '▼';
   }
 
+  /** Shows the table so from now on, and keeps it; where it cannot be kept, that is told, and it is shown so all the same. */
+  choose(change: Partial<View>): void {
+    const view = { ...this.choice(), ...change };
+    this.views.show(this.view(), view);
+    void this.keeping.run(() => this.views.keep(this.view(), view), { apart: true });
+  }
+
   /** Up, then down, then as it comes. */
   sortBy({ id }: Column<T>): void {
     const { sort } = this.choice();
     const order = sort?.column !== id ? 'up' : sort.order === 'up' ? 'down' : null;
-    void this.views.keep(this.view(), { ...this.choice(), sort: order && { column: id, order } });
+    this.choose({ sort: order && { column: id, order } });
   }
 
   visit(line: Line<T>): void {
