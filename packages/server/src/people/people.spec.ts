@@ -7,6 +7,13 @@ describe('people', () => {
   });
   afterAll(() => world.close());
 
+  it('know the country of their firm, by which figures are written', async () => {
+    const country = async () => (await world.as('staff').done('readMe')).firm.country;
+    expect(await country()).toBe('GB');
+    await world.sql("update firm set country = 'DE'");
+    expect(await country()).toBe('DE');
+  });
+
   it('are listed as far as one may read their time', async () => {
     const names = async (who: 'owner' | 'manager' | 'staff') =>
       (await world.as(who).done('listPeople')).people.map((one) => one.name);

@@ -62,3 +62,36 @@ describe('results', () => {
     expect(await agreed()).toBe('no agreement');
   });
 });
+
+describe('the margin of tasks', () => {
+  let world: World;
+
+  // A phase with a task below it: 2 h on the phase and 1 h on the task at 90.00, each hour at a cost of 30.00.
+  beforeAll(async () => {
+    world = await makeWorld();
+    await record(world, 'staff', '2026-06-08', 2, { taskId: world.ids.task });
+    await record(world, 'staff', '2026-06-09', 1, { taskId: world.ids.subtask });
+  });
+  afterAll(() => world.close());
+
+  const margins = async (who: 'owner' | 'staff') => {
+    const { rows } = await world.as(who).done('readResults', { query: { scope: `project:${world.ids.project}` } });
+    return Object.fromEntries(rows.map((row) => [row.id, row.margin]));
+  };
+
+  it('is of a task and all that is below it', async () => {
+    const of = await margins('owner');
+    expect(of[world.ids.task]).toEqual({ revenue: 27_000, minor: 18_000, share: 666_667 });
+    expect(of[world.ids.subtask]).toEqual({ revenue: 9000, minor: 6000, share: 666_667 });
+  });
+
+  it('is capped by no limit, since that is the project’s', async () => {
+    await world.sql('update agreement set limit_minor = 100 where project_id = $1', [world.ids.project]);
+    expect((await margins('owner'))[world.ids.subtask]!.revenue).toBe(9000);
+    await world.sql('update agreement set limit_minor = null where project_id = $1', [world.ids.project]);
+  });
+
+  it('is nothing to those who may know neither money nor cost', async () => {
+    expect(new Set(Object.values(await margins('staff')))).toEqual(new Set([null]));
+  });
+});

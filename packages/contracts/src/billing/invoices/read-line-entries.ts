@@ -1,5 +1,5 @@
 import { Static, Type } from 'typebox';
-import { Amount, Count, Duration, FirmPath, Id, endpoint, nullable, strict } from '../../platform/fields';
+import { Amount, Count, Duration, FirmPath, Id, endpoint, strict } from '../../platform/fields';
 import { Entry } from '../../ledger/entry';
 
 /** The entries that a line of a document bills, as far as the reader may see them, the oldest first. */
@@ -10,7 +10,7 @@ export const LineEntries = strict({
       /** How much of it the line bills: seconds, or, of a fee, minor units. */
       quantity: Duration,
       /** Its share of the line's net. */
-      minor: nullable(Amount),
+      minor: Amount,
     }),
   ),
   /** Of all of them, also of those that the reader may not see. */

@@ -50,11 +50,13 @@ describe('a cent that grouping makes', () => {
 describe('what a line of a document bills', () => {
   let world: World;
   let id: string;
+  let later: string;
 
   beforeAll(async () => {
     world = await makeWorld();
     const own = await record(world, 'staff', '2026-06-08', 1);
     const others = await record(world, 'bookkeeper', '2026-06-08', 2);
+    later = (await record(world, 'staff', '2026-06-10', 0.5)).id;
     await submitAndApprove(world, 'staff');
     await submitAndApprove(world, 'bookkeeper');
     const wish = { clientId: world.ids.client, upTo: '2026-06-14', grouping: 'task' as const, texts: [] };
@@ -69,11 +71,36 @@ describe('what a line of a document bills', () => {
     for (const line of await linesOf()) {
       const { entries, count } = await world.as('owner').done('readLineEntries', { params: { id, line: line.key } });
       expect(entries.length).toBe(count);
-      expect(entries.reduce((sum, one) => sum + one.minor!, 0)).toBe(line.minor);
+      expect(entries.reduce((sum, one) => sum + one.minor, 0)).toBe(line.minor);
       expect(entries.every((one) => one.quantity > 0 && one.entry.id !== '')).toBeTrue();
     }
     // A line of another document is none of this one.
     const other = await world.as('owner').call('readLineEntries', { params: { id: newId(), line: (await linesOf())[0]!.key } });
     expect(other.problem.code).toBe('invoice-unknown');
+  });
+
+  it('is what this document bills, and not what another one does of the same work under the same name', async () => {
+    const wish = { clientId: world.ids.client, upTo: '2026-06-14', grouping: 'task' as const, texts: [] };
+    const body = { id: newId(), wish: { ...wish, entries: [{ id: later }] } };
+    const other = await world.as('bookkeeper').done('createDraft', { body });
+    // The rate has risen; under the rate of before, the work of both documents has one name.
+    const key = (await linesOf())[0]!.key;
+    await world.sql('update invoice_line set key = $1 where invoice_id = $2', [key, other.row.id]);
+    const of = async (document: string) =>
+      (await world.as('owner').done('readLineEntries', { params: { id: document, line: key } })).entries.map(
+        ({ entry }) => entry.id,
+      );
+    expect(await of(other.row.id)).toEqual([later]);
+    expect(await of(id)).not.toContain(later);
+  });
+
+  it('is told of an invoice whose hours were given back, too', async () => {
+    const { version, gross } = (await world.as('bookkeeper').done('readInvoice', { params: { id } })).row;
+    await world.as('bookkeeper').done('issueInvoice', { params: { id }, body: { gross, version } });
+    const line = (await linesOf())[0]!.key;
+    const read = () => world.as('owner').done('readLineEntries', { params: { id, line } });
+    const before = await read();
+    await world.as('bookkeeper').done('creditInvoice', { params: { id }, body: { id: newId(), reason: 'Wrong order' } });
+    expect((await read()).entries.map(({ entry }) => entry.id)).toEqual(before.entries.map(({ entry }) => entry.id));
   });
 });

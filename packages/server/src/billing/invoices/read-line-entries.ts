@@ -2,7 +2,7 @@ import { LineEntries } from '@yellowwood/contracts';
 import { invoiceRows } from '../../generated/billing/invoices/invoice-rows.queries';
 import { lineByKey, sharesOfLine } from '../../generated/billing/invoices/read-line-entries.queries';
 import { entriesById } from '../../ledger/read-entries';
-import { Context, may } from '../../platform/context';
+import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { ANY, who } from './invoice-rows';
 
@@ -15,11 +15,10 @@ export async function readLineEntries(context: Context, id: string, key: string)
   const shares = await sharesOfLine.run({ line: line.id }, context.tx);
   const byEntry = new Map(shares.map((share) => [share.entryId, share]));
   const entries = await entriesById(context, [...byEntry.keys()]);
-  const money = may(context, 'values.read');
   return {
     entries: entries.map((entry) => {
       const { quantity, minor } = byEntry.get(entry.id)!;
-      return { entry, quantity, minor: money ? minor : null };
+      return { entry, quantity, minor };
     }),
     count: shares.length,
   };

@@ -94,7 +94,7 @@ export class InvoicePaper {
         id: 'net',
         head: 'Net',
         kind: 'money',
-        value: ({ minor }) => (minor === null ? null : [{ currency, minor }]),
+        value: ({ minor }) => [{ currency, minor }],
         total: true,
       },
     ];
