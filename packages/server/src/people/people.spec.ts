@@ -14,6 +14,17 @@ describe('people', () => {
     expect(await country()).toBe('DE');
   });
 
+  it('have every table as they like it, each for itself, as they had it last', async () => {
+    const view = (group: string | null) => ({ columns: null, sort: null, group });
+    const keep = (name: string, group: string | null) =>
+      world.as('staff').done('keepView', { params: { name }, body: view(group) });
+    await keep('to-bill', 'client');
+    await keep('invoices', 'client');
+    await keep('invoices', null);
+    expect((await world.as('staff').done('readMe')).views).toEqual({ 'to-bill': view('client'), invoices: view(null) });
+    expect((await world.as('mate').done('readMe')).views).toEqual({});
+  });
+
   it('are listed as far as one may read their time', async () => {
     const names = async (who: 'owner' | 'manager' | 'staff') =>
       (await world.as(who).done('listPeople')).people.map((one) => one.name);

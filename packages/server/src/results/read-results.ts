@@ -195,12 +195,12 @@ function rowsOf(
     estimate: number,
     budget: number,
     money: ResultRow['money'],
-    revenue: Minor | null,
+    revenue: Minor,
   ): ResultRow => {
     const figures = tree.get(id);
     const all = toDate.get(id);
     const cost = costs(figures, budget);
-    const earnings = cost && revenue !== null ? earningsOf(revenue, minor(cost.total)) : null;
+    const earnings = cost && money ? earningsOf(revenue, minor(cost.total)) : null;
     return {
       id,
       kind,
@@ -226,7 +226,7 @@ function rowsOf(
       const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so neither it nor what lay before counts for a task.
       const earned = earnedOf(basis, own, null, false);
-      const revenue = money ? revenueInFirm(earned, basis.today) : null;
+      const revenue = revenueInFirm(earned, basis.today);
       return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(earned) : null, revenue);
     });
   }
@@ -245,7 +245,7 @@ function rowsOf(
       person ? 0 : node.estimate,
       person ? 0 : node.budget,
       money ? moneyOfProject(node.projectId) : null,
-      money ? revenueOfProject(node.projectId) : null,
+      revenueOfProject(node.projectId),
     ),
   );
 }

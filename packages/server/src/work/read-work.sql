@@ -89,7 +89,6 @@ from
 where
   e.person_id = :asker!
   and e.work_date > :since!
-  and e.kind = 'time'
   and e.project_id is not null
 group by
   e.project_id,

@@ -72,6 +72,11 @@ describe('many entries priced together', () => {
       expect(events.at(-1)!.action).toBe('entries priced');
       expect(JSON.stringify(events.at(-1)!.after)).toContain('letter of 2 June');
     }
+    // Going back to the rules has a reason, too, though what the rules say needs none.
+    await price(null, [ids[0]!]);
+    const { events: later } = await world.as('owner').done('readHistory', { params: { id: ids[0]! } });
+    expect(later.at(-1)!.action).toBe('entry priced');
+    expect(JSON.stringify(later.at(-1)!.after)).toContain('letter of 2 June');
     const own = await world.as('staff').done('readHistory', { params: { id: ids[0]! } });
     expect(JSON.stringify(own.events)).not.toContain('letter of 2 June');
   });

@@ -1,5 +1,6 @@
 import { Entry } from '@yellowwood/contracts';
 import { EntryProblem, LedgerEntry, Seen } from '@yellowwood/core';
+import { group } from 'd3-array';
 import { entriesToPrice } from '../../generated/billing/pricing/price-entry.queries';
 import { holdRules, lockTimesheets } from '../../ledger/locks';
 import { entriesById } from '../../ledger/read-entries';
@@ -64,7 +65,9 @@ async function price(
   for (const row of before)
     if (row.billedQuantity !== 0) throw problem(row.stage === 'approved' ? 'entry-in-draft' : 'entry-billed');
   const basis = await valuationBasis(context, [...held.values()]);
-  const after = before.map((row) => pricedRow(row, [...held.values()], basis, typed, reason));
+  const dayOf = (row: LedgerEntry) => `${row.personId} ${row.workDate}`;
+  const days = group(held.values(), dayOf);
+  const after = before.map((row) => pricedRow(row, days.get(dayOf(row))!, basis, typed, reason));
   await updateRows(context, new Map(before.map((row) => [row.id, row])), after);
   // Why a price is what it is, is told with the price: to those who may know it.
   await audit(
@@ -72,7 +75,12 @@ async function price(
     before.length === 1 ? 'entry priced' : 'entries priced',
     before.map((row, index) => {
       const subject = rowSubject(row, after[index]!);
-      return { ...subject, moneyAfter: { ...subject.moneyAfter, rateReason: reason } };
+      // Of this pricing, also where the one before it had the same.
+      return {
+        ...subject,
+        moneyBefore: { ...subject.moneyBefore, rateReason: null },
+        moneyAfter: { ...subject.moneyAfter, rateReason: reason },
+      };
     }),
   );
   return after;
@@ -81,13 +89,12 @@ async function price(
 /** One entry with its new rate, valued among those of its day. @throws the problem `entry-not-billable` */
 function pricedRow(
   row: LedgerEntry,
-  held: readonly LedgerEntry[],
+  day: readonly LedgerEntry[],
   basis: ValuationBasis,
   typed: number | null,
   reason: string,
 ): LedgerEntry {
   const priced: LedgerEntry = { ...row, rate: typed, rateSource: typed === null ? null : 'typed' };
-  const day = held.filter((one) => one.personId === row.personId && one.workDate === row.workDate);
   // A price moves no time: the entry keeps its part of a day that is rounded as a whole.
   const valuation = basis
     .value(

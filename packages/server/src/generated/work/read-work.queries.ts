@@ -243,7 +243,7 @@ export interface IWorkedLatelyQuery {
   result: IWorkedLatelyResult;
 }
 
-const workedLatelyIR: any = {"usedParamSet":{"asker":true,"since":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":101,"b":107}]},{"name":"since","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":135}]}],"statement":"select\n  e.project_id as \"projectId!\",\n  e.task_id as \"taskId?\"\nfrom\n  entry e\nwhere\n  e.person_id = :asker!\n  and e.work_date > :since!\n  and e.kind = 'time'\n  and e.project_id is not null\ngroup by\n  e.project_id,\n  e.task_id\norder by\n  max(e.work_date) desc,\n  max(e.id::text) desc\nlimit\n  12"};
+const workedLatelyIR: any = {"usedParamSet":{"asker":true,"since":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":101,"b":107}]},{"name":"since","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":135}]}],"statement":"select\n  e.project_id as \"projectId!\",\n  e.task_id as \"taskId?\"\nfrom\n  entry e\nwhere\n  e.person_id = :asker!\n  and e.work_date > :since!\n  and e.project_id is not null\ngroup by\n  e.project_id,\n  e.task_id\norder by\n  max(e.work_date) desc,\n  max(e.id::text) desc\nlimit\n  12"};
 
 /**
  * Query generated from SQL:
@@ -256,7 +256,6 @@ const workedLatelyIR: any = {"usedParamSet":{"asker":true,"since":true},"params"
  * where
  *   e.person_id = :asker!
  *   and e.work_date > :since!
- *   and e.kind = 'time'
  *   and e.project_id is not null
  * group by
  *   e.project_id,
