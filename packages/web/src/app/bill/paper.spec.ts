@@ -86,6 +86,29 @@ describe('a document on paper', () => {
     expect(element.textContent).toContain('due 12 Jul');
   });
 
+  it('leads from a line to what it bills, where it bills something and where it may be asked', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    const [first, last] = DOCUMENT.lines;
+    fixture.componentRef.setInput('document', { ...DOCUMENT, lines: [first!, { ...last!, entries: 0 }] });
+    await fixture.whenStable();
+    const buttons = () => [...(fixture.nativeElement as HTMLElement).querySelectorAll('tbody button')];
+    expect(buttons().length).toBe(0);
+    fixture.componentRef.setInput('leads', true);
+    await fixture.whenStable();
+    expect(buttons().map((one) => [one.textContent!.trim(), one.getAttribute('aria-expanded')])).toEqual([
+      ['Glazing, site survey', 'false'],
+    ]);
+    const opened: string[] = [];
+    fixture.componentInstance.lineOpened.subscribe((key) => opened.push(key));
+    (buttons()[0] as HTMLButtonElement).click();
+    fixture.componentRef.setInput('opened', 'a');
+    await fixture.whenStable();
+    expect([opened, buttons()[0]!.getAttribute('aria-expanded')]).toEqual([['a'], 'true']);
+  });
+
   it('says why a tax is none, below the sums', async () => {
     TestBed.configureTestingModule({
       providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],

@@ -103,7 +103,10 @@ describe('the own week on the page', () => {
     );
     await page.press('Submit 3:00');
     await page.settle(20);
-    expect(document.querySelector('mat-dialog-container')!.textContent).toContain('3:00 in 2 entries go to review.');
+    const asked = document.querySelector('mat-dialog-container')!.textContent!;
+    expect(asked).toContain('3:00 in 2 entries go to review.');
+    // It is Wednesday: the week is not over.
+    expect(asked).toContain('It ends on Sun 14 Jun');
     await page.answer('Cancel');
     expect(page.server.to('submitPeriod').length).toBe(0);
     await page.press('Submit 3:00');
@@ -162,7 +165,10 @@ describe('the own week on the page', () => {
     await page.type('yw-week-grid yw-work-picker input', 'sound');
     await page.settle(30);
     document.querySelector<HTMLElement>('mat-option')!.click();
-    await page.settle();
+    await page.settle(30);
+    // What is still to be said stands open, and has the focus.
+    expect(document.activeElement!.closest('yw-choice-field')).not.toBeNull();
+    expect(document.querySelector('.mat-mdc-select-panel')).not.toBeNull();
     await page.choose('Service of the new row', 'Office');
     expect(added).toEqual([{ projectId: id(20), taskId: id(31), serviceId: id(41), billable: false }]);
     expect(page.texts('tbody td.name')[0]).toContain('Pier');
@@ -358,6 +364,7 @@ describe('the chosen day', () => {
     page.element.querySelector<HTMLButtonElement>('[aria-label="Divide Pier"]')!.click();
     await page.settle();
     const divide = async (at: string) => {
+      expect(document.activeElement!.closest('form')?.className).toBe('split');
       await page.type('form.split input', at);
       await page.press('Divide entry');
     };

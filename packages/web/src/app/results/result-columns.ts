@@ -1,3 +1,4 @@
+import { ratio } from '@yellowwood/core';
 import type { Money, ResultRow, Results } from '@yellowwood/contracts';
 import type { Formats } from '../state/formats';
 import { Cell, Column } from '../ui/table/column';
@@ -44,9 +45,9 @@ export function resultColumns({ byTask, planned, spanned, cost, money, currency,
       planned && {
         id: 'spent',
         head: 'Spent of budget',
-        kind: 'text',
+        kind: 'percent',
         choice: 'shown',
-        value: (row) => (row.cost && row.cost.budget > 0 ? Math.round((100 * row.toDate.cost!) / row.cost.budget) : null),
+        value: (row) => (row.cost ? ratio(row.toDate.cost!, row.cost.budget) : null),
         width: 110,
       },
     byTask && { id: 'own', head: 'Own', kind: 'hours', value: (row) => row.hours.own, tone: () => 'quiet', choice: 'shown' },
