@@ -225,7 +225,7 @@ describe('the hour’s way, worked by hand', () => {
     for (const scope of ['all', `project:${ids.project}`, `client:${ids.client}`, `task:${ids.task}`, `person:${ids.staff}`])
       for (const span of [{}, { from: '2026-06-09', to: '2026-06-12' }, { from: '2026-06-12', to: '2026-06-30' }]) {
         const shown = await world.as('owner').done('readResults', { query: { scope, ...span } });
-        const last = shown.series!.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
+        const last = shown.series!.points.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
         const where = `${scope} ${JSON.stringify(span)}`;
         expect([last.cost, last.earned]).withContext(where).toEqual([shown.cost!.cost, shown.cost!.revenue]);
         const own = shown.money!.find((money) => money.currency === 'GBP');

@@ -74,8 +74,13 @@ export const Results = strict({
   costBasis: nullable(choice('actual', 'standard', 'no standard rate')),
   cost: nullable(Cost),
   rows: Type.Array(ResultRow),
-  /** By month: cost, earned and billed, each cumulated; in the firm's currency. */
-  series: nullable(Type.Array(strict({ month: Type.String(), cost: nullable(Amount), earned: Amount, billed: Amount }))),
+  /** Cost, earned and billed, each cumulated, in the firm's currency: a month by days, a quarter by weeks, longer by months. */
+  series: nullable(
+    strict({
+      step: choice('day', 'week', 'month'),
+      points: Type.Array(strict({ from: Day, cost: nullable(Amount), earned: Amount, billed: Amount })),
+    }),
+  ),
   own: nullable(Type.Array(strict({ projectId: Id, name: Name, seconds: Duration, billable: Duration }))),
 });
 export type Results = Static<typeof Results>;

@@ -4,12 +4,14 @@ import {
   Earned,
   WorkSum,
   chartOf,
+  chartStep,
   earningsOf,
   limitKey,
   moneyByProject,
   moneyOf,
   revenueInFirm,
   revenueInFirmByProject,
+  stepStart,
 } from './earnings';
 
 const work = (names: Partial<WorkSum>): WorkSum => ({
@@ -164,23 +166,24 @@ describe('revenue in the firm’s currency', () => {
 
 describe('the chart', () => {
   const month = (text: string, value: number, cost: number) => ({
-    ...{ month: `${text}-01`, projectId: 'p', currency: 'GBP', value, cost },
+    ...{ on: `${text}-10`, projectId: 'p', currency: 'GBP', value, cost },
   });
   const draw = (limits: Earned['limits'], before: EarningRows | null = null) =>
     chartOf(
       [month('2026-05', 800, 300), month('2026-06', 500, 200)],
-      [{ month: '2026-06-01', projectId: 'p', currency: 'GBP', issuedOn: '2026-06-30', amount: 700, standard: 800 }],
-      [{ month: '2026-06-01', projectId: 'p', currency: 'GBP', minor: 50 }],
+      [{ on: '2026-06-30', projectId: 'p', currency: 'GBP', issuedOn: '2026-06-30', amount: 700, standard: 800 }],
+      [{ on: '2026-06-30', projectId: 'p', currency: 'GBP', minor: 50 }],
       { before, limits, toFirm },
       '2026-06-30',
       'GBP',
+      (date) => stepStart(date, 'month', 1),
     );
 
   it('adds up by month; what a document bills less than its time is earned less from its date on', () => {
     expect(draw(new Map())).toEqual([
-      { month: '2026-05', cost: 300, earned: 800, billed: 0 },
+      { from: '2026-05-01', cost: 300, earned: 800, billed: 0 },
       // 1,300 of value, less 100 that were not billed, of which 50 wait.
-      { month: '2026-06', cost: 500, earned: 1250, billed: 700 },
+      { from: '2026-06-01', cost: 500, earned: 1250, billed: 700 },
     ]);
   });
 
@@ -188,19 +191,33 @@ describe('the chart', () => {
     const document = { projectId: null, currency: 'GBP', issuedOn: '2026-04-30', amount: 70, standard: 0 };
     const points = chartOf(
       [month('2026-05', 800, 300), { ...month('2026-06', 99, 40), currency: null }],
-      [{ ...document, month: '2026-04-01' }],
-      [{ month: '2026-03-01', projectId: null, currency: 'GBP', minor: 5 }],
+      [{ ...document, on: '2026-04-30' }],
+      [{ on: '2026-03-12', projectId: null, currency: 'GBP', minor: 5 }],
       { before: null, limits: new Map(), toFirm },
       '2026-06-30',
       'GBP',
+      (date) => stepStart(date, 'month', 1),
     );
     expect(points).toEqual([
-      { month: '2026-03', cost: 0, earned: 5, billed: 0 },
-      { month: '2026-04', cost: 0, earned: 75, billed: 70 },
-      { month: '2026-05', cost: 300, earned: 875, billed: 70 },
+      { from: '2026-03-01', cost: 0, earned: 5, billed: 0 },
+      { from: '2026-04-01', cost: 0, earned: 75, billed: 70 },
+      { from: '2026-05-01', cost: 300, earned: 875, billed: 70 },
       // Worth nothing in any currency, but it costs.
-      { month: '2026-06', cost: 340, earned: 875, billed: 70 },
+      { from: '2026-06-01', cost: 340, earned: 875, billed: 70 },
     ]);
+  });
+
+  it('draws a month by days, a quarter by weeks, what is longer by months', () => {
+    const step = (from: string, to: string) => chartStep({ from, to });
+    expect([step('2026-06-01', '2026-06-10'), step('2026-05-01', '2026-05-31')]).toEqual(['day', 'day']);
+    expect([step('2026-05-01', '2026-06-01'), step('2026-07-01', '2026-09-30')]).toEqual(['week', 'week']);
+    expect([step('2026-07-01', '2026-10-01'), step('0001-01-01', '9999-12-31')]).toEqual(['month', 'month']);
+  });
+
+  it('begins its weeks where the firm does', () => {
+    // Wednesday, 10 June 2026.
+    expect([stepStart('2026-06-10', 'day', 1), stepStart('2026-06-10', 'month', 1)]).toEqual(['2026-06-10', '2026-06-01']);
+    expect([1, 7, 3].map((first) => stepStart('2026-06-10', 'week', first))).toEqual(['2026-06-08', '2026-06-07', '2026-06-10']);
   });
 
   it('stops at the limit, less what was earned before', () => {

@@ -1,4 +1,6 @@
 import { group, sum } from 'd3-array';
+import { daysBetween, monthOf } from '../firm/dates';
+import { Dates, WEEKS, submissionPeriod } from '../firm/period';
 import { DateText, Millionths, Minor, minor, sumMinor } from '../firm/units';
 import { margin, markUp, realisation } from './ratios';
 import { revenueEarned } from './revenue-earned';
@@ -204,9 +206,28 @@ export function earningsOf(revenue: Minor, cost: Minor): Earnings {
   return { revenue, cost, margin: margin(revenue, cost), markUp: markUp(revenue, cost) };
 }
 
-/** A month of recorded work, for the chart. Null for all projects that have no limit and the firm's currency. */
-export interface MonthOfWork {
-  readonly month: string;
+/** How far apart the points of a chart are. */
+export type ChartStep = 'day' | 'week' | 'month';
+
+/** A month is drawn by days, a quarter by weeks, what is longer by months. */
+export function chartStep({ from, to }: Dates): ChartStep {
+  const days = daysBetween(from, to) + 1;
+  return days <= 31 ? 'day' : days <= 92 ? 'week' : 'month';
+}
+
+/**
+ * The first day of the step that holds a date.
+ * @param weekStart the weekday on which weeks begin, 1 for Monday
+ */
+export function stepStart(date: DateText, step: ChartStep, weekStart: number): DateText {
+  if (step === 'day') return date;
+  return step === 'month' ? monthOf(date).from : submissionPeriod(date, { ...WEEKS, weekStart }).from;
+}
+
+/** Recorded work of a day or a month, for the chart. Null for all projects that have no limit and the firm's currency. */
+export interface ChartedWork {
+  /** The day, or the first of the month. */
+  readonly on: DateText;
   readonly projectId: string | null;
   readonly currency: string | null;
   readonly cost: number;
@@ -214,9 +235,9 @@ export interface MonthOfWork {
   readonly value: number;
 }
 
-/** What documents of a month bill, and the standard value of the time on them. */
-export interface MonthOfDocuments {
-  readonly month: string;
+/** What documents of a day or a month bill, and the standard value of the time on them. */
+export interface ChartedDocuments {
+  readonly on: DateText;
   readonly projectId: string | null;
   readonly currency: string;
   readonly issuedOn: DateText | null;
@@ -225,23 +246,25 @@ export interface MonthOfDocuments {
 }
 
 export interface ChartPoint {
-  readonly month: string;
+  /** The first day of the step. */
+  readonly from: DateText;
   readonly cost: number;
   readonly earned: number;
   readonly billed: number;
 }
 
 /**
- * Cost, earned and billed by month, each cumulated, in the firm's currency. What a document bills more or
+ * Cost, earned and billed by day, week or month, each cumulated, in the firm's currency. What a document bills more or
  * less than the value of its time counts as earned from its date on; a limit caps what is earned, less what
  * was earned before the span. The last point is the revenue of the span.
- * @param waiting sums over the limit, by the month of the document on which they stand
+ * @param waiting sums over the limit, by the date of the document on which they stand
+ * @param startOf the first day of the step of a date
  */
 export function chartOf(
-  work: readonly MonthOfWork[],
-  documents: readonly MonthOfDocuments[],
+  work: readonly ChartedWork[],
+  documents: readonly ChartedDocuments[],
   waiting: readonly {
-    readonly month: string;
+    readonly on: DateText;
     readonly projectId: string | null;
     readonly currency: string;
     readonly minor: number;
@@ -249,28 +272,29 @@ export function chartOf(
   { before, limits, toFirm }: Omit<Earned, 'rows'>,
   day: DateText,
   firmCurrency: string,
+  startOf: (date: DateText) => DateText,
 ): ChartPoint[] {
   const earlier = before ? partsOf(before, toFirm) : new Map<string, Part>();
-  const monthOf = (row: { month: string }) => row.month.slice(0, 7);
-  const [worked, issued, open] = [group(work, monthOf), group(documents, monthOf), group(waiting, monthOf)];
+  const stepOf = (row: { on: DateText }) => startOf(row.on);
+  const [worked, issued, open] = [group(work, stepOf), group(documents, stepOf), group(waiting, stepOf)];
   const value = new Map<string | null, number>();
   const adjusted = new Map<string | null, number>();
   const billed = new Map<string | null, number>();
   const add = (sums: Map<string | null, number>, key: string | null, amount: number) =>
     sums.set(key, (sums.get(key) ?? 0) + amount);
   let [cost, billedTotal] = [0, 0];
-  return [...new Set([...worked.keys(), ...issued.keys(), ...open.keys()])].sort().map((month) => {
-    for (const row of worked.get(month) ?? []) {
+  return [...new Set([...worked.keys(), ...issued.keys(), ...open.keys()])].sort().map((from) => {
+    for (const row of worked.get(from) ?? []) {
       cost += row.cost;
       if (row.currency) add(value, row.projectId, toFirm(minor(row.value), row.currency, day));
     }
-    for (const row of issued.get(month) ?? []) {
+    for (const row of issued.get(from) ?? []) {
       const amount = toFirm(minor(row.amount), row.currency, row.issuedOn);
       add(billed, row.projectId, amount);
       add(adjusted, row.projectId, amount - toFirm(minor(row.standard), row.currency, day));
       billedTotal += amount;
     }
-    for (const row of open.get(month) ?? []) add(adjusted, row.projectId, toFirm(minor(row.minor), row.currency, day));
+    for (const row of open.get(from) ?? []) add(adjusted, row.projectId, toFirm(minor(row.minor), row.currency, day));
     const projects = new Set([...value.keys(), ...adjusted.keys()]);
     const earned = sum(projects, (project) => {
       const so = (value.get(project) ?? 0) + (adjusted.get(project) ?? 0);
@@ -281,6 +305,6 @@ export function chartOf(
       const toEnd = revenueEarned(minor(past.billed + inDocuments), minor(past.unbilled + so - inDocuments), limit);
       return toEnd - revenueEarned(minor(past.billed), minor(past.unbilled), limit);
     });
-    return { month, cost, earned, billed: billedTotal };
+    return { from, cost, earned, billed: billedTotal };
   });
 }

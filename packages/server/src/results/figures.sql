@@ -69,7 +69,7 @@ select
   end as "projectId?",
   s.place_id as "taskId?",
   nullif(s.currency, '') as "currency?",
-  s.month as "month?",
+  s.month as "on?",
   coalesce(
     sum(s.quantity) filter (
       where
@@ -151,7 +151,7 @@ select
     when s.project_id = any (:apart!)
     or s.currency <> :own! then s.project_id
   end as "projectId?",
-  s.month as "month!",
+  s.month as "on!",
   nullif(s.currency, '') as "currency?",
   sum(s.cost_minor)::bigint as "cost!",
   sum(s.standard_cost_minor)::bigint as "standardCost!",
@@ -177,6 +177,42 @@ group by
   3
 having
   sum(s.entries) > 0;
+
+/* @name seriesByDay */
+select
+  case
+    when e.project_id = any (:apart!)
+    or e.value_currency <> :own! then e.project_id
+  end as "projectId?",
+  e.work_date as "on!",
+  e.value_currency as "currency?",
+  coalesce(sum(e.cost_minor), 0)::bigint as "cost!",
+  coalesce(sum(e.standard_cost_minor), 0)::bigint as "standardCost!",
+  coalesce(
+    sum(e.value_minor) filter (
+      where
+        case
+          when e.kind = 'fee' then is_unbilled (e.stage, e.billing_state)
+          else e.billing_state <> 'written off'
+        end
+    ),
+    0
+  )::bigint as "earned!"
+from
+  entries_in_reach (:reach!, :asker!) e
+where
+  e.work_date between :from! and :to!
+  and (
+    :whose::uuid is null
+    or e.person_id = :whose
+  )
+  and e.kind in ('time', 'fee')
+  and e.project_id is not null
+  and in_scope (e.project_id, e.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+group by
+  1,
+  2,
+  3;
 
 /* @name resultToDate */
 select
@@ -208,15 +244,15 @@ group by
 
 /* @name resultBilled */
 select
-  (grouping(s.month) = 0) as "ofSeries!",
+  (grouping(s.step) = 0) as "ofSeries!",
   case
-    when grouping(s.month) = 0 then s.apart_id
+    when grouping(s.step) = 0 then s.apart_id
     else s.project_id
   end as "projectId?",
   s.task_id as "taskId?",
   s.currency as "currency!",
   s.rate_on as "issuedOn?",
-  s.month as "month?",
+  s.step as "on?",
   sum(s.amount_minor)::bigint as "amount!",
   sum(s.standard_minor)::bigint as "standard!"
 from
@@ -231,10 +267,11 @@ from
         when b.currency <> :own! then b.issued_on
       end as rate_on,
       case
-        when :series! then month_start (b.issued_on)
-      end as month,
+        when :series = 'day' then b.issued_on
+        when :series = 'month' then month_start (b.issued_on)
+      end as step,
       case
-        when :series!
+        when :series::text is not null
         and (
           b.project_id = any (:apart!)
           or b.currency <> :own!
@@ -250,7 +287,7 @@ from
 group by
   grouping sets (
     (s.project_id, s.task_id, s.currency, s.rate_on),
-    (s.apart_id, s.currency, s.month, s.rate_on)
+    (s.apart_id, s.currency, s.step, s.rate_on)
   );
 
 /* @name resultNodes */
@@ -310,7 +347,7 @@ select
   w.currency as "currency!",
   w.total_minor as "total!",
   w.waiting_minor as "waiting!",
-  month_start (i.issued_on) as "month!",
+  i.issued_on as "on!",
   coalesce(
     - sum(s.amount_minor) filter (
       where

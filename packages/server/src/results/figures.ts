@@ -1,10 +1,12 @@
 import {
+  ChartStep,
   EarningRows,
   Earned,
   Limits,
   Minor,
   WaitingSum,
   addDays,
+  chartStep,
   earningsOf,
   limitKey,
   minor,
@@ -27,6 +29,7 @@ import {
   resultSums,
   resultToDate,
   resultWaiting,
+  seriesByDay,
   seriesRecorded,
 } from '../generated/results/figures.queries';
 import { Context, may, reachOf, today } from '../platform/context';
@@ -71,17 +74,19 @@ export interface ResultBasis extends SumRows {
   readonly before: SumRows | null;
   /** Recorded work to date, where the span is another. */
   readonly toDate: readonly IResultToDateResult[] | null;
-  /** Recorded work by month, for the chart; only projects with a limit or in another currency are told apart. */
-  readonly recordedByMonth: readonly ISeriesRecordedResult[];
-  /** What documents bill by the month of their date, for the chart. */
-  readonly billedByMonth: readonly IResultBilledResult[];
-  /** Sums over the limit inside the span, by the month of their document. */
-  readonly waitingByMonth: readonly (WaitingSum & { readonly month: string })[];
+  /** How far apart the points of the chart are; null where there is none. */
+  readonly step: ChartStep | null;
+  /** Recorded work by day or month, for the chart; only projects with a limit or in another currency are told apart. */
+  readonly chartedWork: readonly ISeriesRecordedResult[];
+  /** What documents bill by the day or the month of their date, for the chart. */
+  readonly chartedDocuments: readonly IResultBilledResult[];
+  /** Sums over the limit inside the span, by the date of their document. */
+  readonly chartedWaiting: readonly (WaitingSum & { readonly on: string })[];
 }
 
 /**
  * Reads the sums behind the results of a scope.
- * @param shown whether for the whole screen, with what is recorded to date and with months for its chart
+ * @param shown whether for the whole screen, with what is recorded to date and with its chart
  */
 export async function readBasis(context: Context, scope: ScopeFilter, span: Span, shown = false): Promise<ResultBasis> {
   const { tx } = context;
@@ -98,23 +103,25 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
   const limits = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.limit)]));
   const used = new Map(limitRows.map((row) => [limitKey(row.projectId, row.currency), minor(row.used)]));
   const apart = [...new Set(limitRows.map((row) => row.projectId))];
-  const series = shown && money && mayKnowCost(context, scope);
-  const { sums, recordedByMonth } = await readRecorded(context, scope, { ...filter, apart }, series);
-  // One reading for both: by project, and by month for the chart.
-  const documents = money ? await resultBilled.run({ ...filter, series: shown, apart }, tx) : [];
+  const step = shown && money && mayKnowCost(context, scope) ? chartStep(span) : null;
+  const { sums, chartedWork } = await readRecorded(context, scope, { ...filter, apart }, step);
+  // One reading for both: by project, and by date for the chart.
+  const series = step === 'week' ? 'day' : step;
+  const documents = money ? await resultBilled.run({ ...filter, series, apart }, tx) : [];
   const waiting = apart.length === 0 && !whole ? [] : await resultWaiting.run({ ...who, ...within, ...span }, tx);
-  const limited = { ...filter, series: false, apart: [], all: false, projects: apart };
+  const limited = { ...filter, series: null, apart: [], all: false, projects: apart };
   return {
     nodes,
     limits,
     used,
     sums,
-    recordedByMonth,
+    step,
+    chartedWork,
     toDate: shown && !isToDate(span) ? await resultToDate.run(filter, tx) : null,
     billed: documents.filter(ofProject),
     waiting: waitingOf(waiting, 'inside'),
-    billedByMonth: documents.filter((row) => row.ofSeries),
-    waitingByMonth: waiting.flatMap((row) => waitingOf([row], 'inside').map((one) => ({ ...one, month: row.month }))),
+    chartedDocuments: documents.filter((row) => row.ofSeries && row.on !== null),
+    chartedWaiting: waiting.flatMap((row) => waitingOf([row], 'inside').map((one) => ({ ...one, on: row.on }))),
     exchange: await readExchange(tx, context.firm.currency),
     today: day,
     before: span.from !== TO_DATE.from && money ? await readBefore(context, limited, waiting) : null,
@@ -122,29 +129,31 @@ export async function readBasis(context: Context, scope: ScopeFilter, span: Span
 }
 
 /**
- * Sums of recorded work, and by month where a chart is shown: in one reading, unless everything to date is asked of
- * many projects. That is read from the sums over all months, and its months apart, in as few rows as can be.
+ * Sums of recorded work, and what its chart is drawn from. Months are read together with the sums, unless everything to
+ * date is asked of many projects: that is read from the sums over all months, and its months apart, in as few rows as
+ * can be. Days of a short span are read from its entries, of which no history makes more.
  */
 async function readRecorded(
   { tx }: Context,
   scope: ScopeFilter,
   filter: Parameters<typeof resultMonths.run>[0],
-  series: boolean,
-): Promise<Pick<ResultBasis, 'sums' | 'recordedByMonth'>> {
+  step: ChartStep | null,
+): Promise<Pick<ResultBasis, 'sums' | 'chartedWork'>> {
   const span = { from: String(filter.from), to: String(filter.to) };
-  if (series && (ofTasks(scope) || !isToDate(span))) {
+  if (step === 'month' && (ofTasks(scope) || !isToDate(span))) {
     const rows = await resultMonths.run(filter, tx);
-    return { sums: rows.filter(isSum), recordedByMonth: rows.filter(isMonth) };
+    return { sums: rows.filter(isSum), chartedWork: rows.filter(isMonth) };
   }
   const sums = await resultSums.run(filter, tx);
-  return { sums, recordedByMonth: series ? await seriesRecorded.run(filter, tx) : [] };
+  if (step === null) return { sums, chartedWork: [] };
+  return { sums, chartedWork: await (step === 'month' ? seriesRecorded : seriesByDay).run(filter, tx) };
 }
 
 function isSum(row: IResultMonthsResult): row is IResultMonthsResult & { projectId: string } {
   return !row.ofSeries;
 }
 
-function isMonth(row: IResultMonthsResult): row is IResultMonthsResult & { month: string } {
+function isMonth(row: IResultMonthsResult): row is IResultMonthsResult & { on: string } {
   return row.ofSeries;
 }
 

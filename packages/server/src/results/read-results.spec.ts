@@ -20,7 +20,7 @@ describe('results', () => {
       jasmine.arrayWithExactContents([3600, 4 * 3600]),
     );
     // The chart ends at the cost above it.
-    expect(all.series!.at(-1)!.cost).toBe(all.cost!.cost);
+    expect(all.series!.points.at(-1)!.cost).toBe(all.cost!.cost);
     expect((await of(`person:${world.ids.staff}`)).rows.length).toBe(2);
   });
 
@@ -44,12 +44,35 @@ describe('results', () => {
     expect(await read()).toEqual(before);
   });
 
+  it('draw a month by days, a quarter by weeks and all of it by months, each up to the same cost', async () => {
+    await record(world, 'staff', '2026-06-01', 3);
+    const drawn = async (scope: string, span = {}) => {
+      const { series, cost } = await of(scope, span);
+      expect(series!.points.at(-1)!.cost).toBe(cost!.cost);
+      return [series!.step, ...series!.points.map(({ from, cost }) => [from, cost])];
+    };
+    const month = { from: '2026-06-01', to: '2026-06-30' };
+    // An hour costs 30.00.
+    expect(await drawn(`project:${world.ids.project}`, month)).toEqual(['day', ['2026-06-01', 9000], ['2026-06-08', 12_000]]);
+    expect((await drawn('all', month)).length).toBe(1 + 3);
+    // Of whom there is nothing, nothing is drawn.
+    expect((await of(`person:${world.ids.owner}`, month)).series!.points).toEqual([]);
+    expect((await drawn(`person:${world.ids.staff}`, month)).length).toBe(1 + 3);
+    const quarter = { from: '2026-06-02', to: '2026-07-31' };
+    expect(await drawn(`project:${world.ids.project}`, quarter)).toEqual(['week', ['2026-06-08', 3000]]);
+    expect((await drawn('all'))[0]).toBe('month');
+    // A week that begins before the span has its first day.
+    const late = { from: '2026-06-10', to: '2026-07-31' };
+    expect((await drawn(`project:${world.ids.internal}`, late))[1]).toEqual(['2026-06-10', 12_000]);
+    await world.sql("delete from entry where work_date = '2026-06-01'");
+  });
+
   it('draw what is earned up to the limit, and end at the revenue above the chart', async () => {
     await world.sql('update agreement set limit_minor = 5000 where project_id = $1', [world.ids.project]);
     for (const span of [{}, { from: '2026-06-01', to: '2026-06-12' }])
       for (const scope of ['all', `project:${world.ids.project}`]) {
         const { series, cost } = await of(scope, span);
-        expect([scope, series!.at(-1)!.earned, cost!.revenue]).toEqual([scope, 5000, 5000]);
+        expect([scope, series!.points.at(-1)!.earned, cost!.revenue]).toEqual([scope, 5000, 5000]);
       }
   });
 

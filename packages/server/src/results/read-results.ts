@@ -1,5 +1,6 @@
 import { Results, ResultRow } from '@yellowwood/contracts';
 import {
+  ChartStep,
   Minor,
   RolledUp,
   TreeNode,
@@ -14,6 +15,7 @@ import {
   revenueInFirm,
   revenueInFirmByProject,
   rollUp,
+  stepStart,
 } from '@yellowwood/core';
 import { rollups, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
@@ -81,7 +83,7 @@ export async function readResults(
     costBasis: by && (costOf(basis.sums, by) === null ? 'no standard rate' : by),
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned ? seriesOf(context, scope, basis, by!) : null,
+    series: earned && basis.step ? seriesOf(context, scope, basis, span, basis.step, by!) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -258,20 +260,32 @@ function descendants(tasks: readonly IResultTasksResult[]): Map<string, Set<stri
   return sets;
 }
 
-/** The chart of a scope. */
-function seriesOf(context: Context, scope: ScopeFilter, basis: ResultBasis, by: CostBasis): Results['series'] {
+/** The chart of a scope. A first week that begins before the span is named after the span's first day. */
+function seriesOf(
+  context: Context,
+  scope: ScopeFilter,
+  basis: ResultBasis,
+  span: Span,
+  step: ChartStep,
+  by: CostBasis,
+): Results['series'] {
   const own = context.firm.currency;
   const apart = [...new Set([...basis.limits.keys()].map((key) => key.split(' ')[0]!))];
-  const waiting = basis.waitingByMonth.map((row) => ({
+  const waiting = basis.chartedWaiting.map((row) => ({
     ...row,
     projectId: apart.includes(row.projectId) || row.currency !== own ? row.projectId : null,
   }));
-  return chartOf(
-    basis.recordedByMonth.map((row) => ({ ...row, value: row.earned, cost: by === 'actual' ? row.cost : row.standardCost })),
-    basis.billedByMonth.map((row) => ({ ...row, month: row.month! })),
+  const points = chartOf(
+    basis.chartedWork.map((row) => ({ ...row, value: row.earned, cost: by === 'actual' ? row.cost : row.standardCost })),
+    basis.chartedDocuments.map((row) => ({ ...row, on: row.on! })),
     waiting,
     earnedOf(basis, basis, basis.before, isWhole(scope)),
     basis.today,
     own,
+    (date) => {
+      const first = stepStart(date, step, context.firm.period.weekStart);
+      return first < span.from ? span.from : first;
+    },
   );
+  return { step, points };
 }

@@ -133,8 +133,8 @@ export interface IResultMonthsResult {
   cost: number;
   currency: string | null;
   earned: number;
-  month: string | null;
   ofSeries: boolean;
+  on: string | null;
   projectId: string | null;
   seconds: number;
   standardCost: number;
@@ -150,7 +150,7 @@ export interface IResultMonthsQuery {
   result: IResultMonthsResult;
 }
 
-const resultMonthsIR: any = {"usedParamSet":{"byTask":true,"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1467,"b":1474}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":1634,"b":1640}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":1668,"b":1672}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1750,"b":1756}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1759,"b":1765}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1768,"b":1773}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1776,"b":1781}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1784,"b":1787}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1920,"b":1924}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1927,"b":1936}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1939,"b":1947}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1950,"b":1956}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.place_id as \"taskId?\",\n  nullif(s.currency, '') as \"currency?\",\n  s.month as \"month?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n        and s.billable\n    ),\n    0\n  )::bigint as \"billable!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\",\n  sum(standard_value (s.kind, s.value_minor))::bigint as \"value!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        is_unbilled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(standard_value (s.kind, s.value_minor)) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedOwn!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  (\n    select\n      w.*,\n      case\n        when :byTask!\n        or w.task_id = no_id () then nullif(w.task_id, no_id ())\n        else w.project_id\n      end as place_id,\n      case\n        when w.project_id = any (:apart!)\n        or w.currency <> :own! then w.project_id\n      end as apart_id\n    from\n      work_months_between (:reach!, :asker!, :whose, :from!, :to!) w\n    where\n      w.kind in ('time', 'fee')\n      and w.project_id <> no_id ()\n      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets ((s.project_id, s.place_id, s.currency), (s.apart_id, s.month, s.currency))\nhaving\n  sum(s.entries) > 0"};
+const resultMonthsIR: any = {"usedParamSet":{"byTask":true,"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1464,"b":1471}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":1631,"b":1637}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":1665,"b":1669}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":1747,"b":1753}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":1756,"b":1762}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":1765,"b":1770}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1773,"b":1778}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1781,"b":1784}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1917,"b":1921}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1924,"b":1933}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1936,"b":1944}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1947,"b":1953}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.place_id as \"taskId?\",\n  nullif(s.currency, '') as \"currency?\",\n  s.month as \"on?\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n    ),\n    0\n  )::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.kind = 'time'\n        and s.billable\n    ),\n    0\n  )::bigint as \"billable!\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  sum(s.uncosted_seconds)::bigint as \"uncosted!\",\n  sum(standard_value (s.kind, s.value_minor))::bigint as \"value!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        is_unbilled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"unbilled!\",\n  coalesce(\n    sum(standard_value (s.kind, s.value_minor)) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedStandard!\",\n  coalesce(\n    sum(s.own_minor) filter (\n      where\n        is_settled (s.stage, s.billing_state)\n    ),\n    0\n  )::bigint as \"billedOwn!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  (\n    select\n      w.*,\n      case\n        when :byTask!\n        or w.task_id = no_id () then nullif(w.task_id, no_id ())\n        else w.project_id\n      end as place_id,\n      case\n        when w.project_id = any (:apart!)\n        or w.currency <> :own! then w.project_id\n      end as apart_id\n    from\n      work_months_between (:reach!, :asker!, :whose, :from!, :to!) w\n    where\n      w.kind in ('time', 'fee')\n      and w.project_id <> no_id ()\n      and in_scope (w.project_id, w.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets ((s.project_id, s.place_id, s.currency), (s.apart_id, s.month, s.currency))\nhaving\n  sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
@@ -163,7 +163,7 @@ const resultMonthsIR: any = {"usedParamSet":{"byTask":true,"apart":true,"own":tr
  *   end as "projectId?",
  *   s.place_id as "taskId?",
  *   nullif(s.currency, '') as "currency?",
- *   s.month as "month?",
+ *   s.month as "on?",
  *   coalesce(
  *     sum(s.quantity) filter (
  *       where
@@ -263,7 +263,7 @@ export interface ISeriesRecordedResult {
   cost: number;
   currency: string | null;
   earned: number;
-  month: string;
+  on: string;
   projectId: string | null;
   standardCost: number;
 }
@@ -274,7 +274,7 @@ export interface ISeriesRecordedQuery {
   result: ISeriesRecordedResult;
 }
 
-const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":550,"b":556}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":559,"b":565}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":568,"b":573}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":576,"b":581}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":584,"b":587}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":704,"b":708}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":711,"b":720}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":723,"b":731}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":734,"b":740}]}],"statement":"select\n  case\n    when s.project_id = any (:apart!)\n    or s.currency <> :own! then s.project_id\n  end as \"projectId?\",\n  s.month as \"month!\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind in ('time', 'fee')\n  and s.project_id <> no_id ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
+const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":77}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":547,"b":553}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":556,"b":562}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":565,"b":570}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":573,"b":578}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":581,"b":584}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":705}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":708,"b":717}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":720,"b":728}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":731,"b":737}]}],"statement":"select\n  case\n    when s.project_id = any (:apart!)\n    or s.currency <> :own! then s.project_id\n  end as \"projectId?\",\n  s.month as \"on!\",\n  nullif(s.currency, '') as \"currency?\",\n  sum(s.cost_minor)::bigint as \"cost!\",\n  sum(s.standard_cost_minor)::bigint as \"standardCost!\",\n  coalesce(\n    sum(s.value_minor) filter (\n      where\n        case\n          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)\n          else s.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  work_months_between (:reach!, :asker!, :whose, :from!, :to!) s\nwhere\n  s.kind in ('time', 'fee')\n  and s.project_id <> no_id ()\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3\nhaving\n  sum(s.entries) > 0"};
 
 /**
  * Query generated from SQL:
@@ -284,7 +284,7 @@ const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":t
  *     when s.project_id = any (:apart!)
  *     or s.currency <> :own! then s.project_id
  *   end as "projectId?",
- *   s.month as "month!",
+ *   s.month as "on!",
  *   nullif(s.currency, '') as "currency?",
  *   sum(s.cost_minor)::bigint as "cost!",
  *   sum(s.standard_cost_minor)::bigint as "standardCost!",
@@ -313,6 +313,81 @@ const seriesRecordedIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":t
  * ```
  */
 export const seriesRecorded = new PreparedQuery<ISeriesRecordedParams,ISeriesRecordedResult>(seriesRecordedIR);
+
+
+/** 'SeriesByDay' parameters type */
+export interface ISeriesByDayParams {
+  all: boolean;
+  anyTask: boolean;
+  apart: stringArray;
+  asker: string;
+  from: string;
+  own: string;
+  projects: stringArray;
+  reach: string;
+  tasks: stringArray;
+  to: string;
+  whose?: string | null | void;
+}
+
+/** 'SeriesByDay' return type */
+export interface ISeriesByDayResult {
+  cost: number;
+  currency: string | null;
+  earned: number;
+  on: string;
+  projectId: string | null;
+  standardCost: number;
+}
+
+/** 'SeriesByDay' query type */
+export interface ISeriesByDayQuery {
+  params: ISeriesByDayParams;
+  result: ISeriesByDayResult;
+}
+
+const seriesByDayIR: any = {"usedParamSet":{"apart":true,"own":true,"reach":true,"asker":true,"from":true,"to":true,"whose":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":49}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":79,"b":83}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":574,"b":580}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":583,"b":589}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":622,"b":627}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":633,"b":636}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":650,"b":655},{"a":692,"b":697}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":813,"b":817}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":820,"b":829}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":832,"b":840}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":843,"b":849}]}],"statement":"select\n  case\n    when e.project_id = any (:apart!)\n    or e.value_currency <> :own! then e.project_id\n  end as \"projectId?\",\n  e.work_date as \"on!\",\n  e.value_currency as \"currency?\",\n  coalesce(sum(e.cost_minor), 0)::bigint as \"cost!\",\n  coalesce(sum(e.standard_cost_minor), 0)::bigint as \"standardCost!\",\n  coalesce(\n    sum(e.value_minor) filter (\n      where\n        case\n          when e.kind = 'fee' then is_unbilled (e.stage, e.billing_state)\n          else e.billing_state <> 'written off'\n        end\n    ),\n    0\n  )::bigint as \"earned!\"\nfrom\n  entries_in_reach (:reach!, :asker!) e\nwhere\n  e.work_date between :from! and :to!\n  and (\n    :whose::uuid is null\n    or e.person_id = :whose\n  )\n  and e.kind in ('time', 'fee')\n  and e.project_id is not null\n  and in_scope (e.project_id, e.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  1,\n  2,\n  3"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   case
+ *     when e.project_id = any (:apart!)
+ *     or e.value_currency <> :own! then e.project_id
+ *   end as "projectId?",
+ *   e.work_date as "on!",
+ *   e.value_currency as "currency?",
+ *   coalesce(sum(e.cost_minor), 0)::bigint as "cost!",
+ *   coalesce(sum(e.standard_cost_minor), 0)::bigint as "standardCost!",
+ *   coalesce(
+ *     sum(e.value_minor) filter (
+ *       where
+ *         case
+ *           when e.kind = 'fee' then is_unbilled (e.stage, e.billing_state)
+ *           else e.billing_state <> 'written off'
+ *         end
+ *     ),
+ *     0
+ *   )::bigint as "earned!"
+ * from
+ *   entries_in_reach (:reach!, :asker!) e
+ * where
+ *   e.work_date between :from! and :to!
+ *   and (
+ *     :whose::uuid is null
+ *     or e.person_id = :whose
+ *   )
+ *   and e.kind in ('time', 'fee')
+ *   and e.project_id is not null
+ *   and in_scope (e.project_id, e.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
+ * group by
+ *   1,
+ *   2,
+ *   3
+ * ```
+ */
+export const seriesByDay = new PreparedQuery<ISeriesByDayParams,ISeriesByDayResult>(seriesByDayIR);
 
 
 /** 'ResultToDate' parameters type */
@@ -390,7 +465,7 @@ export interface IResultBilledParams {
   own: string;
   projects: stringArray;
   reach: string;
-  series: boolean;
+  series?: string | null | void;
   tasks: stringArray;
   to: string;
   whose?: string | null | void;
@@ -401,8 +476,8 @@ export interface IResultBilledResult {
   amount: number;
   currency: string;
   issuedOn: string | null;
-  month: string | null;
   ofSeries: boolean;
+  on: string | null;
   projectId: string | null;
   standard: number;
   taskId: string | null;
@@ -414,21 +489,21 @@ export interface IResultBilledQuery {
   result: IResultBilledResult;
 }
 
-const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":true,"apart":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":416}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":529,"b":533},{"a":771,"b":775}]},{"name":"series","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":605},{"a":682,"b":689}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":735,"b":741}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":909,"b":915}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":918,"b":924}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":927,"b":932}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":935,"b":940}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":943,"b":946}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1008,"b":1012}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1015,"b":1024}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1027,"b":1035}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1038,"b":1044}]}],"statement":"select\n  (grouping(s.month) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.month) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.task_id as \"taskId?\",\n  s.currency as \"currency!\",\n  s.rate_on as \"issuedOn?\",\n  s.month as \"month?\",\n  sum(s.amount_minor)::bigint as \"amount!\",\n  sum(s.standard_minor)::bigint as \"standard!\"\nfrom\n  (\n    select\n      b.project_id,\n      case\n        when :byTask! then nullif(b.task_id, no_id ())\n      end as task_id,\n      b.currency,\n      case\n        when b.currency <> :own! then b.issued_on\n      end as rate_on,\n      case\n        when :series! then month_start (b.issued_on)\n      end as month,\n      case\n        when :series!\n        and (\n          b.project_id = any (:apart!)\n          or b.currency <> :own!\n        ) then b.project_id\n      end as apart_id,\n      b.amount_minor,\n      b.standard_minor\n    from\n      billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b\n    where\n      in_scope (b.project_id, b.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets (\n    (s.project_id, s.task_id, s.currency, s.rate_on),\n    (s.apart_id, s.currency, s.month, s.rate_on)\n  )"};
+const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":true,"apart":true,"reach":true,"asker":true,"whose":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"byTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":403,"b":410}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":523,"b":527},{"a":836,"b":840}]},{"name":"series","required":false,"transform":{"type":"scalar"},"locs":[{"a":592,"b":598},{"a":638,"b":644},{"a":730,"b":736}]},{"name":"apart","required":true,"transform":{"type":"scalar"},"locs":[{"a":800,"b":806}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":974,"b":980}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":983,"b":989}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":992,"b":997}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1000,"b":1005}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":1008,"b":1011}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":1073,"b":1077}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1080,"b":1089}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":1092,"b":1100}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1103,"b":1109}]}],"statement":"select\n  (grouping(s.step) = 0) as \"ofSeries!\",\n  case\n    when grouping(s.step) = 0 then s.apart_id\n    else s.project_id\n  end as \"projectId?\",\n  s.task_id as \"taskId?\",\n  s.currency as \"currency!\",\n  s.rate_on as \"issuedOn?\",\n  s.step as \"on?\",\n  sum(s.amount_minor)::bigint as \"amount!\",\n  sum(s.standard_minor)::bigint as \"standard!\"\nfrom\n  (\n    select\n      b.project_id,\n      case\n        when :byTask! then nullif(b.task_id, no_id ())\n      end as task_id,\n      b.currency,\n      case\n        when b.currency <> :own! then b.issued_on\n      end as rate_on,\n      case\n        when :series = 'day' then b.issued_on\n        when :series = 'month' then month_start (b.issued_on)\n      end as step,\n      case\n        when :series::text is not null\n        and (\n          b.project_id = any (:apart!)\n          or b.currency <> :own!\n        ) then b.project_id\n      end as apart_id,\n      b.amount_minor,\n      b.standard_minor\n    from\n      billed_sums_between (:reach!, :asker!, :whose, :from!, :to!) b\n    where\n      in_scope (b.project_id, b.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\n  ) s\ngroup by\n  grouping sets (\n    (s.project_id, s.task_id, s.currency, s.rate_on),\n    (s.apart_id, s.currency, s.step, s.rate_on)\n  )"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   (grouping(s.month) = 0) as "ofSeries!",
+ *   (grouping(s.step) = 0) as "ofSeries!",
  *   case
- *     when grouping(s.month) = 0 then s.apart_id
+ *     when grouping(s.step) = 0 then s.apart_id
  *     else s.project_id
  *   end as "projectId?",
  *   s.task_id as "taskId?",
  *   s.currency as "currency!",
  *   s.rate_on as "issuedOn?",
- *   s.month as "month?",
+ *   s.step as "on?",
  *   sum(s.amount_minor)::bigint as "amount!",
  *   sum(s.standard_minor)::bigint as "standard!"
  * from
@@ -443,10 +518,11 @@ const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":t
  *         when b.currency <> :own! then b.issued_on
  *       end as rate_on,
  *       case
- *         when :series! then month_start (b.issued_on)
- *       end as month,
+ *         when :series = 'day' then b.issued_on
+ *         when :series = 'month' then month_start (b.issued_on)
+ *       end as step,
  *       case
- *         when :series!
+ *         when :series::text is not null
  *         and (
  *           b.project_id = any (:apart!)
  *           or b.currency <> :own!
@@ -462,7 +538,7 @@ const resultBilledIR: any = {"usedParamSet":{"byTask":true,"own":true,"series":t
  * group by
  *   grouping sets (
  *     (s.project_id, s.task_id, s.currency, s.rate_on),
- *     (s.apart_id, s.currency, s.month, s.rate_on)
+ *     (s.apart_id, s.currency, s.step, s.rate_on)
  *   )
  * ```
  */
@@ -605,7 +681,7 @@ export interface IResultWaitingResult {
   currency: string;
   inside: number;
   lineId: string;
-  month: string;
+  on: string;
   projectId: string;
   total: number;
   waiting: number;
@@ -617,7 +693,7 @@ export interface IResultWaitingQuery {
   result: IResultWaitingResult;
 }
 
-const resultWaitingIR: any = {"usedParamSet":{"from":true,"to":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":278,"b":283},{"a":411,"b":416}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":422,"b":425}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":524,"b":530}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":533,"b":539}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":776,"b":780}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":809,"b":818}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.project_id as \"projectId!\",\n  w.currency as \"currency!\",\n  w.total_minor as \"total!\",\n  w.waiting_minor as \"waiting!\",\n  month_start (i.issued_on) as \"month!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date < :from!\n    ),\n    0\n  )::bigint as \"before!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date between :from! and :to!\n    ),\n    0\n  )::bigint as \"inside!\"\nfrom\n  over_limit_waiting () w\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id\n  and p.id = w.project_id\n  join invoice i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\n  join line_share s on s.firm_id = w.firm_id\n  and s.line_id = w.line_id\nwhere\n  w.waiting_minor > 0\n  and (\n    :all!\n    or w.project_id = any (:projects!)\n  )\ngroup by\n  w.line_id,\n  w.project_id,\n  w.currency,\n  w.total_minor,\n  w.waiting_minor,\n  i.issued_on"};
+const resultWaitingIR: any = {"usedParamSet":{"from":true,"to":true,"reach":true,"asker":true,"all":true,"projects":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":266},{"a":394,"b":399}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":405,"b":408}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":507,"b":513}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":516,"b":522}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":759,"b":763}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":792,"b":801}]}],"statement":"select\n  w.line_id as \"lineId!\",\n  w.project_id as \"projectId!\",\n  w.currency as \"currency!\",\n  w.total_minor as \"total!\",\n  w.waiting_minor as \"waiting!\",\n  i.issued_on as \"on!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date < :from!\n    ),\n    0\n  )::bigint as \"before!\",\n  coalesce(\n    - sum(s.amount_minor) filter (\n      where\n        s.work_date between :from! and :to!\n    ),\n    0\n  )::bigint as \"inside!\"\nfrom\n  over_limit_waiting () w\n  join projects_with_money (:reach!, :asker!) p on p.firm_id = w.firm_id\n  and p.id = w.project_id\n  join invoice i on i.firm_id = w.firm_id\n  and i.id = w.invoice_id\n  join line_share s on s.firm_id = w.firm_id\n  and s.line_id = w.line_id\nwhere\n  w.waiting_minor > 0\n  and (\n    :all!\n    or w.project_id = any (:projects!)\n  )\ngroup by\n  w.line_id,\n  w.project_id,\n  w.currency,\n  w.total_minor,\n  w.waiting_minor,\n  i.issued_on"};
 
 /**
  * Query generated from SQL:
@@ -628,7 +704,7 @@ const resultWaitingIR: any = {"usedParamSet":{"from":true,"to":true,"reach":true
  *   w.currency as "currency!",
  *   w.total_minor as "total!",
  *   w.waiting_minor as "waiting!",
- *   month_start (i.issued_on) as "month!",
+ *   i.issued_on as "on!",
  *   coalesce(
  *     - sum(s.amount_minor) filter (
  *       where

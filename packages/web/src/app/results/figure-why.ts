@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { quarterOf } from '@yellowwood/core';
 import type { Behind, Entry, Figure } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
@@ -10,6 +9,7 @@ import { loaded } from '../ui/loaded';
 import { paged } from '../ui/paged';
 import { WorkNames } from '../ui/work-names';
 import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
+import { resultSpan } from './result-span';
 
 interface Question {
   readonly figure: Figure;
@@ -32,19 +32,18 @@ export class FigureWhy {
   private readonly address = inject(Address);
   protected readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  private readonly span = resultSpan();
   readonly figure = input.required<string>();
   protected readonly title = computed(() => FIGURE_WORDS[this.figure() as Figure] ?? 'Figure');
   protected readonly rule = computed(() => FIGURE_RULES[this.figure() as Figure] ?? '');
   protected readonly parts = PART_WORDS;
   protected readonly showsMoney = computed(() => ['standard-value', 'unbilled', 'revenue'].includes(this.figure()));
   private readonly question = computed((): Question | undefined => {
-    const asked = this.address.show();
-    const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
     if (!this.today() || !(this.figure() in FIGURE_WORDS)) return undefined;
     return {
       figure: this.figure() as Figure,
       scope: this.address.scope(),
-      ...(whole ? {} : { from: quarterOf(this.today()).from, to: this.today() }),
+      ...(this.span.days() ?? {}),
     };
   });
   private readonly pages = paged<Question, Behind>(

@@ -88,15 +88,29 @@ describe('the results', () => {
     expect(page.text('table tbody')).toContain('Nothing is recorded here yet.');
   });
 
+  it('are of this month, this quarter or everything, as one chooses', async () => {
+    await results(RESULTS, '/f/f/results');
+    const asked = () => page.server.to('readResults').at(-1)!.query;
+    expect(asked()).toEqual({ scope: 'all', from: '2026-04-01', to: '2026-06-10' });
+    await page.press('This month');
+    expect(asked()).toEqual({ scope: 'all', from: '2026-06-01', to: '2026-06-10' });
+    expect(page.text()).toContain('1 Jun to 10 Jun');
+    await page.press('To date');
+    expect(asked()).toEqual({ scope: 'all' });
+  });
+
   it('draws a chart from two months on: of one there is nothing to compare', async () => {
-    const month = (name: string) => ({ month: name, cost: 100, earned: 200, billed: 0 });
+    const series = (...days: string[]) => ({
+      step: 'month' as const,
+      points: days.map((from) => ({ from, cost: 100, earned: 200, billed: 0 })),
+    });
     const charts = () => page.element.querySelectorAll('yw-series-chart').length;
     const url = `/f/f/results?scope=project:${id(20)}`;
-    await results({ ...RESULTS, series: [month('2026-05-01')] }, url);
+    await results({ ...RESULTS, series: series('2026-05-01') }, url);
     expect(charts()).toBe(0);
     page.element.remove();
     TestBed.resetTestingModule();
-    await results({ ...RESULTS, series: [month('2026-05-01'), month('2026-06-01')] }, url);
+    await results({ ...RESULTS, series: series('2026-05-01', '2026-06-01') }, url);
     expect(charts()).toBe(1);
   });
 
@@ -106,7 +120,7 @@ describe('the results', () => {
     const rows = [row(20, 'Pier', null, { kind: 'project', cost: null, money: null, toDate: { seconds: 3600, cost: null } })];
     await results({ ...RESULTS, ...bare, hours, rows, scope: 'all', name: 'All work' }, '/f/f/results', ['staff']);
     expect(page.text()).toBe(
-      'All your work1 Apr to 10 JunThis quarterTo date2:00hours1:30billable, 0:30 notColumns and files Project Hours Pier1:00 Total of 1 project 2:00',
+      'All your work1 Apr to 10 JunThis monthThis quarterTo date2:00hours1:30billable, 0:30 notColumns and files Project Hours Pier1:00 Total of 1 project 2:00',
     );
   });
 

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
-import { quarterOf } from '@yellowwood/core';
 import type { Figure, ResultRow, Results } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
@@ -15,6 +14,7 @@ import { CellTemplate } from '../ui/table/cell-template';
 import { Table } from '../ui/table/table';
 import { COST_BASIS_WORDS } from '../words/results';
 import { OWN_COLUMNS, Shown, resultColumns, resultTotals } from './result-columns';
+import { SPANS, resultSpan } from './result-span';
 import { SeriesChart } from './series-chart';
 
 /** Hours and cost against budget and estimate, value, margin and realisation; every figure answers why. */
@@ -34,12 +34,9 @@ export class ResultsScreen {
   private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
-  /** The firm and a client by the quarter, a project over its whole life, unless the address says so. */
-  protected readonly period = computed(() => {
-    const asked = this.address.show();
-    const whole = asked ? asked === 'to-date' : /^(project|task):/.test(this.address.scope());
-    return whole || !this.today() ? null : { from: quarterOf(this.today()).from, to: this.today() };
-  });
+  private readonly span = resultSpan();
+  protected readonly show = this.span.show;
+  protected readonly period = this.span.days;
   protected readonly results = loaded(
     () => (this.today() ? { scope: this.address.scope(), ...(this.period() ?? {}) } : undefined),
     (query) => this.api.call('readResults', { query }),
@@ -69,10 +66,7 @@ export class ResultsScreen {
   protected readonly byTask = computed(() => this.rows()[0]?.kind === 'task');
   /** Estimates and budgets are of work, not of the people on it. */
   protected readonly planned = computed(() => !this.address.scope().startsWith('person:'));
-  protected readonly SPANS = [
-    { value: 'quarter', word: 'This quarter' },
-    { value: 'to-date', word: 'To date' },
-  ];
+  protected readonly SPANS = SPANS;
   protected readonly ownColumns = OWN_COLUMNS;
   protected readonly projectOf = ({ projectId }: { projectId: string }) => projectId;
   protected readonly idOf = ({ id }: ResultRow) => id;

@@ -2,10 +2,13 @@ import { ComponentFixture, TestBed } from '@angular/core/testing';
 import { pageProviders } from '../testing/fake-server';
 import { SeriesChart } from './series-chart';
 
-const SERIES = [
-  { month: '2026-05', cost: 900_000, earned: 1_000_000, billed: 0 },
-  { month: '2026-06', cost: 2_390_000, earned: 2_400_000, billed: 2_400_000 },
-];
+const SERIES = {
+  step: 'month',
+  points: [
+    { from: '2026-05-01', cost: 900_000, earned: 1_000_000, billed: 0 },
+    { from: '2026-06-01', cost: 2_390_000, earned: 2_400_000, billed: 2_400_000 },
+  ],
+};
 
 describe('the chart of results', () => {
   let fixture: ComponentFixture<SeriesChart>;
@@ -75,8 +78,27 @@ describe('the chart of results', () => {
     await fixture.whenStable();
     const rows = [...element.querySelectorAll('tbody tr')];
     expect(rows.map((row) => [...row.querySelectorAll('td')].map((cell) => cell.textContent.trim()))).toEqual([
-      ['2026-05', '9,000.00', '10,000.00', '0.00'],
-      ['2026-06', '23,900.00', '24,000.00', '24,000.00'],
+      ['May 2026', '9,000.00', '10,000.00', '0.00'],
+      ['June 2026', '23,900.00', '24,000.00', '24,000.00'],
     ]);
+  });
+
+  it('has its days as far apart as they are, names them where there is room, and says what they are', async () => {
+    const days = ['2026-06-01', '2026-06-02', '2026-06-10', '2026-06-30'];
+    const points = days.map((from) => ({ from, cost: 100, earned: 200, billed: 0 }));
+    fixture.componentRef.setInput('series', { step: 'day', points });
+    await fixture.whenStable();
+    const named = [...element.querySelectorAll('text.axis[text-anchor]')].map((one) => one.textContent.trim());
+    expect(named).toEqual(['1 Jun', '10 Jun', '30 Jun']);
+    const [first, second, third] = /^M([\d.]+),[\d.]+L([\d.]+),[\d.]+L([\d.]+),/
+      .exec(element.querySelector('path.cost')!.getAttribute('d')!)!
+      .slice(1)
+      .map(Number);
+    expect((third! - first!) / (second! - first!)).toBeCloseTo(9, 1);
+    expect(element.querySelector('svg')!.getAttribute('aria-label')).toContain('by day');
+    button('Show as a table').click();
+    await fixture.whenStable();
+    expect(element.querySelector('th')!.textContent).toContain('To the end of');
+    expect(element.querySelector('tbody td')!.textContent.trim()).toBe('1 Jun');
   });
 });

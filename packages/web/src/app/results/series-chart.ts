@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input, signal } from '@angular/core';
 import { max } from 'd3-array';
-import { scaleLinear, scalePoint } from 'd3-scale';
+import { scaleLinear, scaleUtc } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { minorPerMajor } from '@yellowwood/core';
 import type { Results } from '@yellowwood/contracts';
@@ -9,12 +9,13 @@ import { download } from '../ui/download';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 
-type Point = NonNullable<Results['series']>[number];
+type Series = NonNullable<Results['series']>;
+type Point = Series['points'][number];
 
 const WIDTH = 940;
 const HEIGHT = 230;
 const INSET = { left: 64, right: 150, top: 14, bottom: 26 };
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const HEADS = { day: 'To the end of', week: 'To the end of the week of', month: 'To the end of' } as const;
 
 /** Cost, earned and billed over time, each cumulated, labelled at the line; with a table behind. */
 @Component({
@@ -27,32 +28,33 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 export class SeriesChart {
   private readonly formats = inject(Formats);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
-  readonly series = input.required<readonly Point[]>();
+  readonly series = input.required<Series>();
+  protected readonly points = computed(() => this.series().points);
   readonly currency = input.required<string>();
   protected readonly width = WIDTH;
   protected readonly height = HEIGHT;
   protected readonly inset = INSET;
   protected readonly tableShown = signal(false);
-  protected readonly keyOf = ({ month }: Point) => month;
+  protected readonly keyOf = ({ from }: Point) => from;
   protected readonly columns = computed((): readonly Column<Point>[] => {
     const money = (minor: number | null) => (minor === null ? null : [{ currency: this.currency(), minor }]);
     return [
-      { id: 'end', head: 'To the end of', kind: 'text', value: (one) => one.month },
+      { id: 'end', head: HEADS[this.series().step], kind: 'text', value: (one) => this.name(one) },
       { id: 'cost', head: 'Cost', kind: 'money', value: (one) => money(one.cost) },
       { id: 'earned', head: 'Earned', kind: 'money', value: (one) => money(one.earned) },
       { id: 'billed', head: 'Billed', kind: 'money', value: (one) => money(one.billed) },
     ];
   });
 
-  private readonly x = computed(() =>
-    scalePoint(
-      this.series().map((point) => point.month),
-      [INSET.left, WIDTH - INSET.right],
-    ),
-  );
+  /** Days are as far apart as they are, whether something was recorded on them or not. */
+  private readonly time = computed(() => {
+    const points = this.points();
+    return scaleUtc([new Date(points[0]!.from), new Date(points.at(-1)!.from)], [INSET.left, WIDTH - INSET.right]);
+  });
+  private readonly x = (point: Point) => this.time()(new Date(point.from));
   private readonly y = computed(() =>
     scaleLinear(
-      [0, max(this.series(), (point) => Math.max(point.cost ?? 0, point.earned, point.billed)) || 1],
+      [0, max(this.points(), (point) => Math.max(point.cost ?? 0, point.earned, point.billed)) || 1],
       [HEIGHT - INSET.bottom, INSET.top],
     ).nice(4),
   );
@@ -61,22 +63,27 @@ export class SeriesChart {
       .ticks(4)
       .map((value) => ({ y: this.y()(value), text: this.short(value) })),
   );
-  protected readonly months = computed(() => {
-    const step = Math.ceil(this.series().length / 13);
-    return this.series()
-      .filter((_, index) => index % step === 0)
-      .map((point) => ({ x: this.x()(point.month)!, text: MONTHS[Number(point.month.slice(5)) - 1]! }));
+  /** Points are named from the first on, as many as there is room for. */
+  protected readonly marks = computed(() => {
+    let free = -Infinity;
+    const month = this.series().step === 'month';
+    return this.points().flatMap((point) => {
+      const x = this.x(point);
+      if (x < free) return [];
+      free = x + 62;
+      return [{ x, text: month ? this.formats.day(point.from, 'mon') : this.formats.day(point.from) }];
+    });
   });
   protected readonly lines = computed(() => {
-    const last = this.series().at(-1)!;
+    const last = this.points().at(-1)!;
     const of = (name: 'cost' | 'earned' | 'billed') => {
       const shape = line<Point>()
-        .x((point) => this.x()(point.month)!)
+        .x((point) => this.x(point))
         .y((point) => this.y()(point[name] ?? 0));
       if (name === 'billed') shape.curve(curveStepAfter);
       return {
         name,
-        path: shape([...this.series()]) ?? '',
+        path: shape([...this.points()]) ?? '',
         y: this.y()(last[name] ?? 0) + 4,
         text: `${name} ${this.short(last[name] ?? 0)}`,
       };
@@ -86,6 +93,10 @@ export class SeriesChart {
     for (let index = 1; index < lines.length; index += 1) lines[index]!.y = Math.max(lines[index]!.y, lines[index - 1]!.y + 16);
     return lines;
   });
+
+  private name({ from }: Point): string {
+    return this.formats.day(from, this.series().step === 'month' ? 'month' : 'short');
+  }
 
   /** Thousands as `£24k`: an axis needs no pence. */
   private short(value: number): string {

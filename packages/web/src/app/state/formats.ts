@@ -13,8 +13,8 @@ import {
 } from '@yellowwood/core';
 import { sessionFeature } from './session';
 
-/** How a date is told: `9 Jun`, `Tue 9`, `Tue, 9 Jun`, `Tuesday`, `June 2026`; a year where it is not this year. */
-export type DateForm = 'short' | 'weekday' | 'full' | 'name' | 'month';
+/** How a date is told: `9 Jun`, `Tue 9`, `Tue, 9 Jun`, `Tuesday`, `June 2026`, `Jun`; a year where it is not this year. */
+export type DateForm = 'short' | 'weekday' | 'full' | 'name' | 'month' | 'mon';
 
 const FORMS: Readonly<Record<DateForm, Intl.DateTimeFormatOptions>> = {
   short: { day: 'numeric', month: 'short' },
@@ -22,6 +22,7 @@ const FORMS: Readonly<Record<DateForm, Intl.DateTimeFormatOptions>> = {
   full: { weekday: 'short', day: 'numeric', month: 'short' },
   name: { weekday: 'long' },
   month: { month: 'long', year: 'numeric' },
+  mon: { month: 'short' },
 };
 
 /** A name of the writing of a country: English words, its order of day and month. */
@@ -86,7 +87,8 @@ export class Formats {
    */
   day(date: string, form: DateForm = 'short'): string {
     const thisYear = this.me()?.today.slice(0, 4);
-    const year = (form === 'short' || form === 'full') && thisYear !== undefined && date.slice(0, 4) !== thisYear;
+    const year =
+      (form === 'short' || form === 'full' || form === 'mon') && thisYear !== undefined && date.slice(0, 4) !== thisYear;
     return this.write(`${date}T00:00:00Z`, { ...FORMS[form], ...(year ? { year: 'numeric' } : {}), timeZone: 'UTC' });
   }
 
