@@ -18,6 +18,8 @@ export const ReviewPerson = strict({
   planned: Duration,
   recorded: Duration,
   submitted: Duration,
+  /** All that the person recorded in the period, in the reviewer's reach and scope or not. */
+  inAll: Duration,
   days: Type.Array(
     strict({
       date: Day,

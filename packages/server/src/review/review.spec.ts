@@ -1,5 +1,5 @@
 import { covers, rightsOf } from '@yellowwood/core';
-import { MONDAY, Who, World, inOrder, makeWorld, record } from '../testing';
+import { MONDAY, Who, World, absent, inOrder, makeWorld, record } from '../testing';
 
 describe('review', () => {
   const it = inOrder();
@@ -146,5 +146,39 @@ describe('review', () => {
       }
     }
     expect(rightsOf(['manager'])['time.review']).toBe('team');
+  });
+});
+
+describe('a review of a part of somebody’s time', () => {
+  let world: World;
+
+  // Of the staff's hours the manager sees those on the project that they manage; of the mate, in their team, all.
+  beforeAll(async () => {
+    world = await makeWorld();
+    await world.sql('delete from team_person where person_id = $1', [world.ids.staff]);
+    await world.sql('update project set manager_id = $1 where id = $2', [world.ids.manager, world.ids.project]);
+    await record(world, 'staff', '2026-06-08', 2);
+    await record(world, 'staff', '2026-06-09', 3, { projectId: world.ids.internal });
+    await record(world, 'staff', '2026-06-15', 5, { projectId: world.ids.internal });
+    await record(world, 'mate', '2026-06-08', 1);
+    await record(world, 'mate', '2026-06-09', 4, { projectId: world.ids.internal });
+    await absent(world, 'mate', '2026-06-10', 'holiday');
+  });
+  afterAll(() => world.close());
+
+  const parts = async (scope: string) =>
+    (await world.as('manager').done('readReview', { query: { from: MONDAY, scope } })).people
+      .filter(({ name }) => ['Staff Person', 'Mate Person'].includes(name))
+      .map(({ name, recorded, inAll }) => [name, recorded / 3600, inAll / 3600]);
+
+  it('says how much there is in all', async () => {
+    expect(await parts('all')).toEqual([
+      ['Mate Person', 5, 5],
+      ['Staff Person', 2, 5],
+    ]);
+    expect(await parts(`project:${world.ids.project}`)).toEqual([
+      ['Mate Person', 1, 5],
+      ['Staff Person', 2, 5],
+    ]);
   });
 });

@@ -79,3 +79,16 @@ where
     :tasks!,
     :whose
   );
+
+/* @name recordedInAll */
+select
+  e.person_id as "personId!",
+  sum(e.quantity)::bigint as "seconds!"
+from
+  entry e
+where
+  e.person_id = any (:people!)
+  and e.kind = 'time'
+  and e.work_date between :from! and :to!
+group by
+  e.person_id;

@@ -4,6 +4,7 @@ import { group, sum } from 'd3-array';
 import {
   type IReviewEntriesResult,
   type IReviewPeopleResult,
+  recordedInAll,
   reviewEntries,
   reviewPeople,
 } from '../generated/review/reviewed-people.queries';
@@ -33,14 +34,22 @@ export async function reviewed(context: Context, period: Dates, scope: ScopeFilt
     period.from,
     period.to,
   );
-  const people = [...rows, ...others]
-    .filter(
-      (row) =>
-        (!only || row.id === only) &&
-        (!scope.whose || row.id === scope.whose) &&
-        (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')),
-    )
-    .map((row) => reviewPerson(context, row, byPerson.get(row.id) ?? [], dates, planned, scope.all && known.has(row.id)))
+  const shown = [...rows, ...others].filter(
+    (row) =>
+      (!only || row.id === only) &&
+      (!scope.whose || row.id === scope.whose) &&
+      (scope.all || byPerson.get(row.id)?.some((entry) => entry.kind === 'time')),
+  );
+  const inView = (id: string) => scope.all && known.has(id);
+  // How much of somebody's time is not in view is told, so that nobody takes a part for the whole.
+  const inPart = shown.filter((row) => !inView(row.id)).map((row) => row.id);
+  const recorded = inPart.length === 0 ? [] : await recordedInAll.run({ people: inPart, ...period }, tx);
+  const inAll = new Map(recorded.map((row) => [row.personId, row.seconds]));
+  const people = shown
+    .map((row) => {
+      const person = reviewPerson(context, row, byPerson.get(row.id) ?? [], dates, planned, inView(row.id));
+      return { ...person, inAll: inAll.get(row.id) ?? person.recorded };
+    })
     .sort((a, b) => a.name.localeCompare(b.name));
   return { people, sheets: new Map([...rows, ...others].map((row) => [row.id, row.sheetId])) };
 }
@@ -52,7 +61,7 @@ function reviewPerson(
   dates: readonly string[],
   planned: PlannedLookup,
   whole: boolean,
-): ReviewPerson {
+): Omit<ReviewPerson, 'inAll'> {
   const time = entries.filter((entry) => entry.kind === 'time');
   const absences = new Map(
     entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']),

@@ -161,3 +161,43 @@ const reviewEntriesIR: any = {"usedParamSet":{"reach":true,"asker":true,"from":t
 export const reviewEntries = new PreparedQuery<IReviewEntriesParams,IReviewEntriesResult>(reviewEntriesIR);
 
 
+/** 'RecordedInAll' parameters type */
+export interface IRecordedInAllParams {
+  from: string;
+  people: stringArray;
+  to: string;
+}
+
+/** 'RecordedInAll' return type */
+export interface IRecordedInAllResult {
+  personId: string;
+  seconds: number;
+}
+
+/** 'RecordedInAll' query type */
+export interface IRecordedInAllQuery {
+  params: IRecordedInAllParams;
+  result: IRecordedInAllResult;
+}
+
+const recordedInAllIR: any = {"usedParamSet":{"people":true,"from":true,"to":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":119,"b":126}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":177,"b":182}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":188,"b":191}]}],"statement":"select\n  e.person_id as \"personId!\",\n  sum(e.quantity)::bigint as \"seconds!\"\nfrom\n  entry e\nwhere\n  e.person_id = any (:people!)\n  and e.kind = 'time'\n  and e.work_date between :from! and :to!\ngroup by\n  e.person_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   e.person_id as "personId!",
+ *   sum(e.quantity)::bigint as "seconds!"
+ * from
+ *   entry e
+ * where
+ *   e.person_id = any (:people!)
+ *   and e.kind = 'time'
+ *   and e.work_date between :from! and :to!
+ * group by
+ *   e.person_id
+ * ```
+ */
+export const recordedInAll = new PreparedQuery<IRecordedInAllParams,IRecordedInAllResult>(recordedInAllIR);
+
+

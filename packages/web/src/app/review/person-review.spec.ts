@@ -1,3 +1,4 @@
+import { TestBed } from '@angular/core/testing';
 import type { Entry, ReviewDetail } from '@yellowwood/contracts';
 import { FakeServer, ME, Page, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, reviewed } from '../testing/fixtures';
@@ -144,7 +145,7 @@ describe("one person's week in review", () => {
     await week([{ ...waiting, ...bare }, entryOf(51, { ...bare, personId: id(3), stage: 'approved' })]);
     await openFirst();
     expect(said()).toBe(
-      'Rosa Vane 12:00 of 37:30, submitted Wed 10 Jun, 17:00 Approve 1:30ReturnMon 8 Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.Mon 8 Survey of piles 1:30',
+      'Rosa Vane12:00 of 37:30, submitted Wed 10 Jun, 17:00Approve 1:30ReturnMon 8 Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.Mon 8 Survey of piles 1:30',
     );
   });
 
@@ -152,7 +153,17 @@ describe("one person's week in review", () => {
     await week([waiting], { person: reviewed(3, 'Anna Test', { own: true }) });
     await openFirst();
     expect(said()).toBe(
-      'Anna Test 12:00 of 37:30, submitted Wed 10 Jun, 17:00 This is your own time. Somebody else decides on it.Mon 8 Survey of piles 1:30Pier, Survey of piles, survey, 08:00 to 09:30Low tideHistoryNothing yet.',
+      'Anna Test12:00 of 37:30, submitted Wed 10 Jun, 17:00This is your own time. Somebody else decides on it.Mon 8 Survey of piles 1:30Pier, Survey of piles, survey, 08:00 to 09:30Low tideHistoryNothing yet.',
     );
+  });
+
+  it('says how much of somebody’s time is in one’s reach', async () => {
+    await week([waiting], { person: reviewed(3, 'Rosa Vane', { inAll: 143_100 }) });
+    expect(said()).toContain('12:00 of 39:45 in your reach, target 37:30');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await week([waiting], { person: reviewed(3, 'Rosa Vane') });
+    expect(said()).toContain('12:00 of 37:30');
+    expect(said()).not.toContain('reach');
   });
 });

@@ -54,6 +54,17 @@ export class PersonReview {
   protected readonly waiting = computed(() =>
     (this.detail.value()?.entries ?? []).filter((entry) => entry.stage === 'submitted'),
   );
+  /** How much was recorded, of how much; a part of somebody's time is never taken for the whole. */
+  protected readonly facts = computed(() => {
+    const { recorded, inAll, planned, submittedAt } = this.detail.value()!.person;
+    const hours = (value: number) => this.formats.hours(value);
+    const where = this.address.scope() === 'all' ? 'in your reach' : 'on the chosen work';
+    const time =
+      inAll > recorded
+        ? [`${hours(recorded)} of ${hours(inAll)} ${where}`, planned > 0 ? `target ${hours(planned)}` : '']
+        : [`${hours(recorded)}${planned > 0 ? ` of ${hours(planned)}` : ''}`];
+    return [...time, submittedAt ? `submitted ${this.formats.moment(submittedAt)}` : ''].filter(Boolean).join(', ');
+  });
   /** What concerns the week as a whole or a day of it, not one entry. */
   protected readonly wholeLooks = computed(() =>
     (this.detail.value()?.person.looks ?? [])

@@ -66,6 +66,13 @@ describe('the review', () => {
     );
   });
 
+  it('takes no part of somebody’s time for the whole', async () => {
+    await list([clean, reviewed(8, 'Ann Part', { inAll: 143_100 })]);
+    expect(row('Ann Part').textContent).toContain('12:00of 39:45 recorded');
+    expect(row('Rosa Vane').textContent).toContain('12:00of 37:30');
+    expect(page.text()).toContain('of some, time on other work is not in this list');
+  });
+
   it('does not say that nobody has recorded where it could not be read', async () => {
     await list([], {}, (server) => server.on('readReview', () => refusal(503, 'not-ready', 'Try again in a moment.')));
     expect(page.text()).toContain('Try again in a moment.');

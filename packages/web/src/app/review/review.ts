@@ -87,6 +87,8 @@ export class ReviewScreen {
       .map(([number, word]) => `${number} ${word}`)
       .join(', ');
   });
+  /** A part of somebody's time is never taken for the whole. */
+  protected readonly inPart = computed(() => (this.review.value()?.people ?? []).some((one) => one.inAll > one.recorded));
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
   private readonly peak = computed(() =>
@@ -114,7 +116,12 @@ export class ReviewScreen {
       head: this.periods.word().charAt(0).toUpperCase() + this.periods.word().slice(1),
       kind: 'hours',
       value: (one) => one.recorded || null,
-      small: (one) => (one.planned > 0 ? `of ${this.formats.hours(one.planned)}` : 'no target'),
+      small: (one) =>
+        one.inAll > one.recorded
+          ? `of ${this.formats.hours(one.inAll)} recorded`
+          : one.planned > 0
+            ? `of ${this.formats.hours(one.planned)}`
+            : 'no target',
       tone: () => 'strong',
       total: true,
     },

@@ -88,6 +88,7 @@ export function reviewed(number: number, name: string, names: Partial<ReviewPers
     planned: 135_000,
     recorded: 43_200,
     submitted: 43_200,
+    inAll: names.recorded ?? 43_200,
     days: datesFrom(MONDAY, addDays(MONDAY, 6)).map((date, index) => ({
       date,
       recorded: index < 2 ? 21_600 : 0,
