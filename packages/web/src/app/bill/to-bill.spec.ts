@@ -129,8 +129,8 @@ describe('what is to bill in the firm', () => {
       'Type a rate an hour such as 92.00.',
       'Say why; the reason is kept in the history.',
     ]);
-    await page.type('.many yw-text-field:first-of-type input', '88.50');
-    await page.type('.many yw-text-field:last-of-type input', 'letter of 2 June');
+    await page.type('.many yw-rate-field input', '88.50');
+    await page.type('.many yw-text-field input', 'letter of 2 June');
     page.button('Price 2 entries').click();
     await page.press('Price 2 entries');
     expect(page.server.to('priceEntries').map(({ body }) => body)).toEqual([
@@ -152,8 +152,8 @@ describe('what is to bill in the firm', () => {
     await list([], ['bookkeeper'], [entryOf(50), entryOf(51)]);
     page.server.on('priceEntries', () => refusal(409, 'entries-stale', 'Somebody changed some of these entries.'));
     await page.press('Choose all 2');
-    await page.type('.many yw-text-field:first-of-type input', '90');
-    await page.type('.many yw-text-field:last-of-type input', 'agreed');
+    await page.type('.many yw-rate-field input', '90');
+    await page.type('.many yw-text-field input', 'agreed');
     await page.press('Price 2 entries');
     expect(page.refused()).toBe('Somebody changed some of these entries.');
     expect(page.text('.many b')).toBe('2 chosen, 3:00');

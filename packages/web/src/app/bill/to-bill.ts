@@ -1,15 +1,20 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
-import { readRate, seconds, sumSeconds } from '@yellowwood/core';
+import { seconds, sumSeconds } from '@yellowwood/core';
 import type { Entry, ToBillProject } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, RatePipe } from '../ui/formats';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { SendsForm } from '../ui/form/drafts';
+import { needed } from '../ui/form/field';
+import { RateField } from '../ui/form/rate-field';
 import { TextField } from '../ui/form/text-field';
 import { loaded } from '../ui/loaded';
 import { CellTemplate } from '../ui/table/cell-template';
@@ -20,7 +25,20 @@ import { WorkNames } from '../ui/work-names';
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [MatButton, MatCheckbox, CellTemplate, Failure, DayPipe, HoursPipe, RatePipe, Table, TextField],
+  imports: [
+    MatButton,
+    MatCheckbox,
+    ReactiveFormsModule,
+    CellTemplate,
+    Failure,
+    DayPipe,
+    HoursPipe,
+    RateField,
+    RatePipe,
+    SendsForm,
+    Table,
+    TextField,
+  ],
   templateUrl: './to-bill.html',
   styles:
     ':host { display: block; } .head { margin-bottom: 12px; } h2 { margin: 22px 0 4px; } p { margin-bottom: 8px; } .many { display: flex; flex-wrap: wrap; gap: 10px 14px; align-items: end; margin-bottom: 8px; }',
@@ -28,7 +46,9 @@ import { WorkNames } from '../ui/work-names';
 })
 export class ToBillScreen {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
+  protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   protected readonly names = inject(WorkNames);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -115,10 +135,10 @@ export class ToBillScreen {
     (this.unpriced.value()?.entries ?? []).filter(({ id }) => this.chosen().includes(id)),
   );
   protected readonly tickedSeconds = computed(() => sumSeconds(this.ticked().map(({ quantity }) => seconds(quantity))));
-  protected readonly rate = signal('');
-  protected readonly reason = signal('');
-  protected readonly rateError = signal('');
-  protected readonly reasonError = signal('');
+  protected readonly form = new FormGroup({
+    rate: new FormControl<number | null>(null, needed('Type a rate an hour such as 92.00.')),
+    reason: new FormControl('', { nonNullable: true, validators: needed('Say why; the reason is kept in the history.') }),
+  });
 
   protected tick(id: string, on: boolean): void {
     this.chosen.update((ids) => (on ? [...ids, id] : ids.filter((one) => one !== id)));
@@ -131,25 +151,17 @@ export class ToBillScreen {
   }
 
   /** One rate and one reason for all that are chosen, together or not at all. */
-  protected async priceMany(event: Event): Promise<void> {
-    event.preventDefault();
-    const read = readRate(this.rate());
-    const reason = this.reason().trim();
-    this.rateError.set(read.ok ? '' : 'Type a rate an hour such as 92.00.');
-    this.reasonError.set(reason ? '' : 'Say why; the reason is kept in the history.');
-    if (!read.ok || !reason) return;
+  protected async priceMany(): Promise<void> {
+    const rate = this.form.controls.rate.value!;
+    const reason = this.form.controls.reason.value.trim();
     const entries = this.ticked().map(({ id, version }) => ({ id, version }));
-    const priced = await this.command.run(
-      (key) => this.api.call('priceEntries', { body: { entries, rate: read.value, reason }, key }),
-      {
-        done: `${entries.length} ${entries.length === 1 ? 'entry' : 'entries'} priced at ${this.rate().trim()}`,
-        about: JSON.stringify([entries, read.value]),
-      },
-    );
+    const priced = await this.command.run((key) => this.api.call('priceEntries', { body: { entries, rate, reason }, key }), {
+      done: `${entries.length} ${entries.length === 1 ? 'entry' : 'entries'} priced at ${this.formats.rate(rate, this.currency())}`,
+      about: JSON.stringify([entries, rate]),
+    });
     if (!priced) return;
     this.chosen.set([]);
-    this.rate.set('');
-    this.reason.set('');
+    this.form.reset();
   }
 
   protected choose(projectId: string): void {

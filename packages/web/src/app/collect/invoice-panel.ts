@@ -1,17 +1,7 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  linkedSignal,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { readAmount } from '@yellowwood/core';
 import type { InvoiceDetail } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Formats } from '../state/formats';
@@ -20,6 +10,9 @@ import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { DateField } from '../ui/form/date-field';
+import { SendsForm, fillFor, valuesOf } from '../ui/form/drafts';
+import { says } from '../ui/form/field';
+import { MoneyField } from '../ui/form/money-field';
 import { DayPipe, MoneyPipe } from '../ui/formats';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
@@ -28,7 +21,7 @@ import { TextField } from '../ui/form/text-field';
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
   selector: 'yw-invoice-panel',
-  imports: [MatButton, DateField, Failure, DayPipe, MoneyPipe, History, TextField],
+  imports: [MatButton, ReactiveFormsModule, DateField, Failure, DayPipe, MoneyField, MoneyPipe, History, SendsForm, TextField],
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:
@@ -47,43 +40,56 @@ export class InvoicePanel {
     () => this.id(),
     (id) => this.api.call('readInvoice', { params: { id } }),
   );
-  protected readonly received = linkedSignal({ source: () => this.id(), computation: () => this.today() });
-  protected readonly amount = signal('');
-  protected readonly reference = linkedSignal({ source: () => this.id(), computation: () => '' });
+  protected readonly form = new FormGroup({
+    received: new FormControl('', { nonNullable: true }),
+    amount: new FormControl<number | null>(null, ({ value }) =>
+      (value ?? 0) > 0 ? null : says(`Type an amount such as ${this.openText()}.`),
+    ),
+    reference: new FormControl('', { nonNullable: true }),
+  });
+  private openText(): string {
+    const row = this.invoice.value()?.row;
+    return row ? this.formats.amount(row.open, row.currency) : '';
+  }
+  private readonly typed = valuesOf(this.form);
+  /** The invoice for which the form was filled last. */
+  private filled = '';
   protected readonly payment = command();
   protected readonly command = command();
   protected readonly payText = computed(() => {
     const currency = this.invoice.value()?.row.currency;
-    if (!currency) return 'Record payment';
-    const read = readAmount(this.amount(), currency);
-    return read.ok && read.value > 0 ? `Record ${this.formats.money(read.value, currency)}` : 'Record payment';
+    const amount = this.typed().amount ?? 0;
+    return currency && amount > 0 ? `Record ${this.formats.money(amount, currency)}` : 'Record payment';
   });
 
   /** What the amount does, before it is recorded. */
   protected readonly leaves = computed(() => {
     const row = this.invoice.value()?.row;
     if (!row) return '';
-    const read = readAmount(this.amount(), row.currency);
-    if (!read.ok || read.value <= 0) return '';
-    const left = row.open - read.value;
+    const amount = this.typed().amount ?? 0;
+    if (amount <= 0) return '';
+    const left = row.open - amount;
     const money = this.formats.money(Math.abs(left), row.currency);
     return left > 0 ? `leaves ${money} open` : left === 0 ? 'settles it' : `${money} over: the client’s credit`;
   });
 
   constructor() {
     // What is open is the amount that most payments have; it is offered for every invoice anew.
-    let offered = '';
-    effect(() => {
-      const row = this.invoice.value()?.row;
-      if (!row) return;
-      const key = `${row.id} ${row.open}`;
-      if (key === offered) return;
-      offered = key;
-      untracked(() => {
-        this.amount.set(this.formats.amount(row.open, row.currency));
+    fillFor(
+      this.form,
+      () => {
+        const row = this.invoice.value()?.row;
+        return row && `${row.id} ${row.open}`;
+      },
+      () => {
+        const { id, open } = this.invoice.value()!.row;
         this.payment.forget();
-      });
-    });
+        const same = id === this.filled;
+        this.filled = id;
+        // Another payment on the same invoice: what was typed about this one stays.
+        return { ...(same ? this.form.getRawValue() : { received: this.today(), reference: '' }), amount: open };
+      },
+    );
   }
 
   /** The lines that are not the sum of their entries to the cent; null for none. */
@@ -92,21 +98,18 @@ export class InvoicePanel {
     return rounding.map((one) => ({ ...one, text: document.lines.find((line) => line.key === one.key)?.text ?? '' }));
   }
 
-  protected async pay(event: Event, detail: InvoiceDetail): Promise<void> {
-    event.preventDefault();
+  protected async pay(detail: InvoiceDetail): Promise<void> {
     const { row } = detail;
-    const read = readAmount(this.amount(), row.currency);
-    if (!read.ok || read.value <= 0)
-      return this.payment.refuse(`Type an amount such as ${this.formats.amount(row.open, row.currency)}.`);
-    const body = { invoiceId: row.id, minor: read.value, receivedOn: this.received(), reference: this.reference().trim() };
-    const over = read.value - row.open;
+    const { received, amount, reference } = this.form.getRawValue();
+    const body = { invoiceId: row.id, minor: amount!, receivedOn: received, reference: reference.trim() };
+    const over = amount! - row.open;
     const credit = over > 0 ? `, ${this.formats.money(over, row.currency)} of it as the client's credit` : '';
     const after = await this.payment.run((id) => this.api.call('recordPayment', { body: { id, ...body } }), {
-      done: `${this.formats.money(read.value, row.currency)} recorded on ${row.number}${credit}`,
+      done: `${this.formats.money(amount!, row.currency)} recorded on ${row.number}${credit}`,
       about: row.id,
     });
     if (!after || this.id() !== row.id) return;
-    this.reference.set('');
+    this.form.controls.reference.reset();
     this.invoice.set(after);
   }
 

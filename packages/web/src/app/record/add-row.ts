@@ -13,15 +13,16 @@ import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
 import { ChoiceField } from '../ui/form/choice-field';
-import { PickedWork, WorkPicker } from '../ui/work-picker';
+import { PickedWork, WorkField } from '../ui/form/work-field';
 import { WeekStore } from './week-store';
 
 /** Adds a row to the grid: work that is picked, and the service without which no hours can stand in it. */
 @Component({
   selector: 'yw-add-row',
-  imports: [ChoiceField, WorkPicker],
+  imports: [ChoiceField, WorkField],
   template: `
-    <yw-work-picker
+    <yw-work-field
+      bare
       label="Add a row: project or task"
       placeholder="Add a row: type a project or task"
       [value]="adding()"
@@ -44,7 +45,7 @@ import { WeekStore } from './week-store';
       gap: 10px;
       max-width: 620px;
     }
-    yw-work-picker {
+    yw-work-field {
       flex: 1;
     }
     yw-choice-field {
@@ -59,7 +60,7 @@ export class AddRow {
   private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
   protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
-  private readonly picker = viewChild.required(WorkPicker);
+  private readonly picker = viewChild.required(WorkField);
   private readonly service = viewChild(ChoiceField);
   /** Work that was picked and still wants its service. */
   protected readonly adding = signal<PickedWork | null>(null);

@@ -2,7 +2,6 @@ import {
   ChangeDetectionStrategy,
   Component,
   Injector,
-  afterNextRender,
   computed,
   effect,
   inject,
@@ -10,10 +9,9 @@ import {
   output,
   signal,
   untracked,
-  viewChild,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { SplitFailure, clockSeconds } from '@yellowwood/core';
+import { clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
@@ -23,20 +21,20 @@ import { command } from '../ui/command';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { WorkNames } from '../ui/work-names';
-import { EntryForm, EntryFormValue, timesOf } from './entry-form';
+import { EntryForm, EntryFormValue } from './entry-form';
+import { timesOf } from './entry-times';
+import { SplitForm } from './split-form';
 import { WeekStore } from './week-store';
-import { TextField } from '../ui/form/text-field';
 
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
   selector: 'yw-day-panel',
-  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, TextField],
+  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, SplitForm],
   templateUrl: './day-panel.html',
   styleUrl: './day-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class DayPanel {
-  private readonly splitField = viewChild(TextField);
   protected readonly store = inject(WeekStore);
   protected readonly names = inject(WorkNames);
   protected readonly address = inject(Address);
@@ -56,8 +54,6 @@ export class DayPanel {
   protected readonly asked = signal(false);
   /** The entry that is being divided, where, and what is wrong with that. */
   protected readonly splitting = signal<string | null>(null);
-  protected readonly splitAt = signal('');
-  protected readonly splitSentence = signal('');
   protected readonly draftSpan = signal<{ start: string; end: string } | null>(null);
   protected readonly facts = computed(() => this.store.week()?.days.find((day) => day.date === this.day()) ?? null);
   protected readonly entries = computed(() =>
@@ -167,20 +163,6 @@ export class DayPanel {
     void this.address.set({ sel: `entry:${done.id}` }, true);
   }
 
-  protected beginSplit(entry: Entry | null): void {
-    this.splitting.set(entry?.id ?? null);
-    this.splitAt.set('');
-    this.splitSentence.set('');
-    if (entry) afterNextRender({ read: () => this.splitField()?.focus() }, { injector: this.injector });
-  }
-
-  protected async split(event: Event, entry: Entry): Promise<void> {
-    event.preventDefault();
-    const failure = await this.store.split(entry, this.splitAt());
-    if (failure) this.splitSentence.set(splitWords(failure, entry));
-    else this.beginSplit(null);
-  }
-
   protected async remove(entry: Entry): Promise<void> {
     this.editing.set(null);
     await this.store.deleteEntry(entry);
@@ -194,13 +176,6 @@ export class DayPanel {
       { done: 'Timer started again', about: entry.id },
     );
   }
-}
-
-function splitWords(failure: SplitFailure, entry: Entry): string {
-  if (failure === 'split-in-break') return 'The first part would be no longer than the break. Choose a later time.';
-  return entry.startClock
-    ? `Type a time between ${entry.startClock} and ${entry.endClock}, such as ${failure === 'split-unreadable' ? '10:15' : 'the one at which the work changed'}.`
-    : 'Type a length shorter than the whole, such as 1:30.';
 }
 
 function byTime(a: Entry, b: Entry): number {

@@ -49,7 +49,7 @@ describe('the form of an entry', () => {
   afterEach(() => (fixture.nativeElement as HTMLElement).remove());
 
   const field = (label: string) =>
-    [...(fixture.nativeElement as HTMLElement).querySelectorAll('yw-text-field')]
+    [...(fixture.nativeElement as HTMLElement).querySelectorAll('yw-text-field, yw-duration-field')]
       .find((one) => one.querySelector('label')!.textContent!.trim().startsWith(label))!
       .querySelector('input')!;
   async function type(label: string, text: string) {
@@ -162,14 +162,10 @@ describe('the form of an entry', () => {
 
   it('takes the focus where somebody asked for it: at the time of what is there, at the work of what is new', async () => {
     const focused = () =>
-      (
-        document.activeElement?.closest('label') ?? document.activeElement?.closest('yw-text-field')?.querySelector('label')
-      )?.textContent
-        ?.trim()
-        .split(' ')[0];
+      document.activeElement?.closest('yw-text-field, yw-work-field')?.querySelector('label')?.textContent?.trim().split(' ')[0];
     for (const [inputs, label] of [
       [{ date: '2026-06-09', entry: ENTRY, focused: true }, 'Start'],
-      [{ date: '2026-06-09', focused: true }, 'Work'],
+      [{ date: '2026-06-09', focused: true }, 'Project'],
       [{ date: '2026-06-09', entry: ENTRY }, undefined],
     ] as const) {
       await open(inputs);

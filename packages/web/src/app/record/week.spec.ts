@@ -35,7 +35,7 @@ describe('the own week on the page', () => {
     await week([entryOf(50, { stage: 'submitted', date: '2026-06-10' })], { state: 'submitted', submissions });
     const buttons = page.texts('button').filter((text) => /Add|Submit|Bring|Edit|Divide|Delete|Withdraw|Start again/.test(text));
     expect(buttons).toEqual(['Withdraw', 'Start again']);
-    expect(page.texts('yw-week-grid input, yw-week-grid yw-work-picker')).toEqual([]);
+    expect(page.texts('yw-week-grid input, yw-week-grid yw-work-field')).toEqual([]);
     expect(page.texts('yw-day-panel li')).toEqual(['Survey of pilesPier, survey 1:30 Start again']);
   });
 
@@ -161,8 +161,8 @@ describe('the own week on the page', () => {
         })
         .on('readTimesheet', () => weekOfEntries([], { rows: added })),
     );
-    page.element.querySelector<HTMLElement>('yw-week-grid yw-work-picker input')!.focus();
-    await page.type('yw-week-grid yw-work-picker input', 'sound');
+    page.element.querySelector<HTMLElement>('yw-week-grid yw-work-field input')!.focus();
+    await page.type('yw-week-grid yw-work-field input', 'sound');
     await page.settle(30);
     document.querySelector<HTMLElement>('mat-option')!.click();
     await page.settle(30);
@@ -364,8 +364,8 @@ describe('the chosen day', () => {
     page.element.querySelector<HTMLButtonElement>('[aria-label="Divide Pier"]')!.click();
     await page.settle();
     const divide = async (at: string) => {
-      expect(document.activeElement!.closest('form')?.className).toBe('split');
-      await page.type('form.split input', at);
+      expect(document.activeElement!.closest('yw-split-form')).not.toBeNull();
+      await page.type('yw-split-form input', at);
       await page.press('Divide entry');
     };
     await divide('12:00');
@@ -386,7 +386,7 @@ describe('the chosen day', () => {
         span: { start: '09:00', end: '09:30:00', breakSeconds: 0 },
       }),
     ]);
-    expect(page.element.querySelector('form.split')).toBeNull();
+    expect(page.element.querySelector('yw-split-form')).toBeNull();
   });
 
   it('lets nobody edit what waits for review', async () => {

@@ -8,7 +8,7 @@ import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
-import { DateField } from '../ui/form/date-field';
+import { PeriodField } from '../ui/form/period-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
@@ -19,7 +19,7 @@ import { WeekStore } from './week-store';
 @Component({
   selector: 'yw-week',
   imports: [
-    DateField,
+    PeriodField,
     Failure,
     MatButton,
     MatMenu,

@@ -17,6 +17,7 @@ import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { HoursPipe } from '../ui/formats';
+import { PeriodField } from '../ui/form/period-field';
 import { loaded } from '../ui/loaded';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Column } from '../ui/table/column';
@@ -29,7 +30,7 @@ type ReviewDay = ReviewPerson['days'][number];
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, Table],
+  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, PeriodField, Table],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,10 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { readRate } from '@yellowwood/core';
 import type { EntryWhy as Why } from '@yellowwood/contracts';
 import { Api } from '../api/api';
-import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { LOSS_WORDS, PROBLEM_WORDS } from '../state/words';
 import { command } from '../ui/command';
@@ -14,19 +13,34 @@ import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { SendsForm } from '../ui/form/drafts';
+import { needed } from '../ui/form/field';
+import { RateField } from '../ui/form/rate-field';
 import { TextField } from '../ui/form/text-field';
 
 /** Why an entry has its time, rate and value: the rule that won, those that lost, rounding, history. */
 @Component({
   selector: 'yw-entry-why',
-  imports: [MatButton, Failure, DayPipe, HoursPipe, MoneyPipe, RatePipe, GrowthMark, History, TextField],
+  imports: [
+    MatButton,
+    ReactiveFormsModule,
+    Failure,
+    DayPipe,
+    HoursPipe,
+    MoneyPipe,
+    RateField,
+    RatePipe,
+    GrowthMark,
+    History,
+    SendsForm,
+    TextField,
+  ],
   templateUrl: './entry-why.html',
   styleUrl: './why.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class EntryWhy {
   private readonly api = inject(Api);
-  private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly id = input.required<string>();
@@ -38,8 +52,10 @@ export class EntryWhy {
   protected readonly loss = LOSS_WORDS;
   /** Whether a rate is being typed; that closes with its entry. */
   protected readonly pricing = linkedSignal({ source: () => this.id(), computation: () => false });
-  protected readonly typedRate = signal('');
-  protected readonly reason = signal('');
+  protected readonly form = new FormGroup({
+    rate: new FormControl<number | null>(null, needed('Type a rate such as 92.00. A rate of zero must be typed on purpose.')),
+    reason: new FormControl('', { nonNullable: true, validators: needed('Say why; the reason is kept in the history.') }),
+  });
   protected readonly command = command();
   protected readonly canPrice = computed(() => {
     const w = this.why.value();
@@ -58,18 +74,14 @@ export class EntryWhy {
   }
 
   protected begin(present: Why['rate']): void {
-    this.typedRate.set(present ? this.formats.rate(present.rate, present.currency) : '');
-    this.reason.set('');
+    this.form.reset({ rate: present?.rate ?? null });
     this.command.forget();
     this.pricing.set(true);
   }
 
-  protected async price(event: Event, version: number): Promise<void> {
-    event.preventDefault();
-    const read = readRate(this.typedRate());
-    if (!read.ok) return this.command.refuse('Type a rate such as 92.00. A rate of zero must be typed on purpose.');
-    if (this.reason().trim() === '') return this.command.refuse('Say why; the reason is kept in the history.');
-    await this.send(version, read.value, this.reason().trim());
+  protected price(version: number): Promise<void> {
+    const { rate, reason } = this.form.getRawValue();
+    return this.send(version, rate, reason.trim());
   }
 
   protected backToRules(version: number): Promise<void> {

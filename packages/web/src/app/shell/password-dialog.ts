@@ -1,26 +1,46 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDialogTitle } from '@angular/material/dialog';
 import { Api } from '../api/api';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
+import { SendsForm } from '../ui/form/drafts';
+import { needed, says } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 
 /** Changes the own password; other sessions of the account end. */
 @Component({
   selector: 'yw-password-dialog',
-  imports: [Failure, MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, TextField],
+  imports: [
+    Failure,
+    MatButton,
+    MatDialogActions,
+    MatDialogClose,
+    MatDialogContent,
+    MatDialogTitle,
+    ReactiveFormsModule,
+    SendsForm,
+    TextField,
+  ],
   template: `
     <h2 mat-dialog-title>Change password</h2>
-    <mat-dialog-content class="fields">
-      <yw-text-field label="Present password" type="password" autocomplete="current-password" [(value)]="current" />
-      <yw-text-field label="New password, at least 12 characters" type="password" autocomplete="new-password" [(value)]="next" />
-      <yw-failure [of]="command" />
-    </mat-dialog-content>
-    <mat-dialog-actions align="end">
-      <button mat-button mat-dialog-close>Cancel</button>
-      <button mat-flat-button (click)="change()">Change password</button>
-    </mat-dialog-actions>
+    <form [formGroup]="form" (ywSend)="change()">
+      <mat-dialog-content class="fields">
+        <yw-text-field label="Present password" type="password" autocomplete="current-password" formControlName="current" />
+        <yw-text-field
+          label="New password, at least 12 characters"
+          type="password"
+          autocomplete="new-password"
+          formControlName="next"
+        />
+        <yw-failure [of]="command" />
+      </mat-dialog-content>
+      <mat-dialog-actions align="end">
+        <button mat-button type="button" mat-dialog-close>Cancel</button>
+        <button mat-flat-button type="submit">Change password</button>
+      </mat-dialog-actions>
+    </form>
   `,
   styles: '.fields { display: grid; gap: 12px; min-width: min(360px, 80vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -28,15 +48,19 @@ import { TextField } from '../ui/form/text-field';
 export class PasswordDialog {
   private readonly api = inject(Api);
   private readonly dialog = inject(MatDialogRef);
-  protected readonly current = signal('');
-  protected readonly next = signal('');
+  protected readonly form = new FormGroup({
+    current: new FormControl('', { nonNullable: true, validators: needed('Type the password that you have now.') }),
+    next: new FormControl('', {
+      nonNullable: true,
+      validators: ({ value }) => (String(value).length < 12 ? says('The new password needs at least 12 characters.') : null),
+    }),
+  });
   protected readonly command = command();
 
   protected async change(): Promise<void> {
-    if (this.next().length < 12) return this.command.refuse('The new password needs at least 12 characters.');
     await this.command.run(
       async () => {
-        await this.api.call('changePassword', { body: { current: this.current(), next: this.next() } });
+        await this.api.call('changePassword', { body: this.form.getRawValue() });
         this.dialog.close();
       },
       { done: 'Password changed. Other windows and devices are signed out' },

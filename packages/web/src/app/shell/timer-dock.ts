@@ -16,13 +16,13 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { ChoiceField } from '../ui/form/choice-field';
 import { TextField } from '../ui/form/text-field';
-import { PickedWork, WorkPicker } from '../ui/work-picker';
+import { PickedWork, WorkField } from '../ui/form/work-field';
 import { WorkNames } from '../ui/work-names';
 
 /** The foot of every screen of a person who records: what runs, what is paused, and starting anew. */
 @Component({
   selector: 'yw-timer-dock',
-  imports: [ChoiceField, Failure, MatMenu, MatMenuItem, MatMenuTrigger, TextField, WorkPicker],
+  imports: [ChoiceField, Failure, MatMenu, MatMenuItem, MatMenuTrigger, TextField, WorkField],
   templateUrl: './timer-dock.html',
   styleUrl: './timer-dock.scss',
   host: { '[class.running]': '!!running()', role: 'region', 'aria-label': 'Timer' },

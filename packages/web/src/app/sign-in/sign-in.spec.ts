@@ -63,7 +63,7 @@ describe('signing in', () => {
   it('asks for what is missing before it asks the server', async () => {
     await screen();
     await fill('anna', '');
-    expect(page.text('[role=alert]')).toBe('Type your e-mail address and your password.');
+    expect(page.texts('[role=alert]')).toEqual(['Type your e-mail address, such as name@firm.example.', 'Type your password.']);
     expect(page.server.to('signIn').length).toBe(0);
   });
 

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { ActivatedRoute, Router } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -6,12 +7,14 @@ import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
+import { SendsForm } from '../ui/form/drafts';
+import { needed, says } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 
 /** Signing in; in demo mode with the demo firm's sign-ins beside it. */
 @Component({
   selector: 'yw-sign-in',
-  imports: [MatButton, Brand, TextField],
+  imports: [MatButton, ReactiveFormsModule, Brand, SendsForm, TextField],
   templateUrl: './sign-in.html',
   styleUrl: './sign-in.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -21,8 +24,14 @@ export class SignIn {
   private readonly api = inject(Api);
   private readonly router = inject(Router);
   private readonly route = inject(ActivatedRoute);
-  protected readonly email = signal('');
-  protected readonly password = signal('');
+  protected readonly form = new FormGroup({
+    email: new FormControl('', {
+      nonNullable: true,
+      validators: ({ value }) =>
+        String(value).includes('@') ? null : says('Type your e-mail address, such as name@firm.example.'),
+    }),
+    password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
+  });
   protected readonly busy = signal(false);
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
   protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
@@ -36,22 +45,15 @@ export class SignIn {
   }
 
   protected take(one: { email: string; password: string }): void {
-    this.email.set(one.email);
-    this.password.set(one.password);
+    this.form.setValue({ email: one.email, password: one.password });
     void this.submit();
   }
 
-  protected signIn(event: Event): void {
-    event.preventDefault();
-    if (!this.email().includes('@') || this.password() === '') this.sentence.set('Type your e-mail address and your password.');
-    else void this.submit();
-  }
-
-  private async submit(): Promise<void> {
+  protected async submit(): Promise<void> {
     this.busy.set(true);
     this.sentence.set('');
     try {
-      const session = await this.api.call('signIn', { body: { email: this.email(), password: this.password() } });
+      const session = await this.api.call('signIn', { body: this.form.getRawValue() });
       this.store.dispatch(sessionActions.known({ session }));
       const back = this.route.snapshot.queryParamMap.get('back');
       // Only a way within this page is followed.

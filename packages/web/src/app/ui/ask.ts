@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, Injectable, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, Injectable, inject } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import {
   MAT_DIALOG_DATA,
@@ -10,6 +11,8 @@ import {
   MatDialogTitle,
 } from '@angular/material/dialog';
 import { firstValueFrom } from 'rxjs';
+import { SendsForm } from './form/drafts';
+import { needed } from './form/field';
 import { TextField } from './form/text-field';
 
 export interface Question {
@@ -23,7 +26,16 @@ export interface Question {
 /** Asks before something that cannot be undone, or for a reason. */
 @Component({
   selector: 'yw-ask',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, TextField],
+  imports: [
+    MatButton,
+    MatDialogActions,
+    MatDialogClose,
+    MatDialogContent,
+    MatDialogTitle,
+    ReactiveFormsModule,
+    SendsForm,
+    TextField,
+  ],
   templateUrl: './ask.html',
   styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } textarea { min-width: min(420px, 70vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,16 +43,15 @@ export interface Question {
 export class AskDialog {
   protected readonly question = inject<Question>(MAT_DIALOG_DATA);
   private readonly dialog = inject<MatDialogRef<AskDialog, string>>(MatDialogRef);
-  protected readonly words = signal(this.question.field?.value ?? '');
-  protected readonly tried = signal(false);
-
-  protected missing(): boolean {
-    return !!this.question.field?.needed && this.words().trim() === '';
-  }
+  protected readonly form = new FormGroup({
+    words: new FormControl(this.question.field?.value ?? '', {
+      nonNullable: true,
+      validators: this.question.field?.needed ? needed('Write a few words; they are kept in the history.') : null,
+    }),
+  });
 
   protected answer(): void {
-    this.tried.set(true);
-    if (!this.missing()) this.dialog.close(this.words().trim());
+    this.dialog.close(this.form.controls.words.value.trim());
   }
 }
 

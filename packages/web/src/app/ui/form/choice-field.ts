@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, booleanAttribute, input, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, model, output, viewChild } from '@angular/core';
 import { MatOption, MatSelect } from '@angular/material/select';
+import { Field } from './field';
+import { FieldWords } from './field-words';
 
 /** One of the things that a choice offers; an empty value stands for none of them. */
 export interface Choice {
@@ -7,12 +9,10 @@ export interface Choice {
   readonly word: string;
 }
 
-let count = 0;
-
 /** A choice of one from a list: opened by arrows or Enter, letters lead to words. */
 @Component({
   selector: 'yw-choice-field',
-  imports: [MatOption, MatSelect],
+  imports: [FieldWords, MatOption, MatSelect],
   template: `
     <label [class.cdk-visually-hidden]="bare()" [id]="id">{{ label() }}</label>
     <mat-select
@@ -21,41 +21,34 @@ let count = 0;
       [placeholder]="placeholder()"
       [aria-labelledby]="id"
       [hideSingleSelectionIndicator]="true"
-      (selectionChange)="chosen.emit($event.value)"
+      [attr.aria-invalid]="wrong() !== ''"
+      (selectionChange)="choose($event.value)"
     >
       @for (one of choices(); track one.value) {
         <mat-option [value]="one.value">{{ one.word }}</mat-option>
       }
     </mat-select>
+    <yw-field-words [of]="id" [hint]="hint()" [wrong]="wrong()" />
   `,
-  styles: `
-    :host {
-      display: grid;
-      gap: 3px;
-      align-content: start;
-      min-width: 0;
-    }
-    label {
-      font-size: 13px;
-      color: var(--field-label, var(--ink-2));
-    }
-  `,
+  styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class ChoiceField {
-  protected readonly id = `choice-${(count += 1)}`;
-  readonly label = input.required<string>();
-  /** Whether the label is for those alone who do not see the field. */
-  readonly bare = input(false, { transform: booleanAttribute });
+export class ChoiceField extends Field<string> {
+  readonly value = model('');
+  protected readonly empty = '';
   readonly choices = input.required<readonly Choice[]>();
-  readonly value = input.required<string>();
   readonly placeholder = input('');
   readonly chosen = output<string>();
-  private readonly select = viewChild.required(MatSelect);
+  private readonly list = viewChild.required(MatSelect);
+
+  protected choose(value: string): void {
+    this.give(value);
+    this.chosen.emit(value);
+  }
 
   /** Shows what there is to choose from, with the focus in it. */
   open(): void {
-    this.select().focus();
-    this.select().open();
+    this.list().focus();
+    this.list().open();
   }
 }

@@ -1,24 +1,12 @@
 import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { CdkConnectedOverlay, CdkOverlayOrigin } from '@angular/cdk/overlay';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  ElementRef,
-  booleanAttribute,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, model, output, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { sessionFeature } from '../../state/session';
 import { Formats } from '../../state/formats';
 import { Calendar } from './calendar';
-
-let count = 0;
+import { Field } from './field';
+import { FieldWords } from './field-words';
 
 /**
  * A date, typed as one likes and read back with its weekday, or picked from a calendar. What cannot be read stays in
@@ -26,21 +14,17 @@ let count = 0;
  */
 @Component({
   selector: 'yw-date-field',
-  imports: [Calendar, CdkConnectedOverlay, CdkOverlayOrigin, CdkTrapFocus],
+  imports: [Calendar, CdkConnectedOverlay, CdkOverlayOrigin, CdkTrapFocus, FieldWords],
   templateUrl: './date-field.html',
   styleUrl: './date-field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class DateField {
+export class DateField extends Field<string> {
   private readonly formats = inject(Formats);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
-  private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
-  protected readonly id = `date-${(count += 1)}`;
   /** An ISO date; empty for none. */
-  readonly value = input.required<string>();
-  readonly label = input.required<string>();
-  /** Whether the label is for those alone who do not see the field. */
-  readonly bare = input(false, { transform: booleanAttribute });
+  readonly value = model('');
+  protected readonly empty = '';
   /** The last day that may be chosen, an ISO date. */
   readonly max = input<string | null>(null);
   readonly changed = output<string>();
@@ -58,10 +42,10 @@ export class DateField {
 
   protected async read(typed: string): Promise<void> {
     this.text.set(typed);
-    if (typed.trim() === this.written()) return this.sentence.set('');
+    if (typed.trim() === this.written()) return this.refuse('');
     const { readDate } = await import('./read-date');
     const date = readDate(typed, this.today(), this.formats.dates());
-    if (!date) return this.sentence.set('Type a date such as 9 Jun, 9/6 or yesterday.');
+    if (!date) return this.refuse('Type a date such as 9 Jun, 9/6 or yesterday.');
     this.take(date);
   }
 
@@ -77,17 +61,28 @@ export class DateField {
     this.take(date);
   }
 
+  protected override unread(): string {
+    return this.sentence();
+  }
+
+  private refuse(sentence: string): void {
+    this.sentence.set(sentence);
+    this.check();
+  }
+
   private take(date: string): void {
     const max = this.max();
-    if (max && date > max) return this.sentence.set(`Choose a day up to ${this.formats.whole(max)}.`);
-    this.sentence.set('');
+    if (max && date > max) return this.refuse(`Choose a day up to ${this.formats.whole(max)}.`);
+    this.refuse('');
     this.text.set(this.formats.whole(date));
-    if (date !== this.value()) this.changed.emit(date);
+    if (date === this.value()) return;
+    this.give(date);
+    this.changed.emit(date);
   }
 
   protected close(): void {
     if (!this.open()) return;
     this.open.set(false);
-    this.box().nativeElement.focus();
+    this.focus();
   }
 }

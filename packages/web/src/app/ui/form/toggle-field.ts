@@ -1,8 +1,7 @@
-import { ChangeDetectionStrategy, Component, booleanAttribute, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, input, model, output } from '@angular/core';
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import type { Choice } from './choice-field';
-
-let count = 0;
+import { Field } from './field';
 
 /** A choice of one of two or three that all stand there: one stop of Tab, arrows inside. */
 @Component({
@@ -17,7 +16,7 @@ let count = 0;
       [value]="value()"
       [attr.aria-label]="bare() ? label() : null"
       [attr.aria-labelledby]="bare() ? null : id"
-      (change)="chosen.emit($event.value)"
+      (change)="choose($event.value)"
     >
       @for (one of choices(); track one.value) {
         <mat-button-toggle [value]="one.value">{{ one.word }}</mat-button-toggle>
@@ -37,12 +36,14 @@ let count = 0;
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class ToggleField {
-  protected readonly id = `toggle-${(count += 1)}`;
-  readonly label = input.required<string>();
-  /** Whether the label is for those alone who do not see the field. */
-  readonly bare = input(false, { transform: booleanAttribute });
+export class ToggleField extends Field<string> {
+  readonly value = model('');
+  protected readonly empty = '';
   readonly choices = input.required<readonly Choice[]>();
-  readonly value = input.required<string>();
   readonly chosen = output<string>();
+
+  protected choose(value: string): void {
+    this.give(value);
+    this.chosen.emit(value);
+  }
 }

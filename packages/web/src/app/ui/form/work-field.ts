@@ -1,19 +1,11 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  ElementRef,
-  computed,
-  effect,
-  inject,
-  input,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, model, output, signal } from '@angular/core';
+import { viewChild } from '@angular/core';
 import { MatAutocomplete, MatAutocompleteSelectedEvent, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
 import { Store } from '@ngrx/store';
 import { group } from 'd3-array';
-import { workActions, workFeature } from '../state/work';
+import { workActions, workFeature } from '../../state/work';
+import { Field } from './field';
+import { FieldWords } from './field-words';
 
 /** A project or a task of it, as it is picked. */
 export interface PickedWork {
@@ -36,44 +28,21 @@ const plain = (text: string) =>
 
 /** Finds a project or task by typing any part of its name, its client's, or its code. */
 @Component({
-  selector: 'yw-work-picker',
-  imports: [MatAutocomplete, MatAutocompleteTrigger, MatOption],
-  template: `
-    <input
-      #box
-      class="plain-field"
-      type="text"
-      [attr.aria-label]="label()"
-      [placeholder]="placeholder()"
-      [value]="shown()"
-      [matAutocomplete]="list"
-      (input)="typed.set(box.value)"
-      (focus)="box.select()"
-      (blur)="restore()"
-      autocomplete="off"
-    />
-    <mat-autocomplete #list="matAutocomplete" autoActiveFirstOption [displayWith]="display" (optionSelected)="pick($event)">
-      @for (choice of found(); track choice.key) {
-        <mat-option [value]="choice"
-          ><span class="name">{{ choice.name }}</span
-          ><small>{{ choice.context }}</small></mat-option
-        >
-      } @empty {
-        <mat-option disabled>Nothing of that name. Type another part of it.</mat-option>
-      }
-    </mat-autocomplete>
-  `,
-  styles: ':host { display: block; } small { margin-left: 8px; } .name { font-size: 14px; }',
+  selector: 'yw-work-field',
+  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  templateUrl: './work-field.html',
+  styleUrl: './field.scss',
+  styles: 'small { margin-left: 8px; } .name { font-size: 14px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class WorkPicker {
+export class WorkField extends Field<PickedWork | null> {
   private readonly store = inject(Store);
-  readonly label = input('Project or task');
+  readonly value = model<PickedWork | null>(null);
+  protected readonly empty = null;
   readonly placeholder = input('Type a project or task');
-  readonly value = input<PickedWork | null>(null);
   readonly picked = output<PickedWork>();
   protected readonly typed = signal<string | null>(null);
-  private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
+  private readonly trigger = viewChild.required(MatAutocompleteTrigger);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
   private readonly tasks = this.store.selectSignal(workFeature.selectTaskList);
   private readonly lately = this.store.selectSignal(workFeature.selectLately);
@@ -130,7 +99,8 @@ export class WorkPicker {
   });
 
   constructor() {
-    effect(() => (this.box().nativeElement.value = this.shown()));
+    super();
+    effect(() => (this.box()!.nativeElement.value = this.shown()));
   }
 
   protected readonly display = (choice: Choice | null): string =>
@@ -140,23 +110,24 @@ export class WorkPicker {
     const { projectId, taskId } = event.option.value as Choice;
     this.typed.set(null);
     this.store.dispatch(workActions.workUsed({ projectId, taskId }));
+    this.give({ projectId, taskId });
     this.picked.emit({ projectId, taskId });
   }
 
   /** What was typed and not chosen is no choice: the field shows again what is. */
   protected restore(): void {
-    setTimeout(() => {
-      this.typed.set(null);
-      this.box().nativeElement.value = this.shown();
-    }, 200);
+    this.typed.set(null);
+    this.box()!.nativeElement.value = this.shown();
   }
 
-  focus(): void {
-    this.box().nativeElement.focus();
+  /** While the list is open, one may be on the way to a choice in it; its closing restores. */
+  protected left(): void {
+    this.leave();
+    if (!this.trigger().panelOpen) this.restore();
   }
 
   clear(): void {
-    this.typed.set(null);
-    this.box().nativeElement.value = '';
+    this.value.set(null);
+    this.restore();
   }
 }

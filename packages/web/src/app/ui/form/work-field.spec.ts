@@ -1,15 +1,15 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
-import { workActions } from '../state/work';
-import { Page, WORK, id, open } from '../testing/fake-server';
-import { PickedWork, WorkPicker } from './work-picker';
+import { workActions } from '../../state/work';
+import { Page, WORK, id, open } from '../../testing/fake-server';
+import { PickedWork, WorkField } from './work-field';
 
-describe('the work picker', () => {
-  let page: Page<WorkPicker>;
+describe('the work field', () => {
+  let page: Page<WorkField>;
   let picked: PickedWork[];
 
   beforeEach(async () => {
-    page = await open(WorkPicker, { url: '/f/f/record', roles: ['staff'] });
+    page = await open(WorkField, { url: '/f/f/record', roles: ['staff'], inputs: { label: 'Project or task' } });
     picked = [];
     page.fixture.componentInstance.picked.subscribe((work) => picked.push(work));
   });
@@ -88,8 +88,14 @@ describe('the work picker', () => {
     await page.settle();
     expect(box().value).toBe('Pier');
     await find('sou');
-    box().dispatchEvent(new FocusEvent('blur'));
-    await page.settle(260);
+    // Tab closes the list on the way out.
+    await page.key(box(), 'Tab', { keyCode: 9 } as KeyboardEventInit);
+    expect([box().value, picked]).toEqual(['Pier', []]);
+    await find('sou');
+    await page.key(box(), 'Escape', { keyCode: 27 } as KeyboardEventInit);
+    box().value = 'sou';
+    box().blur();
+    await page.settle();
     expect([box().value, picked]).toEqual(['Pier', []]);
   });
 });
