@@ -1,25 +1,25 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
 import { readAmount } from '@yellowwood/core';
-import type { BillDesk, BillEntry, DraftPreview, DraftWish } from '@yellowwood/contracts';
+import type { BillEntry, DraftWish } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { Ask } from '../ui/ask';
 import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
-import { command } from '../ui/command';
 import { DateField } from '../ui/form/date-field';
 import { ToggleField } from '../ui/form/toggle-field';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { DeskActs } from './desk-acts';
 import { DeskChoices } from './desk-choices';
 import { Group, groupsOf, isBeyond, isBillable, notHereOf, overAllOf, pathOf, sumOf } from './desk-groups';
+import { deskPreview } from './desk-preview';
 import { OverLimit } from './over-limit';
 import { Paper } from './paper';
 
@@ -29,7 +29,7 @@ import { Paper } from './paper';
   imports: [MatButton, MatCheckbox, DateField, Failure, OverLimit, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe, ToggleField],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
-  providers: [DeskChoices],
+  providers: [DeskActs, DeskChoices],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BillDeskScreen {
@@ -55,9 +55,8 @@ export class BillDeskScreen {
     { value: 'task', word: 'Task' },
     { value: 'entry', word: 'Entry' },
   ];
-  protected readonly preview = signal<DraftPreview | null>(null);
-  protected readonly previewSentence = signal('');
-  protected readonly command = command();
+  protected readonly acts = inject(DeskActs);
+  private readonly command = this.acts.command;
 
   protected readonly groups = computed(() => groupsOf(this.desk.value()?.entries ?? [], this.names));
   protected readonly chosen = computed(() => (this.desk.value()?.entries ?? []).filter((entry) => this.isChosen(entry)));
@@ -75,36 +74,6 @@ export class BillDeskScreen {
       ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${this.formats.money(only.limit, desk.currency)}` : ''}`
       : `${desk.projects.length} projects`;
   });
-  /** A document on which nothing is to pay is neither kept nor issued. */
-  protected readonly nothingToPay = computed(() => (this.preview()?.document.gross ?? 0) <= 0);
-  protected readonly rounding = computed(() => sum(this.preview()?.rounding ?? [], (line) => line.minor));
-  protected readonly over = computed(() => (this.preview()?.limits ?? []).filter((limit) => limit.over > 0));
-
-  constructor() {
-    let turn = 0;
-    effect((onCleanup) => {
-      const wish = this.wish();
-      if (!this.mayIssue()) return;
-      turn += 1;
-      const own = turn;
-      if (!wish) return untracked(() => (this.preview.set(null), this.previewSentence.set('')));
-      // Several ticks in a row make one question.
-      const waiting = setTimeout(() => void this.ask(wish, () => own === turn), 120);
-      onCleanup(() => clearTimeout(waiting));
-    });
-  }
-
-  private async ask(wish: DraftWish, current: () => boolean): Promise<void> {
-    try {
-      const preview = await this.api.call('previewInvoice', { body: wish });
-      if (!current()) return;
-      this.preview.set(preview);
-      this.previewSentence.set('');
-    } catch (error) {
-      if (current()) this.previewSentence.set(sentenceOf(error));
-    }
-  }
-
   private readonly wish = computed(
     (): DraftWish | null => {
       const desk = this.desk.value();
@@ -123,6 +92,12 @@ export class BillDeskScreen {
     },
     { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
   );
+  /** Who may not issue is shown no document. */
+  protected readonly preview = deskPreview(computed(() => (this.mayIssue() ? this.wish() : null)));
+  /** A document on which nothing is to pay is neither kept nor issued. */
+  protected readonly nothingToPay = computed(() => (this.preview.value()?.document.gross ?? 0) <= 0);
+  protected readonly rounding = computed(() => sum(this.preview.value()?.rounding ?? [], (line) => line.minor));
+  protected readonly over = computed(() => (this.preview.value()?.limits ?? []).filter((limit) => limit.over > 0));
 
   protected isChosen(entry: BillEntry): boolean {
     return isBillable(entry) && (this.choices.ticks(entry.id) ?? !isBeyond(entry));
@@ -136,30 +111,6 @@ export class BillDeskScreen {
   protected readonly beyond = computed(() => (this.desk.value()?.entries ?? []).filter(isBeyond));
   protected readonly overAll = computed(() => (this.desk.value() ? overAllOf(this.desk.value()!) : 0));
   protected readonly notHere = computed(() => (this.desk.value() ? notHereOf(this.desk.value()!) : null));
-
-  /** Writes entries off: one, or all that are chosen. */
-  protected async writeOff(entries: readonly BillEntry[]): Promise<void> {
-    const currency = this.desk.value()!.currency;
-    const reason = await this.asking.ask({
-      title: `Write off ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
-      text: `${this.formats.money(sumOf(entries, 'minor'), currency)} will not be billed. The time stays, and counts against realisation.`,
-      field: { label: 'Reason', needed: true },
-      button: 'Write off',
-    });
-    if (reason)
-      await this.command.run(
-        () =>
-          this.api.call('writeOffEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
-        { done: 'Written off' },
-      );
-  }
-
-  protected reinstate(entry: BillDesk['writtenOff']['entries'][number]): Promise<unknown> {
-    return this.command.run(
-      () => this.api.call('reinstateEntries', { body: { entries: [{ id: entry.id, version: entry.version }] } }),
-      { done: 'To bill again' },
-    );
-  }
 
   protected editText(edit: { key: string; text: string }): void {
     if (edit.text.trim()) this.choices.reword(edit.key, edit.text.trim());
@@ -191,42 +142,6 @@ export class BillDeskScreen {
     if (reason) this.choices.reduce(entry.id, { minor: read.value, reason });
   }
 
-  protected async hold(): Promise<void> {
-    const entries = this.chosen();
-    const reason = await this.asking.ask({
-      title: `Hold back ${entries.length} ${entries.length === 1 ? 'entry' : 'entries'}?`,
-      text: 'They stay off every invoice until somebody releases them.',
-      field: { label: 'Reason', needed: true },
-      button: 'Hold back',
-    });
-    if (reason)
-      await this.command.run(
-        () => this.api.call('holdEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })), reason } }),
-        { done: 'Held back' },
-      );
-  }
-
-  protected async holdOne(entry: BillEntry): Promise<void> {
-    const reason = await this.asking.ask({
-      title: 'Hold this entry back?',
-      text: 'It stays off every invoice until somebody releases it.',
-      field: { label: 'Reason', needed: true },
-      button: 'Hold back',
-    });
-    if (reason)
-      await this.command.run(
-        () => this.api.call('holdEntries', { body: { entries: [{ id: entry.id, version: entry.version }], reason } }),
-        { done: 'Held back' },
-      );
-  }
-
-  protected unhold(entries: readonly BillEntry[]): Promise<unknown> {
-    return this.command.run(
-      () => this.api.call('releaseEntries', { body: { entries: entries.map(({ id, version }) => ({ id, version })) } }),
-      { done: 'Released' },
-    );
-  }
-
   protected async keepDraft(): Promise<void> {
     const wish = this.wish();
     if (wish)
@@ -235,7 +150,7 @@ export class BillDeskScreen {
           await this.api.call('createDraft', { body: { id, wish } });
           // The choices are the draft's now; what is left on the desk is another document.
           this.choices.beginAnew();
-          this.preview.set(null);
+          this.preview.clear();
         },
         { done: 'Draft kept; its entries are reserved', about: JSON.stringify(wish) },
       );
@@ -243,7 +158,7 @@ export class BillDeskScreen {
 
   /** Issue asks first: client, total and number cannot be taken back. */
   protected async issue(): Promise<void> {
-    const [wish, preview] = [this.wish(), this.preview()];
+    const [wish, preview] = [this.wish(), this.preview.value()];
     if (!wish || !preview) return;
     const { document, nextNumber } = preview;
     const sure = await this.asking.ask({
@@ -276,31 +191,5 @@ export class BillDeskScreen {
       },
       { done: 'The draft is on the desk again; keep or issue it when it is right' },
     );
-  }
-
-  protected async issueDraft(id: string): Promise<void> {
-    const detail = await this.command.run(() => this.api.call('readInvoice', { params: { id } }));
-    if (!detail) return;
-    const sure = await this.asking.ask({
-      title: 'Issue this draft?',
-      text: `${detail.document.buyer.name}\n${this.formats.money(detail.document.gross, detail.document.currency)} to pay`,
-      button: 'Issue invoice',
-    });
-    if (sure !== undefined)
-      await this.command.run(
-        () =>
-          this.api.call('issueInvoice', { params: { id }, body: { gross: detail.document.gross, version: detail.row.version } }),
-        { done: 'Issued' },
-      );
-  }
-
-  protected async discard(id: string, version: number): Promise<void> {
-    const sure = await this.asking.ask({
-      title: 'Discard this draft?',
-      text: 'Its entries are to bill again.',
-      button: 'Discard draft',
-    });
-    if (sure !== undefined)
-      await this.command.run(() => this.api.call('discardDraft', { params: { id }, version }), { done: 'Draft discarded' });
   }
 }

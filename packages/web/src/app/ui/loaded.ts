@@ -1,4 +1,5 @@
-import { Signal, effect, inject, signal, untracked } from '@angular/core';
+import { DestroyRef, Signal, effect, inject, signal, untracked } from '@angular/core';
+import { Subject, catchError, defer, lastValueFrom, of, takeUntil, tap } from 'rxjs';
 import { sentenceOf } from '../api/problem-error';
 import { Refresh } from '../state/refresh';
 
@@ -30,7 +31,9 @@ export function loaded<Q, T>(
   const busy = signal(false);
   let asked = '';
   let before: Q | undefined;
-  let turn = 0;
+  /** An answer that is still on its way is too late. */
+  const newer = new Subject<void>();
+  inject(DestroyRef).onDestroy(() => newer.next());
 
   async function load(current: Q | undefined): Promise<void> {
     const key = JSON.stringify(current);
@@ -40,25 +43,21 @@ export function loaded<Q, T>(
       if (!kept) value.set(null);
       before = current;
     }
-    turn += 1;
+    newer.next();
+    busy.set(current !== undefined);
     if (current === undefined) return;
-    const own = turn;
-    busy.set(true);
-    try {
-      const answer = await read(current);
-      if (own !== turn) return;
-      value.set(answer);
-      sentence.set('');
-    } catch (error) {
-      if (own === turn) sentence.set(sentenceOf(error));
-    } finally {
-      if (own === turn) busy.set(false);
-    }
+    const answer = defer(() => read(current)).pipe(
+      tap((answer) => (value.set(answer), sentence.set(''))),
+      catchError((error: unknown) => of(sentence.set(sentenceOf(error)))),
+      tap(() => busy.set(false)),
+      takeUntil(newer),
+    );
+    await lastValueFrom(answer, { defaultValue: undefined });
   }
 
   /** Shows something newer than all that is being read. */
   function set(next: T): void {
-    turn += 1;
+    newer.next();
     busy.set(false);
     value.set(next);
   }
