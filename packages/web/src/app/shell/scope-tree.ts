@@ -1,7 +1,7 @@
+import { FocusKeyManager } from '@angular/cdk/a11y';
 import {
   ChangeDetectionStrategy,
   Component,
-  ElementRef,
   Injector,
   afterNextRender,
   computed,
@@ -18,6 +18,7 @@ import { kept } from '../state/kept';
 import { sessionFeature } from '../state/session';
 import { ScopeNode, workFeature } from '../state/work';
 import { StageBar } from '../ui/stage-bar';
+import { TreeLine } from './tree-line';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
 const plain = (text: string) =>
@@ -38,7 +39,7 @@ type Line = Omit<ScopeNode, 'kind'> & { readonly kind: ScopeNode['kind'] | 'all'
  */
 @Component({
   selector: 'yw-scope-tree',
-  imports: [StageBar],
+  imports: [StageBar, TreeLine],
   templateUrl: './scope-tree.html',
   styleUrl: './scope-tree.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -48,7 +49,9 @@ export class ScopeTree {
   protected readonly address = inject(Address);
   readonly chosen = output();
   protected readonly find = signal('');
-  private readonly nodes = viewChildren<ElementRef<HTMLElement>>('node');
+  private readonly drawn = viewChildren(TreeLine);
+  /** Arrows, Home, End, and letters that lead to names. */
+  private readonly keys = new FocusKeyManager(this.drawn, inject(Injector)).withHomeAndEnd().withTypeAhead();
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly tree = this.store.selectSignal(workFeature.selectTree);
   private readonly people = this.store.selectSignal(workFeature.selectPeople);
@@ -67,7 +70,6 @@ export class ScopeTree {
   });
   /** The line that had the focus. */
   protected readonly at = signal<string | null>(null);
-  private typed = { text: '', at: 0 };
 
   private readonly allWork = computed((): Line => {
     const whole = this.rights()['time.read'] === 'firm';
@@ -111,7 +113,7 @@ export class ScopeTree {
     effect(() => {
       const id = this.address.scopeId() ?? ALL_WORK;
       this.byId();
-      afterNextRender(() => this.element(id)?.scrollIntoView({ block: 'nearest' }), { injector });
+      afterNextRender(() => this.lineOf(id)?.intoView(), { injector });
     });
   }
 
@@ -160,45 +162,35 @@ export class ScopeTree {
     this.chosen.emit();
   }
 
+  protected lettersOf({ name }: Line): string {
+    return plain(name);
+  }
+
   protected key(event: KeyboardEvent, line: Line): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const lines = this.lines();
-    const index = lines.findIndex(({ id }) => id === line.id);
     const inside = line.hasChildren && this.isOpen(line);
-    if (event.key === 'ArrowDown') this.go(lines[index + 1]);
-    else if (event.key === 'ArrowUp') this.go(lines[index - 1]);
-    else if (event.key === 'Home') this.go(lines[0]);
-    else if (event.key === 'End') this.go(lines.at(-1));
-    else if (event.key === 'ArrowRight' && line.hasChildren && !inside) this.turn(line, true);
-    else if (event.key === 'ArrowRight' && inside) this.go(lines[index + 1]);
+    if (event.key === 'ArrowRight' && line.hasChildren && !inside) this.turn(line, true);
+    else if (event.key === 'ArrowRight' && inside) this.keys.setNextItemActive();
     else if (event.key === 'ArrowLeft' && inside) this.turn(line, false);
-    else if (event.key === 'ArrowLeft') this.go(lines.find(({ id }) => id === line.parent));
+    else if (event.key === 'ArrowLeft') this.lineOf(line.parent)?.focus();
     else if (event.key === 'Enter' || event.key === ' ') this.press(line);
-    else if (event.key.length === 1 && event.key !== '?') this.seek(event.key, index, event.timeStamp);
-    else return;
+    else return this.keys.onKeydown(event);
     event.preventDefault();
   }
 
-  /** To the next line whose name begins with what is typed in a row. */
-  private seek(letter: string, index: number, now: number): void {
-    const text = now - this.typed.at < 800 ? this.typed.text + plain(letter) : plain(letter);
-    this.typed = { text, at: now };
-    const lines = this.lines();
-    const from = text.length > 1 ? index : index + 1;
-    this.go([...lines.slice(from), ...lines.slice(0, from)].find(({ name }) => plain(name).startsWith(text)));
+  /** Wherever the focus came from, keys go on from there. */
+  protected visit({ id }: Line): void {
+    this.at.set(id);
+    this.keys.updateActiveItem(this.lines().findIndex((line) => line.id === id));
   }
 
-  protected focusOn(event: Event, id: string): void {
+  protected goFromFind(event: Event): void {
     event.preventDefault();
-    this.element(id)?.focus();
+    this.lineOf(this.found() ?? ALL_WORK)?.focus();
   }
 
-  private go(line: Line | undefined): void {
-    if (line) this.element(line.id)?.focus();
-  }
-
-  private element(id: string): HTMLElement | undefined {
-    return this.nodes().find(({ nativeElement }) => nativeElement.dataset['id'] === id)?.nativeElement;
+  private lineOf(id: string | null): TreeLine | undefined {
+    return this.drawn().find((line) => line.ywTreeLine() === id);
   }
 
   protected takeFirst(): void {

@@ -94,6 +94,11 @@ function read(request: HttpRequest<unknown>): Sent {
 export const id = (number: number) => `0193b1f0-0000-7000-8000-${String(number).padStart(12, '0')}`;
 
 export const ME = id(1);
+/** What the parts of Material still read of a key. */
+const CODES: Readonly<Record<string, number>> = {
+  ...{ Tab: 9, Enter: 13, Escape: 27, ' ': 32, End: 35, Home: 36, ArrowLeft: 37, ArrowUp: 38, ArrowRight: 39, ArrowDown: 40 },
+};
+
 export const TODAY = '2026-06-10';
 
 /** One client with a project of two tasks, and a department. */
@@ -248,7 +253,8 @@ export class Page<C> {
   }
 
   async key(target: Element, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {
-    target.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...modifiers }));
+    const keyCode = CODES[key] ?? 0;
+    target.dispatchEvent(new KeyboardEvent('keydown', { key, keyCode, bubbles: true, cancelable: true, ...modifiers }));
     await this.settle();
   }
 
