@@ -12,19 +12,16 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
-import { seconds } from '@yellowwood/core';
 import { Address } from '../state/address';
-import { workFeature } from '../state/work';
-import { ABSENCE_WORDS } from '../state/words';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
-import { WorkNames } from '../ui/work-names';
 import { readCell } from '../words/record';
 import { AddRow } from './add-row';
 import { GridCaret, Position } from './grid-caret';
-import { GridRow, Place, Seen, cellKey, copyText, rowKey } from './week-model';
+import { GridBlock } from './grid-block';
+import { WeekLines } from './week-lines';
+import { GridRow, Place, Seen, cellKey, rowKey } from './week-model';
 import { WeekStore } from './week-store';
 
 interface Editing extends Place {
@@ -43,56 +40,25 @@ interface Editing extends Place {
   imports: [AddRow, DayPipe, HoursPipe, GrowthMark],
   templateUrl: './week-grid.html',
   styleUrl: './week-grid.scss',
+  providers: [WeekLines],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WeekGrid {
   protected readonly store = inject(WeekStore);
-  protected readonly names = inject(WorkNames);
   private readonly address = inject(Address);
   private readonly view = inject(ChangeDetectorRef);
   private readonly injector = inject(Injector);
-  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   readonly day = input.required<string>();
   readonly dayChosen = output<string>();
   readonly entryOpened = output<{ date: string; id: string }>();
   private readonly table = viewChild<ElementRef<HTMLTableElement>>('table');
 
-  protected readonly rows = computed(() => this.store.rows().filter((row) => this.inScope(row)));
-  /** What stands in the rows, in words: made when the week changes, not at every key. */
-  protected readonly lines = computed(() =>
-    this.rows().map((row) => ({
-      row,
-      tone: `var(--tone-${this.names.tone(row.projectId)})`,
-      name: this.names.project(row.projectId),
-      detail: `${this.names.detail(row.taskId, row.serviceId) || 'say what it was, in the day below'}${row.billable ? '' : ', not billable'}`,
-      removable: this.removable(row),
-      sum: row.total > 0 ? this.store.text(row.total) : '',
-      cells: row.cells.map((cell, column) => ({
-        cell,
-        label: this.labelOf(row, column),
-        text: cell.total > 0 ? this.store.text(cell.total) : '',
-        marked: cell.total > 0 && (cell.stage !== 'recorded' || cell.returned),
-        typed: cell.draft !== null && (cell.draft.state === 'unread' || cell.draft.state === 'refused') ? cell.draft.text : null,
-      })),
-    })),
-  );
-  private readonly dates = computed(() => (this.store.week()?.days ?? []).map((day) => day.date));
-  protected readonly caret = new GridCaret(this.rows, this.dates, this.store.today);
+  protected readonly lines = inject(WeekLines);
+  private readonly rows = this.lines.rows;
+  protected readonly caret = new GridCaret(this.rows, this.lines.dates, this.store.today);
+  private readonly block = new GridBlock(this.store, this.rows, this.caret);
   protected readonly editing = signal<Editing | null>(null);
   protected readonly invalid = signal('');
-  protected readonly totals = computed(() =>
-    (this.store.week()?.days ?? []).map((_, index) => this.rows().reduce((sum, row) => sum + row.cells[index]!.total, 0)),
-  );
-  protected readonly weekTotal = computed(() => this.totals().reduce((sum, total) => sum + total, 0));
-  protected readonly planned = computed(() => (this.store.week()?.days ?? []).reduce((sum, day) => sum + day.planned, 0));
-  protected readonly absences = computed(
-    () =>
-      new Map(
-        (this.store.week()?.entries ?? [])
-          .filter((entry) => entry.kind === 'absence')
-          .map((entry) => [entry.date, ABSENCE_WORDS[entry.absenceCode ?? ''] ?? 'absent']),
-      ),
-  );
   /** What a duration being typed is read as, shown at once. */
   protected readonly reading = computed(() => {
     const read = readCell(this.editing()?.text ?? '');
@@ -100,25 +66,6 @@ export class WeekGrid {
   });
   /** What is wrong with the cell under the caret. */
   protected readonly wrong = computed(() => this.invalid() || (this.editing() ? '' : (this.caret.cell()?.draft?.sentence ?? '')));
-
-  private inScope(row: GridRow): boolean {
-    const [kind, id] = this.address.scope().split(':');
-    // Somebody's scope narrows what others see of them; the own week stays whole.
-    if (kind === 'all' || kind === 'person' || row.projectId === null) return true;
-    const project = this.projects()[row.projectId];
-    if (kind === 'project') return row.projectId === id;
-    if (kind === 'client') return project?.clientId === id;
-    if (kind === 'department') return project?.departmentId === id;
-    return row.taskId === id;
-  }
-
-  private labelOf(row: GridRow, column: number): string {
-    const cell = row.cells[column]!;
-    const about = `${this.names.project(row.projectId)}, ${this.names.detail(row.taskId, row.serviceId)}, ${cell.date}`;
-    const said = cell.draft?.sentence ? `, typed ${cell.draft.text}: ${cell.draft.sentence}` : '';
-    if (cell.total === 0) return `${about}, empty${said}`;
-    return `${about}, ${this.store.text(cell.total)}${cell.returned ? ', returned' : (cell.stage ?? 'recorded') === 'recorded' ? '' : `, ${cell.stage}`}${cell.noted ? ', with a note' : ''}${cell.problems ? ', with a problem' : ''}${said}`;
-  }
 
   protected choose(row: number, column: number, event: MouseEvent): void {
     if (this.editing()) this.commit(false);
@@ -169,7 +116,7 @@ export class WeekGrid {
   /** @returns whether it is a key that moves the caret */
   private moveBy({ key, shiftKey }: KeyboardEvent): boolean {
     const { row, column } = this.caret.position();
-    const last = this.dates().length - 1;
+    const last = this.lines.dates().length - 1;
     const ways: Readonly<Record<string, Position>> = {
       ArrowUp: { row: row - 1, column },
       ArrowDown: { row: row + 1, column },
@@ -192,7 +139,7 @@ export class WeekGrid {
     if (key === 'Escape') this.store.cells.forget(place);
     else if (key === 'Enter' && this.caret.cell()?.draft?.state === 'refused') this.store.cells.insist(place);
     else if (key === 'F2' || key === 'Enter') this.begin(null);
-    else if (key === 'Delete' || key === 'Backspace') this.empty();
+    else if (key === 'Delete' || key === 'Backspace') this.block.empty();
     else if (key.length === 1 && key !== ' ' && key !== '?') this.begin(key);
     else return false;
     return true;
@@ -272,52 +219,18 @@ export class WeekGrid {
     return true;
   }
 
-  /** Empties the cell, or all of the block in one step; what is more than one entry is left, and named. */
-  private empty(): void {
-    const { row, toRow, column, toColumn } = this.caret.range();
-    const filled = this.rows()
-      .slice(row, toRow + 1)
-      .flatMap((one) => one.cells.slice(column, toColumn + 1).map((cell) => ({ row: one, cell })))
-      .filter(({ cell }) => cell.total > 0 || cell.draft);
-    const mine = filled.filter(({ cell }) => cell.typeable);
-    const targets = mine.map(({ row: one, cell }) => ({ row: one, date: cell.date }));
-    if (targets.length === 1) {
-      const [entry] = mine[0]!.cell.entries;
-      this.store.cells.type(targets[0]!, '', entry ? { id: entry.id, quantity: entry.quantity } : null);
-    } else if (targets.length > 0) void this.store.cells.empty(targets);
-    if (filled.length > mine.length) this.skipped(filled.length - mine.length, 'left');
-  }
-
-  private skipped(count: number, how: string): void {
-    this.store.saved.set(
-      `${count} ${count === 1 ? 'cell was' : 'cells were'} ${how}: not a duration, or more than one entry or a span stands there.`,
-    );
-  }
-
   protected copy(event: ClipboardEvent): void {
-    if (this.editing()) return;
-    event.preventDefault();
-    event.clipboardData?.setData(
-      'text/plain',
-      copyText(this.rows(), this.caret.range(), (value) => this.store.text(seconds(value))),
-    );
+    if (!this.editing()) this.block.copy(event);
   }
 
   protected pasted(event: ClipboardEvent): void {
-    if (this.editing()) return;
-    event.preventDefault();
-    const skipped = this.store.cells.paste(this.rows(), this.caret.range(), event.clipboardData?.getData('text/plain') ?? '');
-    if (skipped > 0) this.skipped(skipped, 'skipped');
+    if (!this.editing()) this.block.paste(event);
   }
 
   /** Goes on in a row that was added, on the chosen day. */
   protected goOn(added: SheetRow): void {
     const row = this.rows().findIndex((one) => one.key === rowKey(added));
-    if (row >= 0) this.move({ row, column: Math.max(0, this.dates().indexOf(this.day())) });
-  }
-
-  private removable(row: GridRow): boolean {
-    return row.total === 0 && row.projectId !== null && row.serviceId !== null && this.store.week()?.state === 'open';
+    if (row >= 0) this.move({ row, column: Math.max(0, this.lines.dates().indexOf(this.day())) });
   }
 
   protected remove(row: GridRow): void {

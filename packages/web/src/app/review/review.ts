@@ -4,7 +4,7 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { daysBetween, weekday } from '@yellowwood/core';
+import { weekday } from '@yellowwood/core';
 import type { ReviewPerson } from '@yellowwood/contracts';
 import { map } from 'rxjs';
 import { Api } from '../api/api';
@@ -20,10 +20,10 @@ import { HoursPipe } from '../ui/formats';
 import { PeriodField } from '../ui/form/period-field';
 import { loaded } from '../ui/loaded';
 import { CellTemplate } from '../ui/table/cell-template';
-import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 import { approving } from './approving';
 import { OwnReview } from './own-review';
+import { reviewColumns } from './review-columns';
 
 type ReviewDay = ReviewPerson['days'][number];
 
@@ -101,42 +101,16 @@ export class ReviewScreen {
   }
 
   protected readonly idOf = ({ personId }: ReviewPerson) => personId;
-  protected readonly columns = computed((): readonly Column<ReviewPerson>[] => [
-    { id: 'person', head: 'Person', kind: 'text', value: (one) => one.name, small: (one) => one.position ?? '', width: 150 },
-    { id: 'position', head: 'Position', kind: 'text', value: (one) => one.position, groups: true, choice: 'hidden', width: 120 },
-    // Where there is little room, the days stand in the panel.
-    ...(this.narrow() ? [] : this.dates()).map(({ date, index }): Column<ReviewPerson> => ({
-      id: date,
-      head: this.formats.day(date, 'weekday'),
-      kind: 'hours',
-      value: (one) => one.days[index]!.recorded || null,
-      total: true,
-    })),
-    {
-      id: 'period',
-      head: this.periods.word().charAt(0).toUpperCase() + this.periods.word().slice(1),
-      kind: 'hours',
-      value: (one) => one.recorded || null,
-      small: (one) =>
-        one.inAll > one.recorded
-          ? `of ${this.formats.hours(one.inAll)} recorded`
-          : one.planned > 0
-            ? `of ${this.formats.hours(one.planned)}`
-            : 'no target',
-      tone: () => 'strong',
-      total: true,
-    },
-    {
-      id: 'state',
-      head: 'State',
-      kind: 'text',
-      value: (one) => this.stateWord(one),
-      small: (one) =>
-        [one.own ? 'somebody else decides' : '', this.lateWord(one), one.note ? `“${one.note}”` : ''].filter(Boolean).join(' '),
-      tone: (one) => (one.state === 'approved' || one.clean ? 'good' : one.looks.length > 0 || this.lateWord(one) ? 'wrong' : ''),
-      width: 130,
-    },
-  ]);
+  protected readonly columns = computed(() =>
+    reviewColumns({
+      // Where there is little room, the days stand in the panel.
+      dates: this.narrow() ? [] : this.dates(),
+      word: this.periods.word(),
+      to: this.review.value()?.to ?? '',
+      today: this.today(),
+      formats: this.formats,
+    }),
+  );
 
   protected isBad({ looks }: ReviewDay): boolean {
     return looks.some((look) => ['problem', 'over-day', 'missing'].includes(look));
@@ -146,22 +120,6 @@ export class ReviewScreen {
     return [absent ? (ABSENCE_WORDS[absent] ?? absent) : '', ...looks.map((look) => DAY_LOOK_WORDS[look]!)]
       .filter(Boolean)
       .join(', ');
-  }
-
-  private stateWord(person: ReviewPerson): string {
-    if (person.state === 'approved') return 'decided';
-    if (person.state === 'missing') return 'nothing recorded';
-    if (person.state === 'open') return 'not submitted';
-    if (person.own) return 'your own';
-    return person.looks.length === 0 ? 'clean' : `${person.looks.length} to look at`;
-  }
-
-  /** How long a period that is over has not been submitted. */
-  private lateWord({ state }: ReviewPerson): string {
-    const to = this.review.value()?.to;
-    if ((state !== 'missing' && state !== 'open') || !to || to >= this.today()) return '';
-    const days = daysBetween(to, this.today());
-    return `${days} ${days === 1 ? 'day' : 'days'} late`;
   }
 
   protected shift(by: 1 | -1): void {
