@@ -189,7 +189,7 @@ test('owner: the time of one person as a scope; pay as a list', async ({ browser
   await expect(hours).not.toHaveText(all!);
   await page.getByRole('link', { name: /^Review/ }).click();
   await expect(page.getByRole('table', { name: 'People and days' }).locator('tbody tr')).toHaveCount(1);
-  await page.getByRole('button', { name: /^Menu of/ }).click();
+  await page.getByRole('button', { name: /, menu of / }).click();
   await page.getByRole('menuitem', { name: 'Pay and overhead' }).click();
   const pay = page.getByRole('table', { name: 'Pay and overhead' });
   await expect(pay.locator('tbody tr')).toHaveCount(24);
@@ -208,7 +208,7 @@ test('staff: the day is the one where the person works, wherever the browser sta
 test('anybody: theme and form of hours are kept from window to window', async ({ browser }) => {
   const page = await signedIn(browser, 'manager');
   const choose = async (name: string) => {
-    await page.getByRole('button', { name: /^Menu of/ }).click();
+    await page.getByRole('button', { name: /, menu of / }).click();
     await page.getByRole('menuitemradio', { name }).click();
   };
   await choose('Dark');
@@ -220,7 +220,7 @@ test('anybody: theme and form of hours are kept from window to window', async ({
   await expect(other.getByRole('link', { name: /^Record/ })).toContainText(/\d+\.\d\d/);
   await choose('As the system');
   await choose('Hours as 4:30');
-  await page.getByRole('button', { name: /^Menu of/ }).click();
+  await page.getByRole('button', { name: /, menu of / }).click();
   await page.getByRole('menuitem', { name: 'Sign out' }).click();
   await expect(page.getByRole('heading', { name: /Sign in|Yellowwood/ }).first()).toBeVisible();
   await page.goBack();

@@ -15,6 +15,7 @@ import { DateField } from '../ui/form/date-field';
 import { ToggleField } from '../ui/form/toggle-field';
 import { Failure } from '../ui/failure';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { WorkNames } from '../ui/work-names';
 import { DeskActs } from './desk-acts';
 import { DeskChoices } from './desk-choices';
@@ -26,7 +27,20 @@ import { Paper } from './paper';
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
   selector: 'yw-bill-desk',
-  imports: [MatButton, MatCheckbox, DateField, Failure, OverLimit, Paper, DayPipe, HoursPipe, MoneyPipe, RatePipe, ToggleField],
+  imports: [
+    MatButton,
+    MatCheckbox,
+    DateField,
+    Failure,
+    OverLimit,
+    Paper,
+    DayPipe,
+    HoursPipe,
+    MoneyPipe,
+    RatePipe,
+    ToggleField,
+    Loading,
+  ],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
   providers: [DeskActs, DeskChoices],

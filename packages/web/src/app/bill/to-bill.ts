@@ -6,6 +6,7 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { DayPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 import { Unpriced } from './unpriced';
@@ -13,7 +14,7 @@ import { Unpriced } from './unpriced';
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [DayPipe, Table, Unpriced],
+  imports: [DayPipe, Table, Unpriced, Loading],
   templateUrl: './to-bill.html',
   styles: ':host { display: block; } .head { margin-bottom: 12px; } p { margin-bottom: 8px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

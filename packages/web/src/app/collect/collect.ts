@@ -8,6 +8,7 @@ import { MoneyPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
 import { GrowthMark } from '../ui/growth-mark';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { paged } from '../ui/paged';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Column } from '../ui/table/column';
@@ -28,7 +29,7 @@ interface Question {
 /** Invoices with age and state; one opens beside the list with its payments, and below with its document. */
 @Component({
   selector: 'yw-collect',
-  imports: [CellTemplate, MoneyPipe, GrowthMark, InvoicePaper, Table, ToggleField],
+  imports: [CellTemplate, MoneyPipe, GrowthMark, InvoicePaper, Table, ToggleField, Loading],
   templateUrl: './collect.html',
   styleUrl: './collect.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -16,12 +16,25 @@ import { MoneyField } from '../ui/form/money-field';
 import { DayPipe, MoneyPipe } from '../ui/formats';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { TextField } from '../ui/form/text-field';
 
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
   selector: 'yw-invoice-panel',
-  imports: [MatButton, ReactiveFormsModule, DateField, Failure, DayPipe, MoneyField, MoneyPipe, History, SendsForm, TextField],
+  imports: [
+    MatButton,
+    ReactiveFormsModule,
+    DateField,
+    Failure,
+    DayPipe,
+    MoneyField,
+    MoneyPipe,
+    History,
+    SendsForm,
+    TextField,
+    Loading,
+  ],
   templateUrl: './invoice-panel.html',
   styleUrls: ['../shell/why.scss'],
   styles:

@@ -15,6 +15,7 @@ import { Api } from '../api/api';
 import { Paper } from '../bill/paper';
 import { Address } from '../state/address';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 import { WorkNames } from '../ui/work-names';
@@ -24,7 +25,7 @@ type LineEntry = LineEntries['entries'][number];
 /** The document of the chosen invoice, below the list, with its PDF; its lines lead to their entries. */
 @Component({
   selector: 'yw-invoice-paper',
-  imports: [Paper, Table],
+  imports: [Paper, Table, Loading],
   templateUrl: './invoice-paper.html',
   styles: `
     :host {

@@ -14,6 +14,7 @@ import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
 import { beforeSubmitting, blockingText, isBlocking } from './week-state';
 import { WeekStore } from './week-store';
+import { Loading } from '../ui/loading';
 
 /** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
 @Component({
@@ -31,6 +32,7 @@ import { WeekStore } from './week-store';
     HoursPipe,
     MomentPipe,
     TitleCasePipe,
+    Loading,
   ],
   providers: [WeekStore],
   templateUrl: './week.html',
@@ -40,6 +42,7 @@ import { WeekStore } from './week-store';
 })
 export class WeekScreen {
   protected readonly store = inject(WeekStore);
+  protected readonly reading = { value: this.store.week, sentence: this.store.sentence };
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);

@@ -6,6 +6,7 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe, MoneyPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { paged } from '../ui/paged';
 import { WorkNames } from '../ui/work-names';
 import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
@@ -21,7 +22,7 @@ interface Question {
 /** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
 @Component({
   selector: 'yw-figure-why',
-  imports: [DayPipe, HoursPipe, MoneyPipe],
+  imports: [DayPipe, HoursPipe, MoneyPipe, Loading],
   templateUrl: './figure-why.html',
   styleUrls: ['../shell/why.scss'],
   styles: 'small { display: block; }',

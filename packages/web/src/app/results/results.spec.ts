@@ -99,6 +99,27 @@ describe('the results', () => {
     expect(asked()).toEqual({ scope: 'all' });
   });
 
+  it('stand with their days until others are there, and make room for shapes where they are of other work', async () => {
+    await results(RESULTS, '/f/f/results');
+    let answer = () => undefined as unknown;
+    page.server.onTheWay = () => new Promise((resolve) => (answer = () => resolve(null)));
+    page.button('This month').click();
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(page.text()).toContain('1 Apr to 10 Jun');
+    page.server.onTheWay = () => Promise.resolve();
+    answer();
+    await page.settle(20);
+    expect(page.text()).toContain('1 Jun to 10 Jun');
+    page.server.onTheWay = () => new Promise((resolve) => (answer = () => resolve(null)));
+    await TestBed.inject(Router).navigateByUrl(`/f/f/results?scope=project:${id(20)}`);
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    expect([page.text('h1'), page.element.querySelectorAll('yw-loading i').length > 0]).toEqual(['', true]);
+    page.server.onTheWay = () => Promise.resolve();
+    answer();
+    await page.settle(20);
+    expect(page.text('h1')).not.toBe('');
+  });
+
   it('draws a chart from two months on: of one there is nothing to compare', async () => {
     const series = (...days: string[]) => ({
       step: 'month' as const,

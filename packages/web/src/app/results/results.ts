@@ -9,6 +9,7 @@ import { workFeature } from '../state/work';
 import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { inTree } from '../ui/table/arrange';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Table } from '../ui/table/table';
@@ -20,7 +21,7 @@ import { SeriesChart } from './series-chart';
 /** Hours and cost against budget and estimate, value, margin and realisation; every figure answers why. */
 @Component({
   selector: 'yw-results',
-  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table, ToggleField],
+  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table, ToggleField, Loading],
   templateUrl: './results.html',
   styleUrl: './results.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -36,10 +37,12 @@ export class ResultsScreen {
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   private readonly span = resultSpan();
   protected readonly show = this.span.show;
-  protected readonly period = this.span.days;
   protected readonly results = loaded(
-    () => (this.today() ? { scope: this.address.scope(), ...(this.period() ?? {}) } : undefined),
-    (query) => this.api.call('readResults', { query }),
+    (): { scope: string; from?: string; to?: string } | undefined =>
+      this.today() ? { scope: this.address.scope(), ...(this.span.days() ?? {}) } : undefined,
+    // The days are told with the figures that are of them, not sooner.
+    async (query) => ({ ...(await this.api.call('readResults', { query })), days: query.from ? query : null }),
+    (before, now) => before.scope === now.scope,
   );
   protected readonly rows = computed(() => shownRows(this.results.value()));
   /** A figure that depends on one's reach says so. */
@@ -49,14 +52,15 @@ export class ResultsScreen {
   });
   /** Whose work it is, what is agreed, and of which days the figures are. */
   protected readonly subtitle = computed(() => {
-    const { scope, agreement } = this.results.value()!;
-    const span = this.period();
+    const { scope, agreement, days: span } = this.results.value()!;
     const [kind, id] = scope.split(':');
     const project = kind === 'project' ? this.projects()[id!] : undefined;
     const client = this.clients().find((one) => one.id === project?.clientId)?.name;
-    const days = span ? `${this.formats.day(span.from)} to ${this.formats.day(span.to)}` : 'everything to date';
+    const days = span ? `${this.formats.day(span.from!)} to ${this.formats.day(span.to!)}` : 'everything to date';
     return [client, agreement, days].filter(Boolean).join(', ');
   });
+  /** Whether the figures are of some days, and not of all. */
+  protected readonly spanned = computed(() => !!this.results.value()?.days);
   protected readonly asked = computed(() => (this.address.selection()?.kind === 'figure' ? this.address.selection()!.id : null));
   protected readonly spent = computed(() => {
     const cost = this.results.value()?.cost;
@@ -76,7 +80,7 @@ export class ResultsScreen {
     return resultColumns({
       byTask: this.byTask(),
       planned: this.planned(),
-      spanned: !!this.period(),
+      spanned: this.spanned(),
       cost: !!results?.cost,
       money: !!results?.money,
       currency: this.currency(),

@@ -9,6 +9,7 @@ import { Periods } from '../state/periods';
 import { sessionFeature } from '../state/session';
 import { MomentPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
@@ -16,7 +17,7 @@ import { Table } from '../ui/table/table';
 /** What has become of the own periods, for people who review nobody. */
 @Component({
   selector: 'yw-own-review',
-  imports: [CellTemplate, MomentPipe, Table],
+  imports: [CellTemplate, MomentPipe, Table, Loading],
   templateUrl: './own-review.html',
   styles: 'h1 { margin-bottom: 12px; }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -17,13 +17,14 @@ import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { WorkNames } from '../ui/work-names';
 import { approving } from './approving';
 
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
   selector: 'yw-person-review',
-  imports: [MatButton, EntryForm, Failure, DayPipe, HoursPipe, MomentPipe, GrowthMark, History],
+  imports: [MatButton, EntryForm, Failure, DayPipe, HoursPipe, MomentPipe, GrowthMark, History, Loading],
   templateUrl: './person-review.html',
   styleUrls: ['../shell/why.scss'],
   styles:

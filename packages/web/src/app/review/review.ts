@@ -19,6 +19,7 @@ import { Failure } from '../ui/failure';
 import { HoursPipe } from '../ui/formats';
 import { PeriodField } from '../ui/form/period-field';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Table } from '../ui/table/table';
 import { approving } from './approving';
@@ -30,7 +31,7 @@ type ReviewDay = ReviewPerson['days'][number];
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, PeriodField, Table],
+  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, PeriodField, Table, Loading],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

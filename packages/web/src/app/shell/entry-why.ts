@@ -12,6 +12,7 @@ import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { WorkNames } from '../ui/work-names';
 import { SendsForm } from '../ui/form/drafts';
 import { needed } from '../ui/form/field';
@@ -34,6 +35,7 @@ import { TextField } from '../ui/form/text-field';
     History,
     SendsForm,
     TextField,
+    Loading,
   ],
   templateUrl: './entry-why.html',
   styleUrl: './why.scss',

@@ -6,6 +6,7 @@ import { Api } from '../api/api';
 import { Formats } from '../state/formats';
 import { DayPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
+import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 
@@ -14,7 +15,7 @@ type Person = PayList['people'][number];
 /** What an hour of each person costs: pay, overhead, both together. For those with the right to pay alone. */
 @Component({
   selector: 'yw-pay-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, DayPipe, Table],
+  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, DayPipe, Table, Loading],
   templateUrl: './pay-dialog.html',
   styles: 'yw-table { margin-top: 8px; min-width: min(680px, 80vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -19,7 +19,7 @@ describe("the person's menu", () => {
     page = await open(PersonMenu, { url: '/f/f/record', roles: ['staff'], prepare });
     TestBed.inject(Store).dispatch(sessionActions.known({ session: SESSION }));
     await page.settle();
-    await page.press('Menu of Anna Test');
+    await page.press('AT, menu of Anna Test');
     await page.settle(30);
   }
   afterEach(() => {
@@ -137,7 +137,7 @@ describe("the person's menu", () => {
           ],
         })),
     });
-    await page.press('Menu of Anna Test');
+    await page.press('AT, menu of Anna Test');
     await page.settle(30);
     await page.press('Pay and overhead');
     await page.settle(300);

@@ -47,6 +47,19 @@ describe('the shell', () => {
     expect(page.element.classList).toContain('with-dock');
   });
 
+  it('is skipped by links to the work and to the timer', async () => {
+    await shell('/f/f/record', ['staff']);
+    const links = () => [...page.element.querySelectorAll<HTMLAnchorElement>('.skip')];
+    for (const [index, to] of [
+      [0, 'work'],
+      [1, 'timer'],
+    ] as const) {
+      links()[index]!.click();
+      expect(document.activeElement!.id).toBe(to);
+    }
+    expect(links().map((one) => one.textContent!.trim())).toEqual(['Skip to the work', 'Skip to the timer']);
+  });
+
   it('answers why beside the work where people work by it, and on asking elsewhere', async () => {
     await shell('/f/f/record');
     await page.settle(50);

@@ -95,8 +95,8 @@ export class Shell {
     this.choice.update((choice) => ({ ...choice, [this.address.step() ?? '']: open }));
   }
 
-  protected skip(event: Event): void {
+  protected skip(event: Event, to: 'work' | 'timer'): void {
     event.preventDefault();
-    document.getElementById('work')?.focus();
+    document.getElementById(to)?.focus();
   }
 }
