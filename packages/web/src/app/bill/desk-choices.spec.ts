@@ -1,10 +1,10 @@
-import { Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Page, open } from '../testing/fake-server';
 import { DeskChoices } from './desk-choices';
 
-@Component({ template: '', providers: [DeskChoices] })
+@Component({ template: '', providers: [DeskChoices], changeDetection: ChangeDetectionStrategy.OnPush })
 class Desk {
   readonly choices = inject(DeskChoices);
 }

@@ -134,8 +134,18 @@ describe('one invoice', () => {
     await page.type(`${form} input[inputmode]`, '100');
     await refreshed(43_200);
     expect(amount()).toBe('100');
+    await page.type(`${form} input[maxlength]`, 'HT 55');
+    await page.type(`${form} input[inputmode]`, '0');
+    page.server.on('recordPayment', () => refusal(409, 'invoice-stale', 'Somebody recorded another payment.'));
+    await page.type(`${form} input[inputmode]`, '50');
+    pay();
+    await page.settle(20);
+    expect(page.refused()).toContain('another payment');
     await refreshed(33_200);
-    expect(amount()).toBe('332.00');
+    // Only the amount is offered anew; what was refused of the one before is over.
+    expect([amount(), page.element.querySelector<HTMLInputElement>(`${form} input[maxlength]`)!.value, page.refused()]).toEqual([
+      ...['332.00', 'HT 55', ''],
+    ]);
   });
 
   it('tells that what is paid beyond the invoice is the client’s credit', async () => {

@@ -100,6 +100,28 @@ describe('the form of an entry', () => {
     expect([field('End').value, saved.length]).toEqual(['noon', 0]);
   });
 
+  it('is of the day that is looked at while it is new, and keeps what was typed', async () => {
+    await open({ date: '2026-06-09' });
+    await type('Start', '9');
+    fixture.componentRef.setInput('date', '2026-06-10');
+    await type('End', '10');
+    await save();
+    expect([saved[0]!.date, saved[0]!.span?.start]).toEqual(['2026-06-10', '09:00']);
+  });
+
+  it('is not held back by what stands in a field that is not there', async () => {
+    await open({ date: '2026-06-09', entry: { ...ENTRY, startAt: null, endAt: null, startClock: null, endClock: null } });
+    await type('Length', 'long');
+    expect(await save()).toContain('Type a length');
+    const radio = [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLButtonElement>('mat-button-toggle button')];
+    radio.find((one) => one.textContent!.trim() === 'Start and end')!.click();
+    await fixture.whenStable();
+    await type('Start', '9');
+    await type('End', '10');
+    expect(await save()).toBe('');
+    expect(saved[0]!.span?.end).toBe('10:00');
+  });
+
   it('keeps what somebody has decided of billable', async () => {
     await open({ date: '2026-06-09', entry: { ...ENTRY, billable: false } });
     const box = [...(fixture.nativeElement as HTMLElement).querySelectorAll<HTMLInputElement>('input[type=checkbox]')];

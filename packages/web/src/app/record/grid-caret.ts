@@ -14,6 +14,8 @@ export interface Position {
 export class GridCaret {
   private readonly caret = signal<Place | null>(null);
   private readonly anchor = signal<Place | null>(null);
+  /** The date on which going on by Tab began. */
+  private run: string | null = null;
   readonly isBlock = computed(() => this.anchor() !== null);
   /** Where the caret stands now. */
   readonly position = computed(() => this.positionOf(this.caret()) ?? this.beginning());
@@ -38,6 +40,7 @@ export class GridCaret {
 
   /** Goes to a cell; what lies outside is the last one before it. */
   goTo({ row, column }: Position, marking = false): Place | null {
+    this.run = null;
     this.anchor.set(marking ? (this.anchor() ?? this.place()) : null);
     const within = (value: number, count: number) => Math.max(0, Math.min(value, count - 1));
     const place = this.placeAt({ row: within(row, this.rows().length), column: within(column, this.dates().length) });
@@ -45,10 +48,28 @@ export class GridCaret {
     return place;
   }
 
+  /** To the cell beside. */
+  goAcross(by: 1 | -1): Place | null {
+    const { row, column } = this.position();
+    const run = this.run ?? this.dates()[column] ?? null;
+    const place = this.goTo({ row, column: column + by });
+    this.run = run;
+    return place;
+  }
+
+  /** To the row below or above; from a row that was filled by Tab, to the column in which that began. */
+  goDown(by: 1 | -1): Place | null {
+    const { row, column } = this.position();
+    const began = this.run === null ? column : this.dates().indexOf(this.run);
+    return this.goTo({ row: row + by, column: began });
+  }
+
   /** Follows the focus, whatever brought it there. */
   follow(place: Place): void {
     const now = this.caret();
-    if (now?.key !== place.key || now.date !== place.date) this.caret.set(place);
+    if (now?.key === place.key && now.date === place.date) return;
+    this.run = null;
+    this.caret.set(place);
   }
 
   holds(row: number, column: number): boolean {

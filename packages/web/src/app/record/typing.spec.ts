@@ -87,6 +87,8 @@ describe('typing into the week', () => {
     const book = new Book(stored());
     page.element.querySelector<HTMLElement>('[data-cell="0-0"]')!.focus();
     let [caret, anchor]: [string, string | null] = [focused().dataset['place']!, null];
+    // The column in which going on by Tab began.
+    let run: number | null = null;
     let minutes = seed % 7;
     const told: string[] = [];
 
@@ -127,6 +129,7 @@ describe('typing into the week', () => {
         const shiftKey = roll(3) === 0;
         anchor = shiftKey ? (anchor ?? caret) : null;
         caret = moved(caret, down, across);
+        run = null;
         key(name, { shiftKey });
       },
       type() {
@@ -149,7 +152,9 @@ describe('typing into the week', () => {
         if (leave !== 'Escape') {
           book.write(new Map([[caret, secondsOf(text)]]));
           anchor = null;
-          caret = moved(caret, down, across);
+          const { column } = where(caret);
+          caret = moved(caret, down, leave === 'Enter' && run !== null ? run - column : across);
+          run = leave === 'Tab' ? (run ?? column) : null;
         }
       },
       delete() {

@@ -203,6 +203,28 @@ describe('the week grid by keyboard', () => {
     expect(document.activeElement).toBe(cell(1, 1));
   });
 
+  it('goes on by Enter, after a row was filled by Tab, where that row began', async () => {
+    cell(0, 2).focus();
+    await press('2');
+    await fill('2');
+    await press('Tab');
+    await press('3');
+    await fill('3');
+    await press('Tab');
+    await press('4');
+    await fill('4');
+    await press('Enter');
+    expect(document.activeElement).toBe(cell(1, 2));
+    // Whoever moves otherwise begins another run.
+    await press('F2');
+    await press('Tab');
+    await press('ArrowUp');
+    await press('5');
+    await fill('5');
+    await press('Enter');
+    expect(document.activeElement).toBe(cell(1, 3));
+  });
+
   it('loses no key of somebody who types fast: box and cell take the focus at once', async () => {
     const now = (key: string) =>
       document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));

@@ -74,7 +74,10 @@ export class WeekGrid {
   }
 
   private move(to: Position, marking = false): void {
-    const place = this.caret.goTo(to, marking);
+    this.went(this.caret.goTo(to, marking));
+  }
+
+  private went(place: Place | null): void {
     if (place) this.dayChosen.emit(place.date);
     this.focusActive();
   }
@@ -185,11 +188,11 @@ export class WeekGrid {
       return true;
     }
     if (!['Enter', 'Tab', 'ArrowDown', 'ArrowUp'].includes(key)) return false;
-    const down = key === 'ArrowUp' || (key === 'Enter' && shiftKey) ? -1 : key === 'Tab' ? 0 : 1;
-    const across = key === 'Tab' ? (shiftKey ? -1 : 1) : 0;
     if (!this.commit(true)) return true;
-    const { row, column } = this.caret.position();
-    this.move({ row: row + down, column: column + across });
+    const back = shiftKey || key === 'ArrowUp' ? -1 : 1;
+    if (key === 'Tab') this.went(this.caret.goAcross(back));
+    else if (key === 'Enter') this.went(this.caret.goDown(back));
+    else this.move({ ...this.caret.position(), row: this.caret.position().row + back });
     return true;
   }
 

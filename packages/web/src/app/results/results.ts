@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { Figure, ResultRow, Results } from '@yellowwood/contracts';
 import { Api } from '../api/api';
@@ -6,6 +6,7 @@ import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
+import { focusWhenThere } from '../ui/focus-when-there';
 import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
 import { loaded } from '../ui/loaded';
@@ -28,6 +29,7 @@ import { SeriesChart } from './series-chart';
 })
 export class ResultsScreen {
   private readonly api = inject(Api);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -107,8 +109,13 @@ export class ResultsScreen {
     void this.address.set({ show });
   }
 
+  /** What one came for is the figures of the row, and they stand first. */
   protected open(row: ResultRow): void {
+    const before = this.results.value();
     void this.address.set({ scope: `${row.kind}:${row.id}` });
+    const figures = () =>
+      this.results.value() === before ? null : this.host.nativeElement.querySelector<HTMLElement>('.figs button');
+    focusWhenThere(figures, 600).subscribe();
   }
 }
 

@@ -67,6 +67,13 @@ export class PersonReview {
         : [`${hours(recorded)}${planned > 0 ? ` of ${hours(planned)}` : ''}`];
     return [...time, submittedAt ? `submitted ${this.formats.moment(submittedAt)}` : ''].filter(Boolean).join(', ');
   });
+  /** The entry that one comes to first: one that needs a look, else one that waits. */
+  protected readonly firstLook = computed(() => {
+    const { person, entries } = this.detail.value()!;
+    const looked = new Set(person.looks.map(({ entryId }) => entryId));
+    const waits = entries.filter(({ stage }) => stage === 'submitted');
+    return (waits.find(({ id }) => looked.has(id)) ?? waits[0] ?? entries[0])?.id ?? null;
+  });
   /** What concerns the week as a whole or a day of it, not one entry. */
   protected readonly wholeLooks = computed(() =>
     (this.detail.value()?.person.looks ?? [])

@@ -10,7 +10,7 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
       ['Arrows, Home, End', 'move'],
       ['a figure', 'replaces what is in the cell'],
       ['F2 or Enter', 'edits the cell, or opens its entries'],
-      ['Enter, Tab', 'keep and go down, go right'],
+      ['Enter, Tab', 'keep and go down, go right; Enter after Tab goes on below where the row began'],
       ['Escape', 'leaves the cell as it was, or lets go of what was refused'],
       ['Delete', 'empties the cell, or the block in one step'],
       ['Shift with arrows', 'marks a block'],
@@ -22,7 +22,7 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
     place: 'In every list',
     keys: [
       ['Arrows, Page, Home, End', 'move'],
-      ['Up from the first row', 'to the heads; Enter sorts by one'],
+      ['Up from the first row', 'to the heads; letters lead to one, Enter sorts by it'],
       ['Enter', 'opens what the row is'],
     ],
   },
@@ -47,8 +47,14 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
     ],
   },
   {
-    place: 'Anywhere but in a box',
-    keys: [['?', 'shows the keys']],
+    place: 'Everywhere',
+    keys: [
+      ['Ctrl+Shift+1 to 5', 'to a step, and into its list or grid'],
+      ['F6, Shift+F6', 'to the next part of the page, to the one before'],
+      ['Ctrl+Enter', 'the main button of the step: submits, approves what is clean, issues'],
+      ['F9', 'starts the timer, or stops it'],
+      ['?', 'shows the keys, where no text is typed'],
+    ],
   },
   {
     place: 'In a form',

@@ -4,7 +4,7 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { Role } from '@yellowwood/core';
 import { of } from 'rxjs';
 import { Address } from '../state/address';
-import { Page, id, open } from '../testing/fake-server';
+import { Page, id, open, refusal } from '../testing/fake-server';
 import { entryOf, weekOfEntries } from '../testing/fixtures';
 import { Shell } from './shell';
 
@@ -142,6 +142,52 @@ describe('the shell', () => {
     await page.press('Fold away');
     expect(document.activeElement).not.toBe(document.body);
     expect(page.element.contains(document.activeElement)).toBeTrue();
+  });
+
+  it('goes by F6 from part to part, into what is worked on there, and back', async () => {
+    await shell('/f/f/results');
+    const here = () => document.activeElement!.closest('yw-step-rail, yw-scope-tree, main, yw-why-panel, yw-timer-dock');
+    const f6 = async (shiftKey = false) => {
+      await page.key(document.activeElement!, 'F6', { shiftKey });
+      return here()!.tagName.toLowerCase();
+    };
+    page.element.querySelector<HTMLElement>('yw-scope-tree')!.style.display = 'block';
+    const main = page.element.querySelector('main')!;
+    main.insertAdjacentHTML(
+      'beforeend',
+      '<button>first</button><table><tr tabindex="-1"></tr><tr tabindex="0"><td>row</td></tr></table>',
+    );
+    // From nowhere to the work.
+    expect([await f6(), document.activeElement!.textContent]).toEqual(['main', 'row']);
+    expect([await f6(), document.activeElement!.className]).toEqual(['yw-timer-dock', 'main']);
+    expect([await f6(), await f6(), await f6()]).toEqual(['yw-step-rail', 'yw-scope-tree', 'main']);
+    expect([await f6(true), document.activeElement!.getAttribute('role')]).toEqual(['yw-scope-tree', 'treeitem']);
+  });
+
+  it('goes to a step and into its list, presses the main button, starts the timer: each by its key', async () => {
+    await shell('/f/f/record');
+    const main = page.element.querySelector('main')!;
+    main.insertAdjacentHTML(
+      'beforeend',
+      '<button data-main>Submit</button><input /><table><tr tabindex="0"><td>row</td></tr></table>',
+    );
+    const pressed: string[] = [];
+    page.element.addEventListener('click', ({ target }) => pressed.push((target as Element).textContent!.trim()));
+    await page.key(document.body, 'Enter', { ctrlKey: true });
+    await page.key(main.querySelector('input')!, 'Enter', { ctrlKey: true });
+    main.querySelector<HTMLButtonElement>('[data-main]')!.disabled = true;
+    await page.key(document.body, 'Enter', { ctrlKey: true });
+    expect(pressed).toEqual(['Submit']);
+    page.server.on('startTimer', () => refusal(409, 'timer-runs', 'It runs.'));
+    await page.key(document.body, 'F9');
+    expect(pressed).toEqual(['Submit', 'Start timer']);
+    await page.key(document.body, '!', { code: 'Digit2', ctrlKey: true, shiftKey: true });
+    await page.settle(100);
+    expect(TestBed.inject(Router).url).toContain('/f/f/review');
+    expect(document.activeElement!.textContent).toBe('row');
+    await page.key(document.body, '!', { code: 'Digit2', ctrlKey: true, shiftKey: true, altKey: true });
+    await page.key(document.body, '9', { code: 'Digit9', ctrlKey: true, shiftKey: true });
+    expect(TestBed.inject(Router).url).toContain('/f/f/review');
   });
 
   it('shows the keys by a question mark, once, from wherever no text is typed', async () => {

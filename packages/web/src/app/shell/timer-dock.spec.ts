@@ -49,6 +49,8 @@ describe('the timer dock', () => {
     );
     expect(page.text('.what span')).toBe('Not classified yet');
     expect(page.element.querySelector('section[aria-label="What the timer is for: Not classified yet"]')).not.toBeNull();
+    await page.settle(30);
+    expect(document.activeElement).toBe(page.element.querySelector('yw-work-field input'));
   });
 
   it('shows the time from the stored start by the server’s clock, and the day against its maximum', async () => {

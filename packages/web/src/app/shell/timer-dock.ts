@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DOCUMENT,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
@@ -34,6 +44,9 @@ export class TimerDock {
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
+  private readonly injector = inject(Injector);
+  private readonly mayType = !inject(DOCUMENT).defaultView!.matchMedia('(pointer: coarse)').matches;
+  private readonly workField = viewChild(WorkField);
   protected readonly running = this.store.selectSignal(timersFeature.selectRunning);
   protected readonly paused = this.store.selectSignal(timersFeature.selectPaused);
   private readonly all = this.store.selectSignal(timersFeature.selectTimers);
@@ -97,7 +110,10 @@ export class TimerDock {
       started = id;
       return this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } });
     });
-    if (timers) this.edit(started);
+    if (!timers) return;
+    this.edit(started);
+    // What it is for may be said at once; a pad of keys is not brought up over a small screen for it.
+    if (this.mayType) afterNextRender({ read: () => this.workField()?.focus() }, { injector: this.injector });
   }
 
   protected pause(timer: Timer): void {

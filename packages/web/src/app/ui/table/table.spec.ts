@@ -264,6 +264,13 @@ describe('a table', () => {
     expect(document.activeElement!.textContent!.trim()).toBe('Job');
     await page.key(document.activeElement!, 'ArrowRight');
     expect(document.activeElement!.textContent!.trim()).toBe('Begun');
+    // Letters lead on to the next head that begins with them, and round.
+    await page.key(document.activeElement!, 'j');
+    expect(document.activeElement!.textContent!.trim()).toBe('Job');
+    await page.key(document.activeElement!, 'b', { ctrlKey: true });
+    expect(document.activeElement!.textContent!.trim()).toBe('Job');
+    await page.key(document.activeElement!, 'B');
+    expect(document.activeElement!.textContent!.trim()).toBe('Begun');
     await page.key(document.activeElement!, 'ArrowLeft');
     await page.key(document.activeElement!, 'ArrowDown');
     expect(focused()).toBe('a');

@@ -16,11 +16,11 @@ import {
   signal,
   viewChild,
 } from '@angular/core';
-import { animationFrameScheduler, first, interval, map, take } from 'rxjs';
 import type { View } from '@yellowwood/contracts';
 import { Formats } from '../../state/formats';
 import { Views } from '../../state/views';
 import { command } from '../command';
+import { focusWhenThere } from '../focus-when-there';
 import { Line, arrange, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
 import { Cell, Column, amountsOf } from './column';
@@ -221,7 +221,10 @@ export class Table<T> {
     const heads = this.heads();
     const at = heads.indexOf(event.currentTarget as HTMLElement);
     if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') heads[at + (event.key === 'ArrowRight' ? 1 : -1)]?.focus();
-    else if (event.key === 'ArrowDown') this.focusRow(this.inRows()[0]?.key ?? null);
+    else if (/^\p{L}$/u.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      const begins = (head: HTMLElement) => head.textContent!.trim().toLowerCase().startsWith(event.key.toLowerCase());
+      [...heads.slice(at + 1), ...heads.slice(0, at + 1)].find(begins)?.focus();
+    } else if (event.key === 'ArrowDown') this.focusRow(this.inRows()[0]?.key ?? null);
     else return;
     event.preventDefault();
   }
@@ -237,13 +240,7 @@ export class Table<T> {
     viewport.elementRef.nativeElement.focus({ preventScroll: true });
     viewport.scrollToIndex(this.lines().findIndex((line) => line.key === key));
     // Drawn some frames after it has scrolled.
-    interval(0, animationFrameScheduler)
-      .pipe(
-        take(30),
-        map(() => row()),
-        first((found) => found !== null, null),
-      )
-      .subscribe((found) => found?.focus());
+    focusWhenThere(row).subscribe();
   }
 
   /** Shows where the list goes on, once it does. */
