@@ -135,3 +135,56 @@ test('start a timer on known work: one press starts it, two letters and Enter sa
   await expect(by.page.getByRole('timer')).toBeHidden();
   await by.page.context().close();
 });
+
+test('a week of rows like last week’s, with their hours: two presses', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'staff'));
+  await by.press(by.page.getByRole('button', { name: /^Bring last/ }));
+  await by.last(by.page.getByRole('menuitem', { name: 'Rows with their hours, to today' }));
+  expect(by.mouse).toBeLessThanOrEqual(2);
+  await by.page.context().close();
+});
+
+test('1:30 on yesterday, in a row that is there: one press and four keys; why an amount: one press', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'staff'));
+  // Tuesday of the week in which it is Wednesday.
+  const cell = by.page.locator('td[data-place$="2026-06-09"][aria-readonly="false"][aria-label$=", empty"]').first();
+  const place = await cell.getAttribute('data-place');
+  await by.press(cell);
+  for (const key of ['9', '0', 'm', 'Enter']) await by.key(key);
+  const typed = by.page.locator(`td[data-place="${place}"]`);
+  await expect(typed).toContainText('1:30');
+  expect([by.mouse, by.keys]).toEqual([1, 4]);
+  const why = new Presses(by.page);
+  await why.press(typed);
+  await expect(panel(by.page).getByRole('heading', { name: 'History' })).toBeVisible();
+  expect(why.mouse).toBe(1);
+  await by.page.keyboard.press('Control+z');
+  await expect(typed).toHaveText('');
+  await by.page.context().close();
+});
+
+test('mend what was returned and submit again: five presses and the time', async ({ browser }) => {
+  const by = new Presses(await signedIn(browser, 'staff'));
+  const record = step(by.page, 'Record');
+  await expect(record).toContainText('returned');
+  await by.press(record);
+  const returned = by.page.locator('td[aria-label*="returned"]').first();
+  by.mouse += 2;
+  await returned.dblclick();
+  const form = by.page.locator('yw-entry-form');
+  const start = form.locator('.time input').first();
+  await expect(start).toBeFocused();
+  const before = await start.inputValue();
+  const [hour, minute] = before.split(':').map(Number) as [number, number];
+  for (const key of `${hour}:${String(minute + 5).padStart(2, '0')}`) await by.key(key);
+  await by.key('Enter');
+  await expect(form).toBeHidden();
+  await by.press(by.page.getByRole('button', { name: /^Submit \d.* again$/ }));
+  await by.last(by.page.getByRole('dialog').getByRole('button', { name: 'Submit week' }));
+  expect(by.mouse).toBeLessThanOrEqual(5);
+  expect(by.keys).toBeLessThanOrEqual(6);
+  await by.page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
+  await by.page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(by.page.getByText(new RegExp(`${before} to`)).first()).toBeVisible();
+  await by.page.context().close();
+});

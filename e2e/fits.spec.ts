@@ -1,12 +1,14 @@
 import { Page, expect, test } from '@playwright/test';
 import { Role, signedIn } from './people';
 
-/** Widths in pixels, and what a window of 1280 × 800 has left at a zoom of 200 %. */
+/** Widths in pixels, and what windows of 1280, 1440 and 1920 pixels have left at a zoom of 200 %. */
 const SIZES: readonly (readonly [width: number, height: number])[] = [
   [320, 640],
   [390, 844],
   [640, 400],
+  [720, 450],
   [768, 1024],
+  [960, 600],
   [1280, 800],
   [1440, 900],
   [1920, 1080],
@@ -42,8 +44,11 @@ function misfits(page: Page): Promise<string[]> {
     for (const [name, element] of [
       ['the page', document.scrollingElement!],
       ['the work', document.querySelector('main')!],
+      // The columns of a week keep in view.
+      ['the grid', document.querySelector('yw-week-grid .scroll')],
     ] as const)
-      if (wide(element) > 1) found.push(`${name} is ${wide(element)} px wider than its room`);
+      if (!element) continue;
+      else if (wide(element) > 1) found.push(`${name} is ${wide(element)} px wider than its room`);
     const figures = 'td:not(.words), dd, .num, .figs b, .clock, yw-step-rail a span, button, h1';
     for (const element of document.querySelectorAll<HTMLElement>(figures)) {
       const box = element.getBoundingClientRect();
@@ -97,3 +102,146 @@ for (const role of Object.keys(VIEWS) as Role[])
     expect(wrong).toEqual([]);
     await page.context().close();
   });
+
+/** A firm of four hundred projects and four hundred people: what the server lists is there so often, under other names. */
+async function withHundreds(page: Page): Promise<void> {
+  const many = <T extends Record<string, unknown>>(list: readonly T[], key: 'id' | 'personId'): T[] =>
+    Array.from({ length: 400 }, (_, index) => {
+      const one = list[index % list.length]!;
+      if (index < list.length) return one;
+      return {
+        ...one,
+        [key]: `${String(one[key]).slice(0, -6)}${index.toString(16).padStart(6, 'f')}`,
+        name: `${String(one['name'])} ${index}`,
+      };
+    });
+  await page.route('**/api/f/**', async (route) => {
+    const answer = await route.fetch();
+    if (!answer.headers()['content-type']?.includes('json')) return route.fulfill({ response: answer });
+    const body = (await answer.json()) as Record<string, unknown>;
+    for (const [name, key] of [
+      ['projects', 'id'],
+      ['rows', 'id'],
+      ['people', 'id' in ((body['people'] as Record<string, unknown>[] | undefined)?.[0] ?? {}) ? 'id' : 'personId'],
+    ] as const) {
+      const list = body[name];
+      if (Array.isArray(list) && list.length > 0 && (list[0] as Record<string, unknown>)['name'])
+        body[name] = many(list as Record<string, unknown>[], key);
+    }
+    return route.fulfill({ response: answer, json: body });
+  });
+}
+
+test('owner: main views fit with four hundred projects and people', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  await withHundreds(page);
+  const wrong: string[] = [];
+  for (const view of ['record', 'review?period=2026-W22', 'results'])
+    for (const [width, height] of [
+      [390, 844],
+      [1280, 800],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await page.goto(`/f/quillfeather/${view}`);
+      await expect(page.locator('main h1').first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      wrong.push(...(await misfits(page)).map((what) => `${view} at ${width}: ${what}`));
+    }
+  expect(wrong).toEqual([]);
+  // Four hundred rows are more than are drawn at once; the picker and the tree find one of them.
+  await expect(page.locator('main tbody tr').first()).toBeVisible();
+  expect(await page.locator('main tbody tr').count()).toBeLessThan(150);
+  await page.getByRole('searchbox', { name: 'Find client, project, task' }).fill('survey 399');
+  await expect(page.getByRole('treeitem', { name: /399/ }).first()).toBeVisible();
+  await page.context().close();
+});
+
+/** What has the focus and does not show it by a ring of three to one against what lies around. */
+function unseen(page: Page): Promise<string | null> {
+  return page.evaluate(() => {
+    const element = document.activeElement as HTMLElement | null;
+    if (!element || element === document.body) return null;
+    const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true })!;
+    const rgba = (colour: string): [number, number, number, number] => {
+      canvas.clearRect(0, 0, 1, 1);
+      canvas.fillStyle = colour;
+      canvas.fillRect(0, 0, 1, 1);
+      const [r, g, b, a] = canvas.getImageData(0, 0, 1, 1).data;
+      return [r!, g!, b!, a!];
+    };
+    const behind = (from: Element | null): [number, number, number, number] => {
+      for (let one = from; one; one = one.parentElement) {
+        const colour = rgba(getComputedStyle(one).backgroundColor);
+        if (colour[3] > 200) return colour;
+      }
+      return rgba(getComputedStyle(document.documentElement).backgroundColor);
+    };
+    // WCAG 2.2, relative luminance and contrast ratio.
+    const light = ([r, g, b]: readonly number[]) => {
+      const [x, y, z] = [r!, g!, b!].map((value) =>
+        value / 255 <= 0.04045 ? value / 255 / 12.92 : ((value / 255 + 0.055) / 1.055) ** 2.4,
+      );
+      return 0.2126 * x! + 0.7152 * y! + 0.0722 * z!;
+    };
+    const ratio = (a: readonly number[], b: readonly number[]) => {
+      const [high, low] = [light(a), light(b)].sort((x, y) => y - x);
+      return (high! + 0.05) / (low! + 0.05);
+    };
+    // A box of Material's draws its ring around what is drawn of it.
+    const shown = element.closest('mat-checkbox, mat-button-toggle') ?? element;
+    const rings = [element, shown, ...shown.querySelectorAll('*')].flatMap((one) => {
+      const styles = [getComputedStyle(one), getComputedStyle(one, '::before'), getComputedStyle(one, '::after')];
+      return styles.flatMap((style) => {
+        const outline = style.outlineStyle !== 'none' && parseFloat(style.outlineWidth) >= 2 ? [style.outlineColor] : [];
+        const shadow = /^(rgba?\([^)]*\)|color\([^)]*\)|oklch\([^)]*\)).* [2-9]\d*px(?: inset)?$/.exec(style.boxShadow);
+        return [...outline, ...(shadow ? [shadow[1]!] : [])];
+      });
+    });
+    const around = [behind(shown.parentElement), behind(shown)];
+    const best = Math.max(0, ...rings.map((ring) => Math.max(...around.map((colour) => ratio(rgba(ring), colour)))));
+    const name = element.getAttribute('aria-label') ?? element.textContent!.trim().slice(0, 40);
+    return best >= 3 ? null : `${element.tagName}.${element.className} “${name}”: ${best.toFixed(1)}`;
+  });
+}
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test(`the focus is seen on every stop, ${colorScheme}`, async ({ browser }) => {
+    const page = await signedIn(browser, 'owner', { colorScheme });
+    const wrong = new Set<string>();
+    for (const view of ['record', 'review?period=2026-W22', 'bill', 'collect?show=all', 'results']) {
+      await page.goto(`/f/quillfeather/${view}`);
+      await expect(page.locator('main h1').first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      for (let stop = 0; stop < 60; stop += 1) {
+        await page.keyboard.press('Tab');
+        const found = await unseen(page);
+        if (found) wrong.add(`${view}: ${found}`);
+      }
+    }
+    expect([...wrong]).toEqual([]);
+    await page.context().close();
+  });
+
+test('names of buttons and links begin with the words that are seen on them', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  const wrong: string[] = [];
+  for (const view of ['record', 'review?period=2026-W22', 'bill', 'collect?show=all', 'results']) {
+    await page.goto(`/f/quillfeather/${view}`);
+    await expect(page.locator('main h1').first()).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    const found = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('button[aria-label], a[aria-label]')].flatMap((one) => {
+        const words = (text: string) =>
+          text
+            .toLowerCase()
+            .replace(/[^\p{L}\p{N}]+/gu, ' ')
+            .trim();
+        const [seen, name] = [words(one.innerText), words(one.getAttribute('aria-label')!)];
+        return name.startsWith(seen) ? [] : [`“${seen}” is called “${name}”`];
+      }),
+    );
+    wrong.push(...found.map((what) => `${view}: ${what}`));
+  }
+  expect(wrong).toEqual([]);
+  await page.context().close();
+});

@@ -25,12 +25,31 @@ export async function signedIn(browser: Browser, role: Role, options: Parameters
   page.on('pageerror', (error) => faults.push(error.message));
   page.on('response', (response) => response.status() >= 500 && faults.push(`${response.status()} ${response.url()}`));
   page.on('close', () => expect(faults).toEqual([]));
+  await noFocusLost(page, (what) => faults.push(what));
   await page.goto('/sign-in');
   await page.getByLabel('E-mail address').fill(`${SIGN_INS[role][0]}@quillfeather.example`);
   await page.getByLabel('Password').fill(SIGN_INS[role][1]);
   await page.keyboard.press('Enter');
   await page.waitForURL('**/f/quillfeather/record');
   return page;
+}
+
+/** Whoever works by keyboard is nowhere on the body: after no key and no press of a button may the focus be left there. */
+async function noFocusLost(page: Page, tell: (what: string) => void): Promise<void> {
+  await page.exposeFunction('focusWasLost', tell);
+  await page.addInitScript(() => {
+    const lost = () => document.activeElement === document.body && document.hasFocus();
+    const watch = (event: Event) => {
+      const from = event.target as Element;
+      if (from === document.body || !from.closest('button, a, input, textarea, [tabindex]')) return;
+      const what = `${event.type} ${(event as KeyboardEvent).key ?? ''} on ${from.tagName} “${from.textContent!.trim().slice(0, 40)}”`;
+      const tell = (window as unknown as { focusWasLost(what: string): void }).focusWasLost;
+      // What closes and what is read take their time; only what stays lost is.
+      setTimeout(() => lost() && setTimeout(() => lost() && tell(`focus on the body after ${what}`), 2500), 700);
+    };
+    document.addEventListener('keydown', watch, true);
+    document.addEventListener('click', watch, true);
+  });
 }
 
 /** Answers a question of the page: writes the words, presses the button. */

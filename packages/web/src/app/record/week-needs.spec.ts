@@ -56,6 +56,13 @@ describe('what a week needs', () => {
     expect(TestBed.inject(Router).url).toContain('day=2026-06-09');
   });
 
+  it('holds nothing against what is submitted already, nor against today before it is over', async () => {
+    const submitted = entryOf(50, { stage: 'submitted', problems: ['no-service'] });
+    await needs(weekOfEntries([submitted, entryOf(51, { date: '2026-06-09' })], { days: DAYS.map((one) => ({ ...one })) }));
+    expect(page.text()).toContain('Nothing stands in the way of submitting.');
+    expect(page.text()).not.toContain('Days with nothing on them');
+  });
+
   it('says that nothing stands in the way, or that it is submitted', async () => {
     await needs(weekOfEntries([entryOf(50)], { days: [day(MONDAY, 27_000, 5400)] }));
     expect(page.text()).toContain('Nothing stands in the way of submitting.');
