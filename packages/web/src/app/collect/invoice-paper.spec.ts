@@ -52,6 +52,15 @@ describe('an issued invoice', () => {
     expect(page.element.querySelector(table)).toBeNull();
   });
 
+  it('opens no line of another invoice', async () => {
+    page.element.querySelector<HTMLButtonElement>('yw-paper tbody button')!.click();
+    await page.settle(30);
+    expect(page.element.querySelector(table)).not.toBeNull();
+    await TestBed.inject(Router).navigateByUrl(`/f/f/collect?sel=invoice:${id(2)}`);
+    await page.settle(30);
+    expect([page.element.querySelector('yw-paper') !== null, page.element.querySelector(table)]).toEqual([true, null]);
+  });
+
   it('leads to its client and to its projects', async () => {
     await page.press('Pier');
     expect(url()).toBe(`/f/f/collect?scope=project:${id(20)}`);

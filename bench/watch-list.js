@@ -1,0 +1,33 @@
+// Runs in the page: how long a long list takes to its first row, and a step of scrolling to its paint.
+// Plain JavaScript, since it is handed over as text.
+(() => {
+  const painted = (done) => {
+    // A message arrives after the frame has been drawn.
+    const channel = new MessageChannel();
+    channel.port1.onmessage = () => done(performance.now());
+    channel.port2.postMessage(null);
+  };
+  /** Milliseconds from the end of an answer to the frame that shows the first row made of it. */
+  window.firstRow = new Promise((resolve) => {
+    const frame = () => {
+      const answer = performance.getEntriesByType('resource').findLast((one) => one.name.includes('/results?'));
+      if (!answer || !document.querySelector('main tr[data-key]')) return requestAnimationFrame(frame);
+      painted((now) => resolve(now - answer.responseEnd));
+    };
+    requestAnimationFrame(frame);
+  });
+  /** Milliseconds from a step of scrolling to the frame that has rows where it came to. */
+  window.scrollStep = (selector, row) =>
+    new Promise((resolve) => {
+      const list = document.querySelector(selector);
+      const start = performance.now();
+      list.scrollTop += 400;
+      const frame = () => {
+        const box = list.getBoundingClientRect();
+        const there = document.elementFromPoint(box.left + 60, box.top + box.height / 2);
+        if (!there?.closest(row)) return requestAnimationFrame(frame);
+        painted((now) => resolve(now - start));
+      };
+      requestAnimationFrame(frame);
+    });
+})();
