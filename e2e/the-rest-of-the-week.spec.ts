@@ -45,7 +45,7 @@ test('staff: adds time by the clock, divides it, starts it again, and takes each
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(day.getByText('08:00 to 12:15, break 0:15')).toBeVisible();
 
-  await day.getByRole('button', { name: 'Start Running the practice again' }).click();
+  await day.getByRole('button', { name: 'Start again: Running the practice' }).click();
   await expect(page.getByRole('timer')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Timer' })).toContainText('Running the practice');
   await page.context().close();

@@ -331,7 +331,7 @@ describe('the chosen day', () => {
         today: { date: '2026-06-10', recorded: 0, maximum: 36_000, planned: 27_000 },
       })),
     );
-    await page.press('Start Pier again');
+    await page.press('Start again: Pier');
     expect(page.server.to('startTimer')[0]!.body).toEqual(
       jasmine.objectContaining({
         projectId: id(20),

@@ -38,7 +38,7 @@ type Account = NonNullable<Session['account']>;
       padding: 8px 16px;
       display: grid;
     }
-    @media (max-width: 900px) {
+    @media (max-width: 1079px) {
       :host {
         padding: 0 6px;
       }

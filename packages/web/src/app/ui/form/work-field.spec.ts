@@ -91,6 +91,13 @@ describe('the work field', () => {
     // Tab closes the list on the way out.
     await page.key(box(), 'Tab');
     expect([box().value, picked]).toEqual(['Pier', []]);
+    // So does going elsewhere by any other way.
+    await find('sou');
+    const elsewhere = page.element.appendChild(document.createElement('input'));
+    elsewhere.focus();
+    await page.settle(30);
+    expect([box().value, options(), picked]).toEqual(['Pier', [], []]);
+    elsewhere.remove();
     await find('sou');
     await page.key(box(), 'Escape');
     box().value = 'sou';

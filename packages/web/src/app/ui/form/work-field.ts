@@ -120,9 +120,13 @@ export class WorkField extends Field<PickedWork | null> {
     this.box()!.nativeElement.value = this.shown();
   }
 
-  /** While the list is open, one may be on the way to a choice in it; its closing restores. */
-  protected left(): void {
+  /**
+   * While the list is open, one may be on the way to a choice in it, which takes no focus; its closing restores.
+   * @param to what has the focus now
+   */
+  protected left(to: EventTarget | null): void {
     this.leave();
+    if (to) this.trigger().closePanel();
     if (!this.trigger().panelOpen) this.restore();
   }
 

@@ -86,7 +86,7 @@ test('a week of rows like last week’s, with their hours: six keys', async ({ b
 });
 
 test('twenty-five figures of a week typed anew: 52 keys', async ({ browser }) => {
-  const keys = await by(browser, 'staff');
+  const keys = await by(browser, 'manager');
   await keys.page.goto('/f/quillfeather/record?period=2026-W25');
   await keys.page.getByRole('button', { name: /^Bring last/ }).click();
   await keys.page.getByRole('menuitem', { name: 'Rows only' }).click();
