@@ -77,7 +77,9 @@ test('a week of rows like last week’s, with their hours: six keys', async ({ b
   await keys.work(GRID);
   await keys.press('Shift+Tab', 'Shift+Tab');
   await expect(keys.page.getByRole('button', { name: /^Bring last/ })).toBeFocused();
-  await keys.press('Enter', 'ArrowDown');
+  await keys.press('Enter');
+  await expect(keys.page.getByRole('menuitem', { name: 'Rows only' })).toBeFocused();
+  await keys.press('ArrowDown');
   await expect(keys.page.getByRole('menuitem', { name: 'Rows with their hours, to today' })).toBeFocused();
   // Enter would bring them.
   keys.count += 1;
@@ -161,8 +163,11 @@ test('return one entry with a reason: eight keys', async ({ browser }) => {
   await expect(panel(keys.page).locator('[data-first]')).toBeVisible();
   await keys.press('F6');
   await expect(panel(keys.page).locator('[data-first]:focus')).toBeVisible();
-  await keys.press('Enter', 'Tab', 'Tab');
-  await expect(panel(keys.page).getByRole('button', { name: 'Return', exact: true }).nth(1)).toBeFocused();
+  await keys.press('Enter');
+  const back = panel(keys.page).getByRole('button', { name: 'Return', exact: true }).nth(1);
+  await expect(back).toBeVisible();
+  await keys.press('Tab', 'Tab');
+  await expect(back).toBeFocused();
   await keys.press('Enter');
   await expect(keys.page.getByRole('dialog').getByRole('textbox')).toBeFocused();
   keys.count += 1;

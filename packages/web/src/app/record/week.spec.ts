@@ -396,7 +396,7 @@ describe('the chosen day', () => {
 
   it('says of an empty day what can be done', async () => {
     await today([]);
-    expect(lines()).toEqual(['Nothing recorded on this day. Type into the grid, add time, or start the timer below.']);
+    expect(lines()).toEqual(['Nothing recorded on this day. Add time here, or start the timer below.']);
     await page.press('Add time');
     expect(page.text('yw-day-panel')).not.toContain('Nothing recorded');
   });

@@ -34,7 +34,7 @@ export function reviewColumns({ dates, word, to, today, formats }: ReviewList): 
       value: (one) => one.recorded || null,
       small: (one) =>
         one.inAll > one.recorded
-          ? `of ${formats.hours(one.inAll)} recorded`
+          ? `of ${formats.hours(one.inAll)} in all`
           : one.planned > 0
             ? `of ${formats.hours(one.planned)}`
             : 'no target',

@@ -62,13 +62,13 @@ describe('the review', () => {
   it('says nothing of what a week does not have', async () => {
     await list([clean]);
     expect(page.text()).toBe(
-      '‹Week 24›Go to the week of Only what needs a look Approve 1 clean week, 12:00 1 submittedColumns and files Person Mon 8 Tue 9 Wed 10 Thu 11 Fri 12 Week State Rosa VaneSurveyor6:006:0012:00of 37:30clean Total of 1 person 6:006:0012:00 In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+      '‹Week 24›Go to the week of Approve 1 clean week, 12:00 1 submitted Only what needs a look Columns and files Person Mon 8 Tue 9 Wed 10 Thu 11 Fri 12 Week State Rosa VaneSurveyor6:006:0012:00of 37:30clean Total of 1 person 6:006:0012:00 In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
     );
   });
 
   it('takes no part of somebody’s time for the whole', async () => {
     await list([clean, reviewed(8, 'Ann Part', { inAll: 143_100 })]);
-    expect(row('Ann Part').textContent).toContain('12:00of 39:45 recorded');
+    expect(row('Ann Part').textContent).toContain('12:00of 39:45 in all');
     expect(row('Rosa Vane').textContent).toContain('12:00of 37:30');
     expect(page.text()).toContain('of some, time on other work is not in this list');
   });
@@ -82,7 +82,7 @@ describe('the review', () => {
   it('says nothing of weeks that nobody has', async () => {
     await list([]);
     expect(page.text()).toBe(
-      '‹Week 24›Go to the week of Only what needs a look nobodyColumns and files Person Week State Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+      '‹Week 24›Go to the week of nobody Only what needs a look Columns and files Person Week State Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
     );
   });
 
