@@ -1,7 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import type { Entry, ReviewDetail } from '@yellowwood/contracts';
-import { FakeServer, ME, Page, id, open } from '../testing/fake-server';
+import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
 import { MONDAY, entryOf, reviewed } from '../testing/fixtures';
+import { Decided } from './decided';
 import { PersonReview } from './person-review';
 
 describe("one person's week in review", () => {
@@ -165,5 +166,30 @@ describe("one person's week in review", () => {
     await week([waiting], { person: reviewed(3, 'Rosa Vane') });
     expect(said()).toContain('12:00 of 37:30');
     expect(said()).not.toContain('reach');
+  });
+
+  it('tells when everything of somebody is decided, so that the list leads on', async () => {
+    const two = [entryOf(50, { personId: id(3), stage: 'submitted' }), entryOf(51, { personId: id(3), stage: 'submitted' })];
+    await week(two, {}, (server) =>
+      server
+        .on('approveEntries', ({ body }) => ({ decided: 1, seconds: 5400, entries: body.entries }))
+        .on('returnPeriod', () => refusal(409, 'entries-stale', 'Some of these entries have changed.')),
+    );
+    const told: string[] = [];
+    TestBed.inject(Decided).person.subscribe((person) => told.push(person));
+    await openFirst();
+    page.element.querySelectorAll<HTMLButtonElement>('.opened button')[0]!.click();
+    await page.settle(30);
+    expect([page.server.to('approveEntries')[0]!.body.entries.length, told]).toEqual([1, []]);
+    await page.press('Return');
+    await page.answer('Return week', 'Tuesday is missing');
+    expect(told).toEqual([]);
+    page.server.on('returnPeriod', () => ({ decided: 2, seconds: 10_800 }));
+    await page.press('Return');
+    await page.answer('Return week', 'Tuesday is missing');
+    expect(told).toEqual([id(3)]);
+    await page.press(/^Approve 3:00/);
+    await page.settle(30);
+    expect(told).toEqual([id(3), id(3)]);
   });
 });

@@ -20,6 +20,7 @@ import { loaded } from '../ui/loaded';
 import { Loading } from '../ui/loading';
 import { WorkNames } from '../ui/work-names';
 import { approving } from './approving';
+import { Decided } from './decided';
 
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
@@ -37,6 +38,7 @@ export class PersonReview {
   private readonly address = inject(Address);
   protected readonly command = command();
   private readonly asking = inject(Ask);
+  private readonly decided = inject(Decided);
   protected readonly names = inject(WorkNames);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
@@ -96,9 +98,11 @@ export class PersonReview {
     ];
   }
 
-  protected approve(entries: readonly Entry[]): Promise<unknown> {
+  protected async approve(entries: readonly Entry[]): Promise<void> {
+    const [person, all] = [this.personId(), entries.length === this.waiting().length];
     const what = entries.length === 1 ? 'Entry approved' : `${this.periods.title(this.from())} approved`;
-    return approving(this.api, this.command, entries, what);
+    const approved = await approving(this.api, this.command, entries, what);
+    if (approved !== undefined && all) this.decided.person.next(person);
   }
 
   protected async returnOne(entry: Entry): Promise<void> {
@@ -121,11 +125,13 @@ export class PersonReview {
       field: { label: 'Reason, shown to the person', needed: true },
       button: `Return ${this.periods.word()}`,
     });
-    if (reason !== undefined)
-      await this.command.run(
-        () => this.api.call('returnPeriod', { params: { id: this.personId() }, body: { from: this.from(), reason } }),
-        { done: `${this.periods.title(this.from())} returned` },
-      );
+    if (reason === undefined) return;
+    const person = this.personId();
+    const returned = await this.command.run(
+      () => this.api.call('returnPeriod', { params: { id: person }, body: { from: this.from(), reason } }),
+      { done: `${this.periods.title(this.from())} returned` },
+    );
+    if (returned !== undefined) this.decided.person.next(person);
   }
 
   protected async reopen(entry: Entry): Promise<void> {

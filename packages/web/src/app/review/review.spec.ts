@@ -5,6 +5,7 @@ import { of } from 'rxjs';
 import type { Review, ReviewPerson } from '@yellowwood/contracts';
 import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server';
 import { MONDAY, reviewed } from '../testing/fixtures';
+import { Decided } from './decided';
 import { ReviewScreen } from './review';
 
 const look = (reason: string, date: string | null = null) => ({ reason, date, entryId: null });
@@ -82,7 +83,7 @@ describe('the review', () => {
   it('says nothing of weeks that nobody has', async () => {
     await list([]);
     expect(page.text()).toBe(
-      '‹Week 24›Go to the week of nobody Only what needs a look Columns and files Person Week State Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
+      '‹Week 24›Go to the week ofnobody Only what needs a look Columns and files Person Week State Nobody has recorded here in this week. In the list: arrows move, Enter opens, F8 next to look at, Ctrl+Enter approves the week, Ctrl+Backspace returns it.',
     );
   });
 
@@ -224,6 +225,14 @@ describe('the review', () => {
     await page.key(row('Anna Test'), 'Enter', { ctrlKey: true });
     await page.key(row('Anna Test'), 'Backspace', { ctrlKey: true });
     expect([page.server.to('approveEntries').length, page.server.to('returnPeriod').length]).toEqual([1, 1]);
+  });
+
+  it('leads on to the next that needs a look also where it was decided beside it', async () => {
+    await list([clean, doubtful, reviewed(8, 'Nell Ash', { clean: false, looks: doubtful.looks })]);
+    TestBed.inject(Decided).person.next(id(4));
+    await page.settle();
+    expect(document.activeElement).toBe(row('Nell Ash'));
+    expect(url()).toContain(`sel=person:${id(8)}`);
   });
 
   it('returns nothing when the person cancels', async () => {

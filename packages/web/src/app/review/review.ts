@@ -1,7 +1,7 @@
 import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
 import { BreakpointObserver } from '@angular/cdk/layout';
-import { toSignal } from '@angular/core/rxjs-interop';
+import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { weekday } from '@yellowwood/core';
@@ -23,6 +23,7 @@ import { Loading } from '../ui/loading';
 import { CellTemplate } from '../ui/table/cell-template';
 import { Table } from '../ui/table/table';
 import { approving } from './approving';
+import { Decided } from './decided';
 import { OwnReview } from './own-review';
 import { reviewColumns } from './review-columns';
 
@@ -41,6 +42,7 @@ export class ReviewScreen {
   protected readonly address = inject(Address);
   protected readonly command = command();
   private readonly asking = inject(Ask);
+  private readonly decided = inject(Decided);
   private readonly formats = inject(Formats);
   private readonly narrow = toSignal(
     inject(BreakpointObserver)
@@ -96,6 +98,13 @@ export class ReviewScreen {
   private readonly peak = computed(() =>
     Math.max(8 * 3600, ...this.people().flatMap((person) => person.days.map((day) => day.recorded))),
   );
+
+  constructor() {
+    // What is decided leads on to the next that needs a look.
+    this.decided.person
+      .pipe(takeUntilDestroyed())
+      .subscribe((id) => this.nextLook(this.people().findIndex(({ personId }) => personId === id)));
+  }
 
   protected share(part: number): number {
     return (100 * part) / this.peak();
@@ -166,9 +175,8 @@ export class ReviewScreen {
     return returned !== undefined;
   }
 
-  /** What is decided leads on to the next that needs a look. */
-  private async decide(deciding: Promise<boolean>, person: ReviewPerson): Promise<void> {
-    if (await deciding) this.nextLook(this.people().findIndex(({ personId }) => personId === person.personId));
+  private async decide(deciding: Promise<boolean>, { personId }: ReviewPerson): Promise<void> {
+    if (await deciding) this.decided.person.next(personId);
   }
 
   /** In the list: F8 goes to the next that needs a look, Ctrl+Enter approves, Ctrl+Backspace returns; arrows and Enter are the list's own. */
