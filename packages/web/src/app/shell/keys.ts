@@ -80,10 +80,13 @@ export class Keys {
       const stop = to.map((one) => region?.querySelector<HTMLElement>(one)).find((one) => !!one && one.offsetParent !== null);
       return region && stop ? [{ region, stop }] : [];
     });
-    const at = parts.findIndex(({ region }) => region.contains(this.document.activeElement));
+    const here = this.document.activeElement;
+    // Who stands at the door of a part comes into it first.
+    const door = parts.findIndex(({ region }) => region === here);
+    const at = door < 0 ? parts.findIndex(({ region }) => region.contains(here)) : door - by;
     // From nowhere one comes to the work.
     const work = parts.findIndex(({ region }) => region.tagName === 'MAIN');
-    const next = parts[at < 0 ? work : (at + by + parts.length) % parts.length];
+    const next = parts[at < 0 && door < 0 ? work : (at + by + parts.length) % parts.length];
     next?.stop.focus();
     if (next?.stop instanceof HTMLInputElement) next.stop.select();
     return next !== undefined;

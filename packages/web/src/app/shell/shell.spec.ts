@@ -162,6 +162,11 @@ describe('the shell', () => {
     expect([await f6(), document.activeElement!.className]).toEqual(['yw-timer-dock', 'main']);
     expect([await f6(), await f6(), await f6()]).toEqual(['yw-step-rail', 'yw-scope-tree', 'main']);
     expect([await f6(true), document.activeElement!.getAttribute('role')]).toEqual(['yw-scope-tree', 'treeitem']);
+    // From the door of a part into it.
+    main.focus();
+    expect([await f6(), document.activeElement!.textContent]).toEqual(['main', 'row']);
+    main.focus();
+    expect([await f6(true), document.activeElement!.textContent]).toEqual(['main', 'row']);
   });
 
   it('goes to a step and into its list, presses the main button, starts the timer: each by its key', async () => {

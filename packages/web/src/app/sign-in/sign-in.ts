@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { ActivatedRoute, Router } from '@angular/router';
@@ -7,6 +7,7 @@ import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
+import { focusWhenThere } from '../ui/focus-when-there';
 import { SendsForm } from '../ui/form/drafts';
 import { needed, says } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
@@ -24,6 +25,7 @@ export class SignIn {
   private readonly api = inject(Api);
   private readonly router = inject(Router);
   private readonly route = inject(ActivatedRoute);
+  private readonly document = inject(DOCUMENT);
   protected readonly form = new FormGroup({
     email: new FormControl('', {
       nonNullable: true,
@@ -58,6 +60,8 @@ export class SignIn {
       const back = this.route.snapshot.queryParamMap.get('back');
       // Only a way within this page is followed.
       await this.router.navigateByUrl(back?.startsWith('/f/') ? back : '/');
+      // The form is gone; whoever works by keyboard goes on at the work.
+      focusWhenThere(() => this.document.getElementById('work')).subscribe();
     } catch (error) {
       this.sentence.set(sentenceOf(error));
     } finally {
