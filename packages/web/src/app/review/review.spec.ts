@@ -71,7 +71,7 @@ describe('the review', () => {
     await list([clean, reviewed(8, 'Ann Part', { inAll: 143_100 })]);
     expect(row('Ann Part').textContent).toContain('12:00of 39:45 in all');
     expect(row('Rosa Vane').textContent).toContain('12:00of 37:30');
-    expect(page.text()).toContain('of some, time on other work is not in this list');
+    expect(page.text()).toContain('2 submitted, 1 seen in part');
   });
 
   it('does not say that nobody has recorded where it could not be read', async () => {

@@ -86,13 +86,14 @@ export class ReviewScreen {
       [count('approved'), 'decided'],
       [count('open'), 'not submitted'],
       [count('missing'), 'missing'],
+      [this.inPart(), 'seen in part'],
     ]
       .filter(([number]) => Number(number) > 0)
       .map(([number, word]) => `${number} ${word}`)
       .join(', ');
   });
   /** A part of somebody's time is never taken for the whole. */
-  protected readonly inPart = computed(() => (this.review.value()?.people ?? []).some((one) => one.inAll > one.recorded));
+  private readonly inPart = computed(() => (this.review.value()?.people ?? []).filter((one) => one.inAll > one.recorded).length);
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
   private readonly peak = computed(() =>
