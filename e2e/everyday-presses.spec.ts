@@ -89,6 +89,7 @@ test('record a part payment: four presses', async ({ browser }) => {
 test('why an issued invoice has a line: two presses to its entries, one more to why; and six keys', async ({ browser }) => {
   const by = new Presses(await signedIn(browser, 'bookkeeper'));
   await by.page.goto('/f/quillfeather/collect');
+  await by.page.waitForLoadState('networkidle');
   await by.press(by.page.getByRole('table', { name: 'Invoices' }).locator('tbody tr').first());
   await by.press(by.page.locator('yw-paper tbody button').first());
   const entries = by.page.getByRole('table', { name: /^Entries of/ });
