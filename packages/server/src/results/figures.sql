@@ -113,10 +113,7 @@ select
   coalesce(
     sum(s.value_minor) filter (
       where
-        case
-          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
-          else s.billing_state <> 'written off'
-        end
+        is_earned (s.kind, s.stage, s.billing_state)
     ),
     0
   )::bigint as "earned!"
@@ -158,10 +155,7 @@ select
   coalesce(
     sum(s.value_minor) filter (
       where
-        case
-          when s.kind = 'fee' then is_unbilled (s.stage, s.billing_state)
-          else s.billing_state <> 'written off'
-        end
+        is_earned (s.kind, s.stage, s.billing_state)
     ),
     0
   )::bigint as "earned!"
@@ -191,10 +185,7 @@ select
   coalesce(
     sum(e.value_minor) filter (
       where
-        case
-          when e.kind = 'fee' then is_unbilled (e.stage, e.billing_state)
-          else e.billing_state <> 'written off'
-        end
+        is_earned (e.kind, e.stage, e.billing_state)
     ),
     0
   )::bigint as "earned!"
