@@ -235,6 +235,22 @@ describe('the review', () => {
     expect(url()).toContain(`sel=person:${id(8)}`);
   });
 
+  it('leads to somebody by name where there are many', async () => {
+    await list([clean, doubtful]);
+    expect(page.element.querySelector('yw-person-field')).toBeNull();
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await list([clean, ...Array.from({ length: 12 }, (_, index) => reviewed(20 + index, `Person ${index}`)), doubtful]);
+    const find = page.element.querySelector<HTMLInputElement>('yw-person-field input')!;
+    find.focus();
+    await page.type('yw-person-field input', 'holt');
+    await page.settle(30);
+    await page.key(find, 'Enter');
+    await page.settle(50);
+    expect(url()).toContain(`sel=person:${id(4)}`);
+    expect(document.activeElement).toBe(row('Ben Holt'));
+  });
+
   it('returns nothing when the person cancels', async () => {
     await list([doubtful]);
     await page.key(row('Ben Holt'), 'Backspace', { ctrlKey: true });

@@ -1,5 +1,14 @@
 import { TitleCasePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, signal, viewChild } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { BreakpointObserver } from '@angular/cdk/layout';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
@@ -18,6 +27,7 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { HoursPipe } from '../ui/formats';
 import { PeriodField } from '../ui/form/period-field';
+import { PersonField } from '../ui/form/person-field';
 import { loaded } from '../ui/loaded';
 import { Loading } from '../ui/loading';
 import { CellTemplate } from '../ui/table/cell-template';
@@ -32,7 +42,7 @@ type ReviewDay = ReviewPerson['days'][number];
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
   selector: 'yw-review',
-  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, PeriodField, Table, Loading],
+  imports: [MatButton, CellTemplate, Failure, HoursPipe, TitleCasePipe, OwnReview, PeriodField, PersonField, Table, Loading],
   templateUrl: './review.html',
   styleUrl: './review.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -41,6 +51,7 @@ export class ReviewScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
   protected readonly command = command();
+  private readonly injector = inject(Injector);
   private readonly asking = inject(Ask);
   private readonly decided = inject(Decided);
   private readonly formats = inject(Formats);
@@ -139,6 +150,17 @@ export class ReviewScreen {
 
   protected goTo(date: string): void {
     void this.address.set({ period: this.periods.text(date), sel: null });
+  }
+
+  protected readonly findable = computed(() =>
+    this.people().map(({ personId, name, position }) => ({ id: personId, name, position })),
+  );
+
+  /** In a long list one goes to somebody by name. */
+  protected goToPerson(id: string): void {
+    this.address.ask(`person:${id}`);
+    // The field takes the focus back once more after a choice.
+    afterNextRender({ read: () => this.table().focusRow(id) }, { injector: this.injector });
   }
 
   protected open(person: ReviewPerson): void {

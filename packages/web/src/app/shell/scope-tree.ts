@@ -17,16 +17,11 @@ import { Address } from '../state/address';
 import { kept } from '../state/kept';
 import { sessionFeature } from '../state/session';
 import { ScopeNode, workFeature } from '../state/work';
+import { plainText } from '../ui/plain-text';
 import { StageBar } from '../ui/stage-bar';
 import { TreeLine } from './tree-line';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '');
-
 /** Clients stand open while there are no more projects than fit on a screen or two. */
 const FEW_PROJECTS = 40;
 
@@ -84,7 +79,7 @@ export class ScopeTree {
       .filter(Boolean)
       .join(', ');
   });
-  private readonly words = computed(() => plain(this.find()).split(/\s+/).filter(Boolean));
+  private readonly words = computed(() => plainText(this.find()).split(/\s+/).filter(Boolean));
   protected readonly lines = computed((): Line[] => [this.allWork(), ...this.shown()]);
   /** The first line of that name. */
   protected readonly found = computed(
@@ -118,7 +113,7 @@ export class ScopeTree {
   }
 
   private fits(node: ScopeNode): boolean {
-    return this.words().every((word) => plain(node.name).includes(word));
+    return this.words().every((word) => plainText(node.name).includes(word));
   }
 
   protected bar({ id, kind }: Line): Bar | undefined {
@@ -163,7 +158,7 @@ export class ScopeTree {
   }
 
   protected lettersOf({ name }: Line): string {
-    return plain(name);
+    return plainText(name);
   }
 
   protected key(event: KeyboardEvent, line: Line): void {

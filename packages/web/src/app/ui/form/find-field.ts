@@ -1,0 +1,88 @@
+import { Directive, Signal, computed, effect, input, model, output, signal, viewChild } from '@angular/core';
+import { MatAutocompleteSelectedEvent, MatAutocompleteTrigger } from '@angular/material/autocomplete';
+import { plainText } from '../plain-text';
+import { Field } from './field';
+
+/** One of the things that a field finds. */
+export interface Findable<T> {
+  /** What it is told apart by. */
+  readonly key: string;
+  readonly name: string;
+  /** What it belongs to. */
+  readonly context: string;
+  /** How the field shows it once it is chosen. */
+  readonly shown: string;
+  /** The words that find it. */
+  readonly words: string;
+  readonly value: T;
+}
+
+/** How many are listed at once; more letters find the rest. */
+const LISTED = 40;
+
+/** Finds one of very many things by any part of any of its words, in any order, with or without accents. */
+@Directive()
+export abstract class FindField<T> extends Field<T | null> {
+  readonly value = model<T | null>(null);
+  protected readonly empty = null;
+  readonly placeholder = input('');
+  readonly picked = output<T>();
+  protected readonly typed = signal<string | null>(null);
+  private readonly trigger = viewChild.required(MatAutocompleteTrigger);
+
+  /** All that can be found, in the order in which it is listed. */
+  protected abstract readonly all: Signal<readonly Findable<T>[]>;
+  /** What is said where nothing is found. */
+  protected abstract readonly nothing: string;
+  protected abstract keyOf(value: T): string;
+
+  private readonly words = computed(() => this.all().map((one) => ({ one, text: plainText(one.words) })));
+  protected readonly found = computed(() => {
+    const typed = plainText(this.typed() ?? '')
+      .split(/\s+/)
+      .filter(Boolean);
+    return this.words()
+      .filter(({ text }) => typed.every((word) => text.includes(word)))
+      .slice(0, LISTED)
+      .map(({ one }) => one);
+  });
+  protected readonly shown = computed(() => {
+    const value = this.value();
+    return value === null ? '' : (this.all().find(({ key }) => key === this.keyOf(value))?.shown ?? '');
+  });
+
+  constructor() {
+    super();
+    effect(() => (this.box()!.nativeElement.value = this.shown()));
+  }
+
+  protected readonly display = (one: Findable<T> | null): string => one?.shown ?? '';
+
+  protected pick(event: MatAutocompleteSelectedEvent): void {
+    const { value } = event.option.value as Findable<T>;
+    this.typed.set(null);
+    this.give(value);
+    this.picked.emit(value);
+  }
+
+  /** What was typed and not chosen is no choice: the field shows again what is. */
+  protected restore(): void {
+    this.typed.set(null);
+    this.box()!.nativeElement.value = this.shown();
+  }
+
+  /**
+   * While the list is open, one may be on the way to a choice in it, which takes no focus; its closing restores.
+   * @param to what has the focus now
+   */
+  protected left(to: EventTarget | null): void {
+    this.leave();
+    if (to) this.trigger().closePanel();
+    if (!this.trigger().panelOpen) this.restore();
+  }
+
+  clear(): void {
+    this.value.set(null);
+    this.restore();
+  }
+}
