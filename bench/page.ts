@@ -78,7 +78,7 @@ async function measureLists(
 ): Promise<Pick<PageFigures, 'firstRowTimes' | 'fewRowTimes' | 'scrollTimes' | 'bareScrollTimes'>> {
   await page.addInitScript(watch('watch-list.js'));
   let rows = MANY_ROWS;
-  await page.route('**/results?*', async (route) => {
+  await page.route('**/api/**/results?*', async (route) => {
     const answer = await route.fetch();
     const body = (await answer.json()) as { rows: { id: string; name: string }[] };
     const row = (index: number) => {

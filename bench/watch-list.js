@@ -10,7 +10,7 @@
   /** Milliseconds from the end of an answer to the frame that shows the first row made of it. */
   window.firstRow = new Promise((resolve) => {
     const frame = () => {
-      const answer = performance.getEntriesByType('resource').findLast((one) => one.name.includes('/results?'));
+      const answer = performance.getEntriesByType('resource').findLast((one) => /\/api\/.*\/results\?/.test(one.name));
       if (!answer || !document.querySelector('main tr[data-key]')) return requestAnimationFrame(frame);
       painted((now) => resolve(now - answer.responseEnd));
     };
