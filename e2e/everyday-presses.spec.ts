@@ -155,6 +155,7 @@ test('1:30 on yesterday, in a row that is there: one press and four keys; why an
   for (const key of ['9', '0', 'm', 'Enter']) await by.key(key);
   const typed = by.page.locator(`td[data-place="${place}"]`);
   await expect(typed).toContainText('1:30');
+  await expect(by.page.getByText(/1:30 recorded. Saved/)).toBeVisible();
   expect([by.mouse, by.keys]).toEqual([1, 4]);
   const why = new Presses(by.page);
   await why.press(typed);

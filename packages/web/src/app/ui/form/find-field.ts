@@ -72,12 +72,13 @@ export abstract class FindField<T> extends Field<T | null> {
   }
 
   /**
-   * While the list is open, one may be on the way to a choice in it, which takes no focus; its closing restores.
+   * While the list is open, one may be on the way to a choice in it: what has the focus then is no stop of Tab. Its
+   * closing restores.
    * @param to what has the focus now
    */
   protected left(to: EventTarget | null): void {
     this.leave();
-    if (to) this.trigger().closePanel();
+    if (to instanceof HTMLElement && to.tabIndex >= 0) this.trigger().closePanel();
     if (!this.trigger().panelOpen) this.restore();
   }
 

@@ -98,6 +98,19 @@ describe('the work field', () => {
     await page.settle(30);
     expect([box().value, options(), picked]).toEqual(['Pier', [], []]);
     elsewhere.remove();
+    // On the way to a choice, by the mouse, what lies behind the list may have the focus for a moment.
+    await find('sou');
+    const behind = page.element.appendChild(document.createElement('div'));
+    behind.tabIndex = -1;
+    behind.focus();
+    await page.settle(30);
+    expect(options().length).toBe(1);
+    document.querySelector<HTMLElement>('mat-option')!.click();
+    await page.settle(30);
+    expect(picked.splice(0)).toEqual([{ projectId: id(20), taskId: id(31) }]);
+    behind.remove();
+    page.fixture.componentRef.setInput('value', { projectId: id(20), taskId: null });
+    await page.settle();
     await find('sou');
     await page.key(box(), 'Escape');
     box().value = 'sou';
