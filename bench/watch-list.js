@@ -20,12 +20,16 @@
   window.scrollStep = (selector, row) =>
     new Promise((resolve) => {
       const list = document.querySelector(selector);
+      // What lies below the fold is at no point of the window.
+      list.scrollIntoView({ block: 'center' });
       const start = performance.now();
+      let frames = 0;
       list.scrollTop += 400;
       const frame = () => {
         const box = list.getBoundingClientRect();
         const there = document.elementFromPoint(box.left + 60, box.top + box.height / 2);
-        if (!there?.closest(row)) return requestAnimationFrame(frame);
+        frames += 1;
+        if (!there?.closest(row) && frames < 60) return requestAnimationFrame(frame);
         painted((now) => resolve(now - start));
       };
       requestAnimationFrame(frame);
