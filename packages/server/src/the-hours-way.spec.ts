@@ -223,7 +223,13 @@ describe('the hour’s way, worked by hand', () => {
   it('ends the chart at the figures above it, whatever the span and however the limit cuts', async () => {
     const { ids } = world;
     for (const scope of ['all', `project:${ids.project}`, `client:${ids.client}`, `task:${ids.task}`, `person:${ids.staff}`])
-      for (const span of [{}, { from: '2026-06-09', to: '2026-06-12' }, { from: '2026-06-12', to: '2026-06-30' }]) {
+      for (const span of [
+        {},
+        { from: '2026-06-09', to: '2026-06-12' },
+        { from: '2026-06-12', to: '2026-06-30' },
+        // By weeks.
+        { from: '2026-05-01', to: '2026-06-30' },
+      ]) {
         const shown = await world.as('owner').done('readResults', { query: { scope, ...span } });
         const last = shown.series!.points.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
         const where = `${scope} ${JSON.stringify(span)}`;

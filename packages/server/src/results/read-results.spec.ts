@@ -76,6 +76,18 @@ describe('results', () => {
       }
   });
 
+  it('draw nothing as earned that is written off', async () => {
+    await record(world, 'staff', '2026-06-02', 1);
+    await world.sql(
+      "update entry set stage = 'approved', billing_state = 'written off', write_off_reason = 'agreed' where work_date = '2026-06-02'",
+    );
+    for (const span of [{}, { from: '2026-06-01', to: '2026-06-12' }]) {
+      const { series, cost } = await of(`project:${world.ids.project}`, span);
+      expect(series!.points.at(-1)!.earned).toBe(cost!.revenue);
+    }
+    await world.sql("delete from entry where work_date = '2026-06-02'");
+  });
+
   it('say what is agreed of a project, and where nothing is', async () => {
     const agreed = async () => (await of(`project:${world.ids.euroProject}`)).agreement;
     expect(await agreed()).toBe('time and materials');

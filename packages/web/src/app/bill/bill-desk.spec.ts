@@ -191,6 +191,18 @@ describe('the bill desk', () => {
     expect(page.server.to('previewInvoice').length - before).toBeLessThanOrEqual(1);
   });
 
+  it('asks once for ticks that follow each other as fast as somebody ticks', async () => {
+    await desk({ entries: [50, 51, 52].map((number) => billEntry(number)) });
+    await page.press(/Survey of piles/);
+    const before = page.server.to('previewInvoice').length;
+    const boxes = page.element.querySelectorAll<HTMLInputElement>('.sub mat-checkbox input');
+    boxes[1]!.click();
+    await page.settle(30);
+    boxes[2]!.click();
+    await page.settle(200);
+    expect([page.server.to('previewInvoice').length - before, wish().entries]).toEqual([1, [{ id: id(50) }]]);
+  });
+
   it('bills up to another date without losing the field or the picture', async () => {
     await desk();
     const field = page.element.querySelector<HTMLInputElement>('yw-date-field input')!;

@@ -144,6 +144,9 @@ describe('what is to bill in the firm', () => {
       },
     ]);
     expect(page.element.querySelector('.many')).toBeNull();
+    // The next are priced with a rate and a reason of their own.
+    await page.key(page.element.querySelectorAll(`${table} tbody tr`)[1]!, ' ');
+    expect([...page.element.querySelectorAll<HTMLInputElement>('.many input')].map((box) => box.value)).toEqual(['', '']);
     // Space does not open what it chooses.
     expect(TestBed.inject(Router).url).not.toContain('sel=');
   });
