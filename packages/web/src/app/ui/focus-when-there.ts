@@ -1,18 +1,32 @@
-import { Observable, animationFrameScheduler, first, interval, map, take } from 'rxjs';
+import { Observable, animationFrameScheduler, first, fromEvent, interval, map, merge, startWith, switchMap, take } from 'rxjs';
 
 /**
- * Puts the focus where it belongs once that is drawn, within some frames. Nothing happens where it never comes.
+ * Puts the focus where it belongs once that is drawn, within some frames. Nothing happens where it never comes, or where the
+ * person has gone elsewhere meanwhile: nobody is called back from where he works.
  * @param frames how many frames it may take; a screen waits for its answer, a row only for being drawn
  * @returns what has the focus then; null for nothing
  */
 export function focusWhenThere(find: () => HTMLElement | null | undefined, frames = 30): Observable<HTMLElement | null> {
-  return interval(0, animationFrameScheduler).pipe(
+  const from = document.activeElement;
+  // What was pressed when this was asked for is no going elsewhere: from there the focus has not moved yet.
+  const acted = merge(...['keydown', 'pointerdown'].map((one) => fromEvent(document, one, { capture: true }))).pipe(
+    map(() => true),
+    startWith(false),
+  );
+  return acted.pipe(
+    switchMap((has) => interval(0, animationFrameScheduler).pipe(map(() => has))),
     take(frames),
-    map(() => find() ?? null),
+    map((has) => (has && isElsewhere(from) ? 'elsewhere' : (find() ?? null))),
     first((found) => found !== null, null),
     map((found) => {
+      if (found === 'elsewhere') return null;
       found?.focus();
       return found;
     }),
   );
+}
+
+function isElsewhere(from: Element | null): boolean {
+  const now = document.activeElement;
+  return now !== from && now !== null && now !== document.body;
 }

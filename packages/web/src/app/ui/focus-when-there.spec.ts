@@ -1,0 +1,48 @@
+import { firstValueFrom } from 'rxjs';
+import { focusWhenThere } from './focus-when-there';
+
+describe('focusWhenThere', () => {
+  const made: HTMLElement[] = [];
+  const button = () => {
+    const one = document.body.appendChild(document.createElement('button'));
+    made.push(one);
+    return one;
+  };
+  const key = (name: string) => document.dispatchEvent(new KeyboardEvent('keydown', { key: name }));
+
+  afterEach(() => made.splice(0).forEach((one) => one.remove()));
+
+  it('puts the focus on what comes some frames later', async () => {
+    let late: HTMLElement | null = null;
+    const there = firstValueFrom(focusWhenThere(() => late));
+    requestAnimationFrame(() => requestAnimationFrame(() => (late = button())));
+    expect(await there).toBe(late);
+    expect(document.activeElement).toBe(late);
+  });
+
+  it('says null for what does not come', async () => {
+    expect(await firstValueFrom(focusWhenThere(() => null, 3))).toBeNull();
+  });
+
+  it('leaves the focus to whoever went elsewhere meanwhile', async () => {
+    const [asked, elsewhere, late] = [button(), button(), button()];
+    asked.focus();
+    const there = firstValueFrom(focusWhenThere(() => late));
+    key('F6');
+    elsewhere.focus();
+    expect(await there).toBeNull();
+    expect(document.activeElement).toBe(elsewhere);
+  });
+
+  it('still comes where the page, not the person, moved the focus, or where a key moved nothing', async () => {
+    const [asked, elsewhere, late] = [button(), button(), button()];
+    asked.focus();
+    const moved = firstValueFrom(focusWhenThere(() => late));
+    elsewhere.focus();
+    expect(await moved).toBe(late);
+    asked.focus();
+    const pressed = firstValueFrom(focusWhenThere(() => late));
+    key('Shift');
+    expect(await pressed).toBe(late);
+  });
+});
