@@ -87,6 +87,16 @@ describe('the focus', () => {
     expect(await without('two')).toBe('body');
   });
 
+  it('is not drawn out of the work to its first button when somebody lets go of the work itself', async () => {
+    const work = page.element.querySelector<HTMLElement>('#work')!;
+    work.focus();
+    await without('two');
+    expect(focused()).toBe('work');
+    work.blur();
+    await page.settle(20);
+    expect(await without('three')).toBe('body');
+  });
+
   it('comes back into the page from what opened over it', async () => {
     page.button('two').focus();
     const over = document.createElement('div');

@@ -51,7 +51,7 @@ export class KeepFocus {
 
   /** Somebody who presses beside everything has let go of what had the focus, and it is not brought back. */
   private letGo(target: Element): void {
-    if (this.lost() && target === this.way[0]?.element && target.isConnected && this.takes(target)) this.way = [];
+    if (this.lost() && target === this.way[0]?.element && target.isConnected && this.holds(target)) this.way = [];
   }
 
   private lost(): boolean {
@@ -63,7 +63,7 @@ export class KeepFocus {
     if (this.way.length === 0 || !this.lost()) return;
     if (this.document.querySelector('.cdk-overlay-container [aria-modal="true"]')) return;
     const { element } = this.way[0]!;
-    const there = element.isConnected && this.takes(element);
+    const there = element.isConnected && this.holds(element);
     if (there && this.over && !this.over.isConnected) (element as HTMLElement).focus();
     else if (!there) this.nearest()?.focus({ preventScroll: this.scrolls() });
   }
@@ -99,11 +99,16 @@ export class KeepFocus {
     return [...stops].find((one) => this.takes(one)) ?? null;
   }
 
+  /** Whether one comes to it by keys. */
   private takes(element: Element): boolean {
+    return (element as HTMLElement).tabIndex >= 0 && this.holds(element);
+  }
+
+  /** Whether it can have the focus: what one is only led to, the work itself or a cell beside the caret, can as well. */
+  private holds(element: Element): boolean {
     const one = element as HTMLElement;
     return (
       one.matches('a[href], button, input, select, textarea, [tabindex]') &&
-      one.tabIndex >= 0 &&
       this.checker.isVisible(one) &&
       !this.checker.isDisabled(one)
     );
