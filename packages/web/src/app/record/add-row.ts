@@ -1,8 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
-  Injector,
-  afterNextRender,
+  afterRenderEffect,
   computed,
   inject,
   output,
@@ -12,6 +11,7 @@ import {
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
+import { fetchAhead } from '../ui/fetch-ahead';
 import { ChoiceField } from '../ui/form/choice-field';
 import { PickedWork, WorkField } from '../ui/form/work-field';
 import { WeekStore } from './week-store';
@@ -29,14 +29,17 @@ import { WeekStore } from './week-store';
       (picked)="pick($event)"
     />
     @if (adding()) {
-      <yw-choice-field
-        bare
-        label="Service of the new row"
-        placeholder="Choose the service"
-        [choices]="services()"
-        [value]="''"
-        (chosen)="add($event)"
-      />
+      @defer (on immediate) {
+        <yw-choice-field
+          #service
+          bare
+          label="Service of the new row"
+          placeholder="Choose the service"
+          [choices]="services()"
+          [value]="''"
+          (chosen)="add($event)"
+        />
+      }
     }
   `,
   styles: `
@@ -56,20 +59,24 @@ import { WeekStore } from './week-store';
 })
 export class AddRow {
   private readonly week = inject(WeekStore);
-  private readonly injector = inject(Injector);
   private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
   protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   private readonly picker = viewChild.required(WorkField);
-  private readonly service = viewChild(ChoiceField);
+  private readonly service = viewChild<ChoiceField>('service');
   /** Work that was picked and still wants its service. */
   protected readonly adding = signal<PickedWork | null>(null);
   /** The row that was added. */
   readonly added = output<SheetRow>();
 
+  constructor() {
+    fetchAhead(() => import('../ui/form/choice-field'));
+    // It opens as soon as it is there.
+    afterRenderEffect({ read: () => this.service()?.open() });
+  }
+
   protected pick(work: PickedWork): void {
     this.adding.set(work);
-    afterNextRender({ read: () => this.service()?.open() }, { injector: this.injector });
   }
 
   protected async add(serviceId: string): Promise<void> {

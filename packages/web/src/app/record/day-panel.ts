@@ -18,10 +18,12 @@ import { Address } from '../state/address';
 import { ABSENCE_WORDS, PROBLEM_WORDS } from '../state/words';
 import { DayStrip, StripSpan } from '../ui/day-strip';
 import { command } from '../ui/command';
+import { fetchAhead } from '../ui/fetch-ahead';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { WorkNames } from '../ui/work-names';
-import { EntryForm, EntryFormValue } from './entry-form';
+import { EntryForm } from './entry-form';
+import type { EntryFormValue } from './entry-form';
 import { timesOf } from './entry-times';
 import { SplitForm } from './split-form';
 import { WeekStore } from './week-store';
@@ -97,6 +99,7 @@ export class DayPanel {
   });
 
   constructor() {
+    fetchAhead(() => Promise.all([import('./entry-form'), import('./split-form')]));
     // An entry that is selected elsewhere (a problem, the grid) opens here when it still wants something.
     effect(() => {
       const selection = this.address.selection();

@@ -13,6 +13,7 @@ import { Refresh } from '../state/refresh';
 import { sessionFeature } from '../state/session';
 import { command } from '../ui/command';
 import { loaded } from '../ui/loaded';
+import { fetchAhead } from '../ui/fetch-ahead';
 import { Notices } from '../ui/notices';
 import { CellWrites } from './cell-writes';
 import { EntryWrites } from './entry-writes';
@@ -239,7 +240,7 @@ export const WeekStore = signalStore(
         });
         store.cells.take(parked.take());
         // At hand when the server no longer is.
-        void store.api.prepare('time');
+        fetchAhead(() => store.api.prepare('time'));
         effect(() => {
           store.refresh.tick();
           untracked(() => store.cells.retry());

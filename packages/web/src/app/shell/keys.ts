@@ -1,7 +1,7 @@
 import { DOCUMENT, Injectable, inject } from '@angular/core';
 import { NavigationEnd, NavigationSkipped, Router } from '@angular/router';
-import { MatDialog } from '@angular/material/dialog';
 import { filter, switchMap, take } from 'rxjs';
+import { Dialogs } from '../ui/dialogs';
 import { focusWhenThere } from '../ui/focus-when-there';
 
 const ID = 'keys';
@@ -21,13 +21,12 @@ const REGIONS: readonly { readonly of: string; readonly to: readonly string[] }[
 /** The keys that act from everywhere: they have a modifier or are function keys, but for `?`, which shows all keys where no text is typed. */
 @Injectable({ providedIn: 'root' })
 export class Keys {
-  private readonly dialog = inject(MatDialog);
+  private readonly dialogs = inject(Dialogs);
   private readonly document = inject(DOCUMENT);
   private readonly router = inject(Router);
 
   async show(): Promise<void> {
-    const { KeysDialog } = await import('./keys-dialog');
-    if (!this.dialog.getDialogById(ID)) this.dialog.open(KeysDialog, { id: ID });
+    await this.dialogs.open(() => import('./keys-dialog').then(({ KeysDialog }) => KeysDialog), { id: ID });
   }
 
   pressed(event: KeyboardEvent): void {

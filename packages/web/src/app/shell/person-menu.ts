@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject } from '@angular/core';
-import { MatDialog } from '@angular/material/dialog';
 import { MatDivider } from '@angular/material/divider';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Router } from '@angular/router';
@@ -8,6 +7,7 @@ import type { Session } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { sessionActions, sessionFeature } from '../state/session';
 import { command } from '../ui/command';
+import { Dialogs } from '../ui/dialogs';
 import { Keys } from './keys';
 
 type Account = NonNullable<Session['account']>;
@@ -52,7 +52,7 @@ export class PersonMenu {
   private readonly command = command();
   private readonly keys = inject(Keys);
   private readonly router = inject(Router);
-  private readonly dialog = inject(MatDialog);
+  private readonly dialogs = inject(Dialogs);
   private readonly document = inject(DOCUMENT);
   protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
@@ -84,8 +84,7 @@ export class PersonMenu {
   }
 
   protected async showPay(): Promise<void> {
-    const { PayDialog } = await import('./pay-dialog');
-    this.dialog.open(PayDialog, { maxWidth: '92vw' });
+    await this.dialogs.open(() => import('./pay-dialog').then(({ PayDialog }) => PayDialog), { maxWidth: '92vw' });
   }
 
   protected async showKeys(): Promise<void> {
@@ -93,8 +92,7 @@ export class PersonMenu {
   }
 
   protected async changePassword(): Promise<void> {
-    const { PasswordDialog } = await import('./password-dialog');
-    this.dialog.open(PasswordDialog);
+    await this.dialogs.open(() => import('./password-dialog').then(({ PasswordDialog }) => PasswordDialog));
   }
 
   protected async signOut(): Promise<void> {

@@ -1,40 +1,28 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  DOCUMENT,
-  Injector,
-  afterNextRender,
-  computed,
-  inject,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
-import { clockText, dateIn, instantOf, readClock, seconds } from '@yellowwood/core';
-import type { Entry, Timer, Timers } from '@yellowwood/contracts';
+import { clockText, dateIn, seconds } from '@yellowwood/core';
+import type { Entry, Timer } from '@yellowwood/contracts';
 import { sum } from 'd3-array';
 import { interval, map } from 'rxjs';
 import { Api } from '../api/api';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
-import { timerActions, timersFeature } from '../state/timers';
-import { selectServiceChoices } from '../state/work';
+import { timersFeature } from '../state/timers';
 import { Ask } from '../ui/ask';
-import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
-import { ChoiceField } from '../ui/form/choice-field';
-import { TextField } from '../ui/form/text-field';
-import { PickedWork, WorkField } from '../ui/form/work-field';
+import { fetchAhead } from '../ui/fetch-ahead';
 import { WorkNames } from '../ui/work-names';
+import { TimerFacts } from './timer-facts';
+import { timerSends } from './timer-sends';
 
 /** The foot of every screen of a person who records: what runs, what is paused, and starting anew. */
 @Component({
   selector: 'yw-timer-dock',
-  imports: [ChoiceField, Failure, MatMenu, MatMenuItem, MatMenuTrigger, TextField, WorkField],
+  imports: [Failure, MatMenu, MatMenuItem, MatMenuTrigger, TimerFacts],
   templateUrl: './timer-dock.html',
-  styleUrl: './timer-dock.scss',
+  styleUrls: ['./timer-dock.scss', './dock.scss'],
   host: { '[class.running]': '!!running()', role: 'region', 'aria-label': 'Timer' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -44,24 +32,23 @@ export class TimerDock {
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
-  private readonly injector = inject(Injector);
   private readonly mayType = !inject(DOCUMENT).defaultView!.matchMedia('(pointer: coarse)').matches;
-  private readonly workField = viewChild(WorkField);
   protected readonly running = this.store.selectSignal(timersFeature.selectRunning);
   protected readonly paused = this.store.selectSignal(timersFeature.selectPaused);
   private readonly all = this.store.selectSignal(timersFeature.selectTimers);
   private readonly offset = this.store.selectSignal(timersFeature.selectOffset);
   protected readonly today = this.store.selectSignal(timersFeature.selectToday);
-  protected readonly services = this.store.selectSignal(selectServiceChoices);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** Milliseconds of the machine's clock, by the second. */
   private readonly clock = toSignal(interval(1000).pipe(map(() => Date.now())), { initialValue: Date.now() });
   /** The timer whose facts are being edited. */
   protected readonly editing = signal<string | null>(null);
-  protected readonly edited = computed(() => this.all().find((timer) => timer.id === this.editing()) ?? null);
-  protected readonly startText = signal('');
-  protected readonly command = command();
-  protected readonly changes = command({ inTurn: true });
+  protected readonly edited = computed(() => this.all().filter((timer) => timer.id === this.editing()));
+  /** The timer that was just started here: typing goes on in its facts. */
+  protected readonly started = signal<string | null>(null);
+  private readonly sends = timerSends();
+  protected readonly command = this.sends.command;
+  private readonly send = this.sends.send;
 
   protected readonly elapsed = computed(() => {
     const timer = this.running();
@@ -81,6 +68,10 @@ export class TimerDock {
     const today = this.today();
     return !!today && today.recorded + (this.running() ? this.secondsOf(this.running()!) : 0) > today.maximum;
   });
+
+  constructor() {
+    fetchAhead(() => import('./timer-facts'));
+  }
 
   private secondsOf(timer: Timer): number {
     const since = timer.since ? Math.max(0, Math.floor((this.clock() + this.offset() - Date.parse(timer.since)) / 1000)) : 0;
@@ -113,7 +104,7 @@ export class TimerDock {
     if (!timers) return;
     this.edit(started);
     // What it is for may be said at once; a pad of keys is not brought up over a small screen for it.
-    if (this.mayType) afterNextRender({ read: () => this.workField()?.focus() }, { injector: this.injector });
+    this.started.set(this.mayType ? started : null);
   }
 
   protected pause(timer: Timer): void {
@@ -149,48 +140,8 @@ export class TimerDock {
   }
 
   protected edit(id: string | null): void {
+    this.started.set(null);
     this.editing.set(this.editing() === id ? null : id);
-    this.changes.forget();
-    const timer = this.edited();
-    if (timer) this.startText.set(this.formats.clock(timer.startedAt));
-  }
-
-  protected classify(timer: Timer, work: PickedWork): void {
-    void this.change(timer, work);
-  }
-
-  protected change(
-    timer: Timer,
-    body: Partial<Pick<Timer, 'projectId' | 'taskId' | 'serviceId' | 'note'>> & { billable?: boolean; startedAt?: string },
-  ): Promise<Timers | undefined> {
-    const { id } = timer;
-    const version = () => this.all().find((one) => one.id === id)?.version ?? timer.version;
-    return this.send(() => this.api.call('changeTimer', { params: { id }, version: version(), body }), undefined, this.changes);
-  }
-
-  /** Another start, on the day on which it started: earlier than it was, since somebody forgot to press. */
-  protected setStart(timer: Timer): void {
-    // What shows no seconds is not cut off by going through it.
-    if (this.startText().trim() === this.formats.clock(timer.startedAt)) return this.changes.forget();
-    const read = readClock(this.startText());
-    if (!read.ok) return this.changes.refuse('Type the time at which it started, such as 8:30.');
-    const zone = this.me()!.person.zone;
-    const date = dateIn(zone, timer.startedAt);
-    const instant = instantOf(date, read.value, zone, 'earlier');
-    if (!instant.ok) return this.changes.refuse(`That time does not exist on ${this.formats.day(date)}: the clocks go forward.`);
-    void this.change(timer, { startedAt: instant.value });
-  }
-
-  /** What was typed into the facts of a timer is sent one after the other, each on what the one before it has made. */
-  private async send(
-    work: (key: string) => Promise<Timers>,
-    done?: () => string,
-    by = this.command,
-  ): Promise<Timers | undefined> {
-    const timers = await by.run(work, done ? { done } : {});
-    if (timers) this.store.dispatch(timerActions.known({ timers, readAt: Date.now() }));
-    else this.store.dispatch(timerActions.read());
-    return timers;
   }
 }
 

@@ -9,6 +9,9 @@ import { Observable, defer } from 'rxjs';
 import { Api } from '../api/api';
 import { checks } from '../api/generated/checks';
 import { addresses } from '../api/generated/endpoints';
+import { loadQuestion } from '../ui/ask';
+import { loadDialogs } from '../ui/dialogs';
+import { loadBar } from '../ui/notices';
 import { sessionActions, sessionFeature } from '../state/session';
 import { timersFeature } from '../state/timers';
 import { workActions, workFeature } from '../state/work';
@@ -326,7 +329,11 @@ export async function open<C>(
   TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
-  await Promise.all(Object.keys(checks).map((domain) => TestBed.inject(Api).prepare(domain)));
+  // What the page fetches some seconds in is there from the beginning: a test waits for what it is about.
+  await Promise.all([
+    ...Object.keys(checks).map((domain) => TestBed.inject(Api).prepare(domain)),
+    ...[loadBar, loadDialogs, loadQuestion].map((load) => load()),
+  ]);
   const store = TestBed.inject(Store);
   const own = me(...options.roles);
   const { period = own.firm.period } = options;
