@@ -1,3 +1,4 @@
+import currencyCodes from 'currency-codes';
 import {
   amountText,
   decimalText,
@@ -21,6 +22,16 @@ describe('currencies', () => {
     expect(minorDigits('KWD')).toBe(3);
     expect(() => minorDigits('XQQ')).toThrowError(RangeError);
     expect(isCurrency('eur')).toBeFalse();
+  });
+
+  it('has every code of ISO 4217’s list one with its minor unit, by the package that follows the maintenance agency', () => {
+    const listed = Object.fromEntries(currencyCodes.codes().map((code) => [code, currencyCodes.code(code)!.digits]));
+    expect(Object.keys(listed).length).toBe(179);
+    expect(Object.fromEntries(Object.keys(listed).map((code) => [code, minorDigits(code)]))).toEqual(listed);
+    // Nor does it have any other: all that three letters can say.
+    const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
+    const all = letters.flatMap((a) => letters.flatMap((b) => letters.map((c) => a + b + c)));
+    expect(all.filter(isCurrency).sort()).toEqual(Object.keys(listed).sort());
   });
 
   it('agrees with a second list of ISO 4217, the one in the browser, but for the known differences', () => {

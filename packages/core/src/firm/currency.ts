@@ -1,7 +1,7 @@
-import currencyCodes from 'currency-codes';
 import { group } from 'd3-array';
 import { Minor, RATE_SCALE, Rate, minor, rate, sumMinor } from './units';
 import { multiplyDivide } from './exact';
+import { isoDigits } from './iso-4217';
 import { Result, fail, ok } from './result';
 
 /**
@@ -10,14 +10,14 @@ import { Result, fail, ok } from './result';
  * @throws RangeError for a code that ISO 4217 does not list
  */
 export function minorDigits(currency: string): number {
-  const entry = currencyCodes.code(currency);
-  if (!entry) throw new RangeError(`${currency} is not an ISO 4217 currency`);
-  return entry.digits;
+  const digits = isoDigits(currency);
+  if (digits === undefined) throw new RangeError(`${currency} is not an ISO 4217 currency`);
+  return digits;
 }
 
 /** Whether ISO 4217 lists the code. */
 export function isCurrency(code: string): boolean {
-  return /^[A-Z]{3}$/.test(code) && currencyCodes.code(code) !== undefined;
+  return isoDigits(code) !== undefined;
 }
 
 /** Minor units in one major unit: 100 for GBP, 1 for JPY, 1,000 for KWD. */
