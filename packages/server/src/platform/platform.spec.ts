@@ -65,6 +65,41 @@ describe('the platform', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 
+  it('sends scripts, styles and fonts by name for ever, without what speaks to documents alone; workers and pictures with it', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'yellowwood-page-'));
+    for (const file of [
+      'index.html',
+      'chunk-ABCDEFG2.js',
+      'styles-ABCDEFG2.css',
+      'serif-ABCDEFG2.woff2',
+      'worker-ABCDEFG2.js',
+      'icon.svg',
+    ])
+      writeFileSync(path.join(folder, file), 'x');
+    const server = await serve(world.database, new ServerClock(), { webRoot: folder });
+    const headers = async (file: string) => (await fetch(`${server.base}/${file}`)).headers;
+    for (const file of ['chunk-ABCDEFG2.js', 'styles-ABCDEFG2.css', 'serif-ABCDEFG2.woff2']) {
+      const sent = await headers(file);
+      expect([sent.get('cache-control'), sent.get('x-content-type-options')]).toEqual([
+        'public, max-age=31536000, immutable',
+        'nosniff',
+      ]);
+      expect(sent.get('cross-origin-resource-policy')).toBe('same-origin');
+      for (const name of ['content-security-policy', 'x-frame-options', 'cross-origin-opener-policy'])
+        expect(sent.get(name)).withContext(`${file} ${name}`).toBeNull();
+      // Each of some fifty scripts of the first screen carries them.
+      expect([...sent].join('').length)
+        .withContext(file)
+        .toBeLessThan(450);
+    }
+    for (const file of ['worker-ABCDEFG2.js', 'icon.svg', 'anything/else'])
+      expect((await headers(file)).get('content-security-policy'))
+        .withContext(file)
+        .toMatch(/script-src/);
+    await server.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
   it('answers a question that was asked before with 304 while nothing has changed', async () => {
     // node:http sends what it is told; fetch would add a header that forbids every cache.
     const ask = (headers: Record<string, string>) =>
