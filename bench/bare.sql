@@ -485,6 +485,22 @@ where
   and i.status = 'issued'
   and i.credited_minor = 0;
 
+select
+  date_trunc('week', work_date),
+  value_currency,
+  sum(cost_minor),
+  sum(value_minor) filter (
+    where
+      billing_state <> 'written off'
+  )
+from
+  entry
+where
+  work_date between :quarter and :today
+group by
+  1,
+  2;
+
 -- @firm results, to date
 select
   p.*,

@@ -2,10 +2,12 @@ import { millionths, minor } from '../firm/units';
 import {
   EarningRows,
   Earned,
+  Judged,
   WorkSum,
   chartOf,
   chartStep,
   earningsOf,
+  judge,
   limitKey,
   moneyByProject,
   moneyOf,
@@ -26,10 +28,8 @@ const rows = (names: Partial<EarningRows>): EarningRows => ({ sums: [], billed: 
 // A euro is 0.80 before July and 0.90 from then on.
 const toFirm: Earned['toFirm'] = (amount, currency, on) =>
   currency === 'GBP' ? amount : minor(Math.round(amount * (on !== null && on >= '2026-07-01' ? 0.9 : 0.8)));
-const earned = (names: Partial<EarningRows>, more: Partial<Earned> = {}): Earned => ({
-  ...{ rows: rows(names), before: null, limits: new Map(), toFirm },
-  ...more,
-});
+const earned = (names: Partial<EarningRows>, more: Partial<Earned> = {}): Judged =>
+  judge({ ...{ rows: rows(names), before: null, limits: new Map(), toFirm }, ...more });
 
 describe('money of some work', () => {
   it('counts what waits over a limit on a document as unbilled, and realises against what is billed or written off', () => {
@@ -82,18 +82,18 @@ describe('money of some work', () => {
     const limits = new Map([[limitKey('p', 'GBP'), minor(1000)]]);
     const first = rows({ sums: [work({ value: 800, unbilled: 800 })] });
     const second = rows({ sums: [work({ value: 500, unbilled: 500 })] });
-    expect(moneyOf({ rows: first, before: null, limits, toFirm })[0]!.revenue).toBe(minor(800));
-    expect(moneyOf({ rows: second, before: first, limits, toFirm })[0]!.revenue).toBe(minor(200));
+    expect(moneyOf(judge({ rows: first, before: null, limits, toFirm }))[0]!.revenue).toBe(minor(800));
+    expect(moneyOf(judge({ rows: second, before: first, limits, toFirm }))[0]!.revenue).toBe(minor(200));
   });
 
   it('counts what was billed before the span against the limit, too', () => {
     const limits = new Map([[limitKey('p', 'GBP'), minor(1000)]]);
     const before = rows({ billed: [bill(900)] });
     // 900 billed before and 600 now are 1,500: billed is earned, above the limit or not.
-    expect(moneyOf({ rows: rows({ billed: [bill(600)] }), before, limits, toFirm })[0]!.revenue).toBe(minor(600));
-    expect(moneyOf({ rows: rows({ sums: [work({ value: 600, unbilled: 600 })] }), before, limits, toFirm })[0]!.revenue).toBe(
-      minor(100),
-    );
+    expect(moneyOf(judge({ rows: rows({ billed: [bill(600)] }), before, limits, toFirm }))[0]!.revenue).toBe(minor(600));
+    expect(
+      moneyOf(judge({ rows: rows({ sums: [work({ value: 600, unbilled: 600 })] }), before, limits, toFirm }))[0]!.revenue,
+    ).toBe(minor(100));
   });
 
   it('has a row for a currency as soon as there is value, a document or something unbilled in it', () => {
@@ -112,11 +112,11 @@ describe('money of some work', () => {
     });
     const before = rows({ sums: [work({ value: 200, unbilled: 200 })] });
     const limits = new Map([[limitKey('p', 'GBP'), minor(500)]]);
-    const of = moneyByProject({ rows: all, before, limits, toFirm });
+    const of = moneyByProject(judge({ rows: all, before, limits, toFirm }));
     const alone = (id: string) => {
       const own = <T extends { projectId: string }>(list: readonly T[]) => list.filter((row) => row.projectId === id);
       const part = ({ sums, billed, waiting }: EarningRows) => ({ sums: own(sums), billed: own(billed), waiting: own(waiting) });
-      return moneyOf({ rows: part(all), before: part(before), limits, toFirm });
+      return moneyOf(judge({ rows: part(all), before: part(before), limits, toFirm }));
     };
     for (const id of ['p', 'q', 'none']) expect(of(id)).withContext(id).toEqual(alone(id));
     expect(of('p').map((one) => [one.currency, one.revenue])).toEqual([

@@ -80,32 +80,32 @@ interface Part {
 
 /** Sums of some rows by project and currency: the unit in which revenue is judged. */
 function partsOf(rows: EarningRows, toFirm: ToFirm): Map<string, Part> {
-  const keyOf = (row: { projectId: string; currency: string }) => limitKey(row.projectId, row.currency);
-  const worked = rows.sums.filter((row): row is WorkSum & { currency: string } => row.currency !== null);
-  const sums = group(worked, keyOf);
-  const billed = group(rows.billed, keyOf);
-  const waiting = group(rows.waiting, keyOf);
-  const keys = new Set([...sums.keys(), ...billed.keys(), ...waiting.keys()]);
-  return new Map(
-    [...keys].map((key) => {
-      const [own, documents, open] = [sums.get(key) ?? [], billed.get(key) ?? [], waiting.get(key) ?? []];
-      const { projectId, currency } = (own[0] ?? documents[0] ?? open[0])!;
-      return [
-        key,
-        {
-          projectId,
-          currency,
-          value: sum(own, (row) => row.value),
-          billed: sum(documents, (row) => row.amount),
-          billedInFirm: sum(documents, (row) => toFirm(minor(row.amount), currency, row.issuedOn)),
-          // What stands over a limit on a document is not billed yet, and not given up.
-          unbilled: sum(own, (row) => row.unbilled) + sum(open, (row) => row.minor),
-          billedStandard: sum(own, (row) => row.billedStandard),
-          billedOwn: sum(own, (row) => row.billedOwn),
-        },
-      ];
-    }),
-  );
+  const parts = new Map<string, { -readonly [K in keyof Part]: Part[K] }>();
+  const partOf = (projectId: string, currency: string) => {
+    const key = limitKey(projectId, currency);
+    let part = parts.get(key);
+    if (!part) {
+      part = { projectId, currency, value: 0, billed: 0, billedInFirm: 0, unbilled: 0, billedStandard: 0, billedOwn: 0 };
+      parts.set(key, part);
+    }
+    return part;
+  };
+  for (const row of rows.sums) {
+    if (row.currency === null) continue;
+    const part = partOf(row.projectId, row.currency);
+    part.value += row.value;
+    part.unbilled += row.unbilled;
+    part.billedStandard += row.billedStandard;
+    part.billedOwn += row.billedOwn;
+  }
+  for (const row of rows.billed) {
+    const part = partOf(row.projectId, row.currency);
+    part.billed += row.amount;
+    part.billedInFirm += toFirm(minor(row.amount), row.currency, row.issuedOn);
+  }
+  // What stands over a limit on a document is not billed yet, and not given up.
+  for (const row of rows.waiting) partOf(row.projectId, row.currency).unbilled += row.minor;
+  return parts;
 }
 
 /** Earnings of some work within a span, and what lay before it. */
@@ -128,28 +128,40 @@ function revenueOf(part: Part, before: Part | undefined, limits: Limits): Minor 
   return minor(toEnd - revenueEarned(minor(earlier.billed), minor(earlier.unbilled), limit));
 }
 
+/** Some work with the revenue of each of its parts, from which every figure of its money is told. */
+export interface Judged {
+  readonly parts: readonly (Part & { readonly revenue: Minor })[];
+  readonly toFirm: ToFirm;
+}
+
+/** Judges the revenue of each project and currency, once for all figures that are told of it. */
+export function judge({ rows, before, limits, toFirm }: Earned): Judged {
+  const earlier = before && partsOf(before, toFirm);
+  const parts = [...partsOf(rows, toFirm)].map(([key, part]) => ({
+    ...part,
+    revenue: revenueOf(part, earlier?.get(key), limits),
+  }));
+  return { parts, toFirm };
+}
+
 /** Money of some work, one figure per currency, never added up. */
-export function moneyOf({ rows, before, limits, toFirm }: Earned): MoneyFigures[] {
-  return moneyOfParts([...partsOf(rows, toFirm).values()], before && partsOf(before, toFirm), limits);
+export function moneyOf({ parts }: Judged): MoneyFigures[] {
+  return moneyOfParts(parts);
 }
 
 /** Money of each project by itself, as `moneyOf` tells it, for many projects at once. */
-export function moneyByProject({ rows, before, limits, toFirm }: Earned): (projectId: string) => MoneyFigures[] {
-  const earlier = before && partsOf(before, toFirm);
-  const parts = group(partsOf(rows, toFirm).values(), (part) => part.projectId);
-  return (projectId) => moneyOfParts(parts.get(projectId) ?? [], earlier, limits);
+export function moneyByProject({ parts }: Judged): (projectId: string) => MoneyFigures[] {
+  const byProject = group(parts, (part) => part.projectId);
+  return (projectId) => moneyOfParts(byProject.get(projectId) ?? []);
 }
 
-function moneyOfParts(parts: readonly Part[], earlier: ReadonlyMap<string, Part> | null, limits: Limits): MoneyFigures[] {
-  const revenues = new Map(
-    parts.map((part) => [part, revenueOf(part, earlier?.get(limitKey(part.projectId, part.currency)), limits)]),
-  );
+function moneyOfParts(parts: Judged['parts']): MoneyFigures[] {
   return [...group(parts, (part) => part.currency)]
     .map(([currency, own]) => {
-      const of = (pick: (part: Part) => number) => minor(sum(own, pick));
+      const of = (pick: (part: Judged['parts'][number]) => number) => minor(sum(own, pick));
       const billed = of((part) => part.billed);
       const unbilled = of((part) => part.unbilled);
-      const revenue = of((part) => revenues.get(part)!);
+      const revenue = of((part) => part.revenue);
       return {
         currency,
         standardValue: of((part) => part.value),
@@ -175,21 +187,19 @@ function moneyOfParts(parts: readonly Part[], earlier: ReadonlyMap<string, Part>
  * Revenue in the firm's currency: what is billed at the rate of each document's date, what is not yet at the
  * rate of a day.
  */
-export function revenueInFirm(earned: Earned, day: DateText): Minor {
-  return sumMinor(revenuesInFirm(earned, day).map(({ revenue }) => revenue));
+export function revenueInFirm(judged: Judged, day: DateText): Minor {
+  return sumMinor(revenuesInFirm(judged, day).map(({ revenue }) => revenue));
 }
 
 /** The same of each project by itself, for many projects at once. */
-export function revenueInFirmByProject(earned: Earned, day: DateText): (projectId: string) => Minor {
-  const byProject = group(revenuesInFirm(earned, day), ({ projectId }) => projectId);
+export function revenueInFirmByProject(judged: Judged, day: DateText): (projectId: string) => Minor {
+  const byProject = group(revenuesInFirm(judged, day), ({ projectId }) => projectId);
   return (projectId) => sumMinor((byProject.get(projectId) ?? []).map(({ revenue }) => revenue));
 }
 
-function revenuesInFirm({ rows, before, limits, toFirm }: Earned, day: DateText): { projectId: string; revenue: Minor }[] {
-  const earlier = before && partsOf(before, toFirm);
-  return [...partsOf(rows, toFirm)].map(([key, part]) => {
-    const revenue = revenueOf(part, earlier?.get(key), limits);
-    const later = toFirm(minor(revenue - part.billed), part.currency, day);
+function revenuesInFirm({ parts, toFirm }: Judged, day: DateText): { projectId: string; revenue: Minor }[] {
+  return parts.map((part) => {
+    const later = toFirm(minor(part.revenue - part.billed), part.currency, day);
     return { projectId: part.projectId, revenue: minor(part.billedInFirm + later) };
   });
 }
@@ -275,7 +285,13 @@ export function chartOf(
   startOf: (date: DateText) => DateText,
 ): ChartPoint[] {
   const earlier = before ? partsOf(before, toFirm) : new Map<string, Part>();
-  const stepOf = (row: { on: DateText }) => startOf(row.on);
+  // Many rows share few dates.
+  const starts = new Map<DateText, DateText>();
+  const stepOf = ({ on }: { on: DateText }) => {
+    const start = starts.get(on) ?? startOf(on);
+    starts.set(on, start);
+    return start;
+  };
   const [worked, issued, open] = [group(work, stepOf), group(documents, stepOf), group(waiting, stepOf)];
   const value = new Map<string | null, number>();
   const adjusted = new Map<string | null, number>();

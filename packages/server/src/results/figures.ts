@@ -2,12 +2,14 @@ import {
   ChartStep,
   EarningRows,
   Earned,
+  Judged,
   Limits,
   Minor,
   WaitingSum,
   addDays,
   chartStep,
   earningsOf,
+  judge,
   limitKey,
   minor,
   revenueInFirm,
@@ -210,9 +212,13 @@ export function costOf(
   return sum(rows, (row) => row.uncosted) > 0 ? null : minor(sum(rows, (row) => row.standardCost));
 }
 
+/** All work of a scope with its revenue. */
+export function judgedOf(basis: ResultBasis, scope: ScopeFilter): Judged {
+  return judge(earnedOf(basis, basis, basis.before, isWhole(scope)));
+}
+
 /** Revenue, cost, margin and mark-up of a scope in the firm's currency; null where its cost is not known. */
-export function earningsOfScope(basis: ResultBasis, scope: ScopeFilter, by: CostBasis) {
+export function earningsOfScope(basis: ResultBasis, judged: Judged, by: CostBasis) {
   const cost = costOf(basis.sums, by);
-  if (cost === null) return null;
-  return earningsOf(revenueInFirm(earnedOf(basis, basis, basis.before, isWhole(scope)), basis.today), cost);
+  return cost === null ? null : earningsOf(revenueInFirm(judged, basis.today), cost);
 }

@@ -12,8 +12,8 @@ import {
 import { entriesById } from '../ledger/read-entries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
-import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { Span, costBasis, costOf, earnedOf, readBasis } from './figures';
+import { ScopeFilter, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
+import { Span, costBasis, costOf, judgedOf, readBasis } from './figures';
 import { spanOf } from './read-results';
 
 const PAGE = 100;
@@ -123,5 +123,5 @@ async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Beh
 /** Money of the scope, with what agreed limits keep from being earned. */
 async function moneyOfScope(context: Context, { scope, span }: Rows): Promise<MoneyFigures[]> {
   const basis = await readBasis(context, scope, span);
-  return moneyOf(earnedOf(basis, basis, basis.before, isWhole(scope)));
+  return moneyOf(judgedOf(basis, scope));
 }

@@ -17,7 +17,7 @@ import {
 import { plannedBetween, plannedTime } from '../people/planned-time';
 import { Context, may, reachOf, today } from '../platform/context';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { TO_DATE, costBasis, earningsOfScope, readBasis } from './figures';
+import { TO_DATE, costBasis, earningsOfScope, judgedOf, readBasis } from './figures';
 
 /** Where every hour stands, for a scope, within the reader's rights. */
 export async function readOverview(context: Context, scopeText: string | undefined): Promise<Overview> {
@@ -115,7 +115,7 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const money = mayKnowCost(context, scope) && may(context, 'values.read');
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? (earningsOfScope(basis, scope, costBasis(context))?.margin ?? null) : null,
+    margin: money ? (earningsOfScope(basis, judgedOf(basis, scope), costBasis(context))?.margin ?? null) : null,
     billableShare: ratio(
       sum(basis.sums, (row) => row.billable),
       sum(basis.sums, (row) => row.seconds),

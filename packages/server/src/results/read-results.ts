@@ -1,11 +1,13 @@
 import { Results, ResultRow } from '@yellowwood/contracts';
 import {
   ChartStep,
+  Judged,
   Minor,
   RolledUp,
   TreeNode,
   chartOf,
   earningsOf,
+  judge,
   limitKey,
   minor,
   moneyByProject,
@@ -32,6 +34,7 @@ import {
   costBasis,
   costOf,
   earnedOf,
+  judgedOf,
   earningsOfScope,
   ofTasks,
   readBasis,
@@ -68,10 +71,11 @@ export async function readResults(
   const toDate = basis.toDate ? treeOf(basis.nodes, basis.toDate, tasks) : tree;
   const money = may(context, 'values.read');
   const by = mayKnowCost(context, scope) ? costBasis(context) : null;
-  const rows = rowsOf(basis, tasks, { tree, toDate }, scope, money, by);
+  const judged = judgedOf(basis, scope);
+  const rows = rowsOf(basis, judged, tasks, { tree, toDate }, scope, money, by);
   const whole = isWhole(scope);
   const budget = whole ? sum(basis.nodes, (node) => node.budget) : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
-  const earned = money && by ? earningsOfScope(basis, scope, by) : null;
+  const earned = money && by ? earningsOfScope(basis, judged, by) : null;
   const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
   return {
     scope: scope.text,
@@ -79,7 +83,7 @@ export async function readResults(
     agreement: project?.money && money ? agreementText(basis, project) : null,
     limit: money && project ? limitFigure(basis, project) : null,
     hours: topOf(basis, tasks, tree, scope),
-    money: money ? moneyOf(earnedOf(basis, basis, basis.before, whole)) : null,
+    money: money ? moneyOf(judged) : null,
     costBasis: by && (costOf(basis.sums, by) === null ? 'no standard rate' : by),
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
@@ -178,6 +182,7 @@ function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: T
 /** The rows below the scope: projects of the firm or a client, tasks of a project or task. */
 function rowsOf(
   basis: ResultBasis,
+  judged: Judged,
   tasks: readonly IResultTasksResult[],
   { tree, toDate }: Readonly<Record<'tree' | 'toDate', Tree>>,
   scope: ScopeFilter,
@@ -227,13 +232,12 @@ function rowsOf(
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
       const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so neither it nor what lay before counts for a task.
-      const earned = earnedOf(basis, own, null, false);
-      const revenue = revenueInFirm(earned, basis.today);
-      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(earned) : null, revenue);
+      const judged = judge(earnedOf(basis, own, null, false));
+      const revenue = revenueInFirm(judged, basis.today);
+      return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(judged) : null, revenue);
     });
   }
-  const earned = earnedOf(basis, basis, basis.before, isWhole(scope));
-  const [moneyOfProject, revenueOfProject] = [moneyByProject(earned), revenueInFirmByProject(earned, basis.today)];
+  const [moneyOfProject, revenueOfProject] = [moneyByProject(judged), revenueInFirmByProject(judged, basis.today)];
   const person = scope.kind === 'person';
   // What somebody's time is not on says nothing about them; what it is on, is theirs in part.
   const worked = new Set(basis.sums.map((one) => one.projectId));
