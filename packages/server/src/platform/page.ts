@@ -8,6 +8,7 @@ const OF_DOCUMENTS = [
   'Content-Security-Policy',
   'Cross-Origin-Opener-Policy',
   'Origin-Agent-Cluster',
+  'Referrer-Policy',
   'X-DNS-Prefetch-Control',
   'X-Download-Options',
   'X-Frame-Options',
@@ -18,25 +19,22 @@ const PARTS = /-[A-Z0-9]{8}\.(js|css|woff2)$/;
 
 /** Serves the built page. Every address that names no file answers with the page itself; a file that is not there, with 404. */
 export function servePage(app: Express, webRoot: string): void {
-  app.use(
-    expressStaticGzip(webRoot, {
-      enableBrotli: true,
-      orderPreference: ['br', 'gz'],
-      index: false,
-      serveStatic: {
-        // File names carry a hash of their content.
-        setHeaders: (response, file) => {
-          response.setHeader(
-            'Cache-Control',
-            /-[A-Z0-9]{8}\./.test(path.basename(file)) ? 'public, max-age=31536000, immutable' : 'no-cache',
-          );
-          // A page comes in some fifty files, and a kilobyte of headers on each would be a fifth of what is sent.
-          const name = path.basename(file).replace(/\.(br|gz)$/, '');
-          if (PARTS.test(name) && !name.startsWith('worker-')) OF_DOCUMENTS.forEach((one) => response.removeHeader(one));
-        },
-      },
-    }),
-  );
+  const files = (serveStatic: object) =>
+    expressStaticGzip(webRoot, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
+  // The name of a part carries a hash of its content. Some fifty of them make a screen, and with all that is said of a
+  // document, and of how to ask again, headers would be a fifth of what is sent.
+  const parts = files({
+    ...{ immutable: true, maxAge: '1y', etag: false, lastModified: false, acceptRanges: false },
+    setHeaders: (response: Response) => OF_DOCUMENTS.forEach((one) => response.removeHeader(one)),
+  });
+  const others = files({
+    cacheControl: false,
+    setHeaders: (response: Response) => response.setHeader('Cache-Control', 'no-cache'),
+  });
+  app.use((request, response, next) => {
+    const name = path.basename(request.path);
+    return PARTS.test(name) && !name.startsWith('worker-') ? parts(request, response, next) : others(request, response, next);
+  });
   const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
   app.get(/^\/(?!api\/).*/, (request: Request, response: Response) => {
     // The dots of an address of the page stand in its query, never in its path.

@@ -90,7 +90,7 @@ describe('the platform', () => {
       // Each of some fifty scripts of the first screen carries them.
       let length = 0;
       sent.forEach((value, name) => (length += name.length + value.length));
-      expect(length).withContext(file).toBeLessThan(450);
+      expect(length).withContext(file).toBeLessThan(330);
     }
     for (const file of ['worker-ABCDEFG2.js', 'icon.svg', 'anything/else'])
       expect((await headers(file)).get('content-security-policy'))

@@ -19,6 +19,9 @@ export interface CallOptions<N extends EndpointName> {
   readonly key?: string;
 }
 
+/** Signing in is the first that is sent: the server says what is wrong with it, and nothing has to be fetched before. */
+const UNCHECKED: ReadonlySet<EndpointName> = new Set<EndpointName>(['signIn']);
+
 /** The only place that talks HTTP. Calls are typed by the contracts and checked before they are sent. */
 @Injectable({ providedIn: 'root' })
 export class Api {
@@ -30,7 +33,7 @@ export class Api {
   async call<N extends EndpointName>(name: N, options: CallOptions<N> = {}): Promise<AnswerOf<Endpoints[N]>> {
     const { method, path, kind } = addresses[name];
     const body = options.body === undefined ? undefined : (options.body as unknown);
-    if (body !== undefined) {
+    if (body !== undefined && !UNCHECKED.has(name)) {
       const { domain } = addresses[name];
       // Once loaded they are at hand: nothing is waited for, with or without a connection.
       if (!this.checks.has(domain)) await this.prepare(domain);

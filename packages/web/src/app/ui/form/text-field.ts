@@ -1,4 +1,3 @@
-import { CdkTextareaAutosize } from '@angular/cdk/text-field';
 import { ChangeDetectionStrategy, Component, booleanAttribute, input, model, output } from '@angular/core';
 import { Field } from './field';
 import { FieldWords } from './field-words';
@@ -6,7 +5,7 @@ import { FieldWords } from './field-words';
 /** Words, or a time of the clock, typed as one likes and kept as they are typed. */
 @Component({
   selector: 'yw-text-field',
-  imports: [CdkTextareaAutosize, FieldWords],
+  imports: [FieldWords],
   templateUrl: './text-field.html',
   styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -18,7 +17,7 @@ export class TextField extends Field<string> {
   readonly name = input('');
   readonly autocomplete = input('off');
   readonly longest = input<number | null>(null);
-  /** How many lines it shows at least. */
+  /** How many lines it shows at least; it grows with what is typed. */
   readonly lines = input(1);
   readonly placeholder = input('');
   /** Whether a dialog that holds it begins here. */
