@@ -9,26 +9,19 @@ import {
   inject,
   input,
   output,
-  signal,
   viewChild,
 } from '@angular/core';
 import type { SheetRow } from '@yellowwood/contracts';
 import { Address } from '../state/address';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
-import { readCell } from '../words/record';
 import { AddRow } from './add-row';
+import { CellEditor } from './cell-editor';
 import { GridCaret, Position } from './grid-caret';
 import { GridBlock } from './grid-block';
 import { WeekLines } from './week-lines';
-import { GridRow, Place, Seen, cellKey, rowKey } from './week-model';
+import { GridRow, Place, cellKey, rowKey } from './week-model';
 import { WeekStore } from './week-store';
-
-interface Editing extends Place {
-  readonly text: string;
-  /** What stood there when typing began. */
-  readonly seen: Seen | null;
-}
 
 /**
  * The week as a grid, by keyboard alone: arrows move, typing replaces, F2 edits, Enter and Tab go on,
@@ -57,18 +50,15 @@ export class WeekGrid {
   private readonly rows = this.lines.rows;
   protected readonly caret = new GridCaret(this.rows, this.lines.dates, this.store.today);
   private readonly block = new GridBlock(this.store, this.rows, this.caret);
-  protected readonly editing = signal<Editing | null>(null);
-  protected readonly invalid = signal('');
-  /** What a duration being typed is read as, shown at once. */
-  protected readonly reading = computed(() => {
-    const read = readCell(this.editing()?.text ?? '');
-    return 'quantity' in read && read.quantity > 0 ? this.store.text(read.quantity) : '';
-  });
+  protected readonly editor = new CellEditor(this.store, this.rows);
+  protected readonly editing = this.editor.editing;
   /** What is wrong with the cell under the caret. */
-  protected readonly wrong = computed(() => this.invalid() || (this.editing() ? '' : (this.caret.cell()?.draft?.sentence ?? '')));
+  protected readonly wrong = computed(
+    () => this.editor.invalid() || (this.editing() ? '' : (this.caret.cell()?.draft?.sentence ?? '')),
+  );
 
   protected choose(row: number, column: number, event: MouseEvent): void {
-    if (this.editing()) this.commit(false);
+    if (this.editing()) this.editor.commit(false);
     this.move({ row, column }, event.shiftKey);
     this.select();
   }
@@ -152,73 +142,37 @@ export class WeekGrid {
   protected begin(typed: string | null): void {
     const [cell, place] = [this.caret.cell(), this.caret.place()];
     if (!cell || !place) return;
-    const [entry] = cell.entries;
     if (!cell.typeable) {
+      const [entry] = cell.entries;
       if (entry) this.entryOpened.emit({ date: cell.date, id: entry.id });
       return;
     }
-    this.invalid.set('');
-    const there = cell.draft?.text ?? (cell.total > 0 ? this.store.text(cell.total) : '');
-    const seen = entry ? { id: entry.id, quantity: entry.quantity } : null;
     this.caret.follow(place);
-    this.editing.set({ ...place, text: typed ?? there, seen });
+    const text = this.editor.begin(place, cell, typed);
     // At once: the key is in the next frame, and the keys after it find the box.
     this.view.detectChanges();
     const box = this.table()?.nativeElement.querySelector<HTMLInputElement>('input.cell-edit');
     if (!box) return;
     // Where the cell that was left is typed into again before it was drawn, its box still holds the text before.
-    box.value = typed ?? there;
+    box.value = text;
     box.focus();
     if (typed === null) box.select();
     else box.setSelectionRange(box.value.length, box.value.length);
   }
 
-  protected typed(text: string): void {
-    const editing = this.editing();
-    if (editing) this.editing.set({ ...editing, text });
-    this.invalid.set('');
-  }
-
   /** @returns whether it is a key that leaves the box */
   private editKey({ key, shiftKey }: KeyboardEvent): boolean {
     if (key === 'Escape') {
-      this.editing.set(null);
-      this.invalid.set('');
+      this.editor.leave();
       this.focusActive();
       return true;
     }
     if (!['Enter', 'Tab', 'ArrowDown', 'ArrowUp'].includes(key)) return false;
-    if (!this.commit(true)) return true;
+    if (!this.editor.commit(true)) return true;
     const back = shiftKey || key === 'ArrowUp' ? -1 : 1;
     if (key === 'Tab') this.went(this.caret.goAcross(back));
     else if (key === 'Enter') this.went(this.caret.goDown(back));
     else this.move({ ...this.caret.position(), row: this.caret.position().row + back });
-    return true;
-  }
-
-  /**
-   * Leaves the editor with what was typed. What cannot be read stays in its cell, with a sentence.
-   * @param stay whether typing goes on there until it can be read
-   * @returns whether the cell was left
-   */
-  protected commit(stay: boolean): boolean {
-    const editing = this.editing();
-    if (!editing) return true;
-    const row = this.rows().find((one) => one.key === editing.key);
-    const cell = row?.cells.find((one) => one.date === editing.date);
-    const { text, seen } = editing;
-    const read = readCell(text);
-    if (stay && 'sentence' in read) {
-      this.invalid.set(read.sentence);
-      return false;
-    }
-    this.editing.set(null);
-    this.invalid.set('');
-    if (!row || !cell) return true;
-    // Unchanged text is no change: a timer's seconds are not lost by looking at them.
-    if (text === (cell.draft?.text ?? (cell.total > 0 ? this.store.text(cell.total) : ''))) return true;
-    // The next cell does not wait for the answer.
-    this.store.cells.type({ row, date: cell.date }, text, seen);
     return true;
   }
 

@@ -13,7 +13,6 @@ import { BreakpointObserver } from '@angular/cdk/layout';
 import { takeUntilDestroyed, toSignal } from '@angular/core/rxjs-interop';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import { weekday } from '@yellowwood/core';
 import type { ReviewPerson } from '@yellowwood/contracts';
 import { map } from 'rxjs';
 import { Api } from '../api/api';
@@ -21,7 +20,6 @@ import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
 import { sessionFeature } from '../state/session';
-import { ABSENCE_WORDS, DAY_LOOK_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
@@ -36,8 +34,7 @@ import { approving } from './approving';
 import { Decided } from './decided';
 import { OwnReview } from './own-review';
 import { reviewColumns } from './review-columns';
-
-type ReviewDay = ReviewPerson['days'][number];
+import { isBad, shownDates, summaryOf, wordsOf } from './review-facts';
 
 /** People by days: what is clean, what needs a look and why; approving all that is clean at once. */
 @Component({
@@ -80,31 +77,10 @@ export class ReviewScreen {
     const people = this.review.value()?.people ?? [];
     return this.onlyLooks() ? people.filter((person) => person.looks.length > 0) : people;
   });
-  protected readonly dates = computed(() => {
-    const all = this.review.value()?.people[0]?.days ?? [];
-    const used = (date: string) =>
-      (this.review.value()?.people ?? []).some((person) => person.days.some((day) => day.date === date && day.recorded > 0));
-    // A weekend stands there when somebody worked on it.
-    return all.map((day, index) => ({ date: day.date, index })).filter((day) => weekday(day.date) < 6 || used(day.date));
-  });
+  protected readonly dates = computed(() => shownDates(this.review.value()?.people ?? []));
   protected readonly clean = computed(() => (this.review.value()?.people ?? []).filter((person) => person.clean));
   protected readonly cleanSeconds = computed(() => this.clean().reduce((sum, person) => sum + person.submitted, 0));
-  protected readonly summary = computed(() => {
-    const people = this.review.value()?.people ?? [];
-    const count = (state: string) => people.filter((person) => person.state === state).length;
-    return [
-      [count('submitted'), 'submitted'],
-      [count('approved'), 'decided'],
-      [count('open'), 'not submitted'],
-      [count('missing'), 'missing'],
-      [this.inPart(), 'seen in part'],
-    ]
-      .filter(([number]) => Number(number) > 0)
-      .map(([number, word]) => `${number} ${word}`)
-      .join(', ');
-  });
-  /** A part of somebody's time is never taken for the whole. */
-  private readonly inPart = computed(() => (this.review.value()?.people ?? []).filter((one) => one.inAll > one.recorded).length);
+  protected readonly summary = computed(() => summaryOf(this.review.value()?.people ?? []));
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
   private readonly peak = computed(() =>
@@ -134,15 +110,8 @@ export class ReviewScreen {
     }),
   );
 
-  protected isBad({ looks }: ReviewDay): boolean {
-    return looks.some((look) => ['problem', 'over-day', 'missing'].includes(look));
-  }
-
-  protected wordsOf({ absent, looks }: ReviewDay): string {
-    return [absent ? (ABSENCE_WORDS[absent] ?? absent) : '', ...looks.map((look) => DAY_LOOK_WORDS[look]!)]
-      .filter(Boolean)
-      .join(', ');
-  }
+  protected readonly isBad = isBad;
+  protected readonly wordsOf = wordsOf;
 
   protected shift(by: 1 | -1): void {
     void this.address.set({ period: this.periods.text(this.periods.beside(this.from(), by).from), sel: null });
@@ -160,7 +129,7 @@ export class ReviewScreen {
   protected goToPerson(id: string): void {
     this.address.ask(`person:${id}`);
     // The field takes the focus back once more after a choice.
-    afterNextRender({ read: () => this.table().focusRow(id) }, { injector: this.injector });
+    afterNextRender({ read: () => this.table().focus.to(id) }, { injector: this.injector });
   }
 
   protected open(person: ReviewPerson): void {
@@ -219,7 +188,7 @@ export class ReviewScreen {
       .map((offset) => (index + offset) % people.length)
       .find((one) => people[one]!.looks.length > 0 && people[one]!.state === 'submitted');
     if (next === undefined) return;
-    this.table().focusRow(people[next]!.personId);
+    this.table().focus.to(people[next]!.personId);
     this.open(people[next]!);
   }
 }

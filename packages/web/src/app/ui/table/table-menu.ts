@@ -84,25 +84,19 @@ export class TableMenu<T> {
   }
 
   protected print(): void {
-    const { name, shown, lines, totals, totalWords, headOf, textsOf } = this.of();
-    const table = this.of();
+    const { name, shown, lines, totals, totalWords, words } = this.of();
     printSheet(this.document, name(), {
-      heads: shown().map((column) => headOf.call(table, column)),
+      heads: shown().map((column) => words.headOf(column)),
       figures: shown().map((column) => column.kind !== 'text' && column.kind !== 'date'),
       rows: [
         ...lines().map((line) =>
           shown().map((column, index) => {
-            if (line.kind === 'row')
-              return [...textsOf.call(table, column, column.value(line.row)), column.small?.(line.row) ?? ''];
-            return index === 0 ? [line.name] : textsOf.call(table, column, line.totals.get(column.id) ?? null);
+            if (line.kind === 'row') return [...words.of(column, column.value(line.row)), column.small?.(line.row) ?? ''];
+            return index === 0 ? [line.name] : words.of(column, line.totals.get(column.id) ?? null);
           }),
         ),
         ...(totals().size > 0
-          ? [
-              shown().map((column, index) =>
-                index === 0 ? [totalWords()] : textsOf.call(table, column, totals().get(column.id) ?? null),
-              ),
-            ]
+          ? [shown().map((column, index) => (index === 0 ? [totalWords()] : words.of(column, totals().get(column.id) ?? null)))]
           : []),
       ],
     });

@@ -11,19 +11,18 @@ import {
   contentChildren,
   inject,
   input,
-  linkedSignal,
   output,
-  signal,
   viewChild,
 } from '@angular/core';
 import type { View } from '@yellowwood/contracts';
 import { Formats } from '../../state/formats';
 import { Views } from '../../state/views';
 import { command } from '../command';
-import { focusWhenThere } from '../focus-when-there';
 import { Line, arrange, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
-import { Cell, Column, amountsOf } from './column';
+import { CellWords } from './cell-words';
+import { Cell, Column } from './column';
+import { RowFocus } from './row-focus';
 import { TableLines } from './table-lines';
 import { TableMenu } from './table-menu';
 
@@ -96,26 +95,8 @@ export class Table<T> {
     return rows.length === 0 ? new Map() : (this.knownTotals() ?? totalsOf(this.shown(), rows));
   });
   protected readonly virtual = computed(() => this.lines().length > MANY);
-  private readonly inRows = computed(() => this.lines().flatMap((line) => (line.kind === 'row' ? [line] : [])));
-  /** The row that Tab comes to: it keeps its place by its key; where that is gone, by its number. */
-  readonly current = linkedSignal<{ rows: readonly { key: string }[]; chosen: string | null }, string | null>({
-    source: () => ({ rows: this.inRows(), chosen: this.chosen() }),
-    computation: ({ rows, chosen }, previous) => {
-      const has = (key: string | null | undefined) => !!key && rows.some((row) => row.key === key);
-      if (chosen !== previous?.source.chosen && has(chosen)) return chosen;
-      if (has(previous?.value)) return previous!.value;
-      const before = previous?.source.rows.findIndex((row) => row.key === previous.value) ?? 0;
-      return rows[Math.max(0, Math.min(before, rows.length - 1))]?.key ?? null;
-    },
-  });
-  /** The one currency of a table without others: it stands in the heads, not at each figure. */
-  private readonly currency = computed(() => {
-    const money = this.shown().filter(({ kind }) => kind === 'money');
-    const found = new Set(
-      (this.rows() ?? []).flatMap((row) => money.flatMap((one) => amountsOf(one.value(row)).map((a) => a.currency))),
-    );
-    return found.size === 1 ? [...found][0]! : null;
-  });
+  readonly focus = new RowFocus<T>(this.host.nativeElement, this.lines, this.chosen, this.viewport);
+  readonly words = new CellWords<T>(this.formats, this.shown, this.rows);
   readonly totalWords = computed(() => {
     if (this.totals().size === 0) return '';
     if (this.totalName()) return this.totalName()!;
@@ -123,26 +104,6 @@ export class Table<T> {
     const [one, many] = this.things();
     return `Total of ${this.more() ? 'the first ' : ''}${count} ${count === 1 ? one : many}`;
   });
-
-  headOf(column: Column<T>): string {
-    return column.kind === 'money' && this.currency() ? `${column.head}, ${this.currency()}` : column.head;
-  }
-
-  /** What a cell says, a line each. */
-  textsOf({ kind, currency }: Column<T>, cell: Cell): string[] {
-    if (cell === null || cell === '') return [];
-    if (typeof cell === 'object') {
-      const one = this.currency();
-      return cell.map(({ minor, currency }) =>
-        one ? this.formats.amount(minor, currency) : this.formats.money(minor, currency),
-      );
-    }
-    if (kind === 'hours') return [this.formats.hours(Number(cell))];
-    if (kind === 'rate') return [this.formats.rate(Number(cell), currency!)];
-    if (kind === 'percent') return [this.formats.percent(Number(cell))];
-    if (kind === 'date') return [this.formats.day(String(cell))];
-    return [String(cell)];
-  }
 
   sortOf({ id }: Column<T>): 'ascending' | 'descending' | null {
     const { sort } = this.choice();
@@ -169,7 +130,7 @@ export class Table<T> {
   }
 
   visit(line: Line<T>): void {
-    if (line.kind === 'row') this.current.set(line.key);
+    if (line.kind === 'row') this.focus.current.set(line.key);
   }
 
   pressed(event: Event, line: Line<T>): void {
@@ -179,83 +140,24 @@ export class Table<T> {
 
   key(event: KeyboardEvent, line: Line<T>): void {
     if (line.kind !== 'row') return;
-    const rows = this.inRows();
-    const index = rows.findIndex(({ key }) => key === line.key);
+    const index = this.focus.rows().findIndex(({ key }) => key === line.key);
     this.pressedOn.emit({ event, row: line.row, index });
     if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
     const inside = event.target !== event.currentTarget;
-    const moves: Readonly<Record<string, number>> = {
-      ArrowDown: index + 1,
-      ArrowUp: index - 1,
-      PageDown: index + 10,
-      PageUp: index - 10,
-      Home: 0,
-      End: rows.length - 1,
-    };
-    const to = moves[event.key];
-    if (to !== undefined) {
-      if (to < 0 && index === 0) this.heads()[0]?.focus();
-      else this.focusRow(rows[Math.max(0, Math.min(to, rows.length - 1))]!.key);
-    } else if (event.key === 'Enter' && this.opens() && !inside) this.opened.emit(line.row);
-    else return;
+    if (event.key === 'Enter' && this.opens() && !inside) this.opened.emit(line.row);
+    else if (!this.focus.move(event.key, index)) return;
     event.preventDefault();
-  }
-
-  /** Whether the row that Tab comes to is drawn; where it is not, what scrolls takes the stop. */
-  protected readonly inSight = signal(true);
-
-  protected scrolled(): void {
-    const { start, end } = this.viewport()!.getRenderedRange();
-    const index = this.lines().findIndex(({ key }) => key === this.current());
-    this.inSight.set(index >= start && index < end);
-  }
-
-  /** From what scrolls, arrows lead back to the row that had the focus. */
-  protected scrollerKey(event: KeyboardEvent): void {
-    if (event.target !== event.currentTarget || !['ArrowDown', 'ArrowUp', 'Enter'].includes(event.key)) return;
-    event.preventDefault();
-    this.focusRow(this.current());
-  }
-
-  headKey(event: KeyboardEvent): void {
-    const heads = this.heads();
-    const at = heads.indexOf(event.currentTarget as HTMLElement);
-    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') heads[at + (event.key === 'ArrowRight' ? 1 : -1)]?.focus();
-    else if (/^\p{L}$/u.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      const begins = (head: HTMLElement) => head.textContent!.trim().toLowerCase().startsWith(event.key.toLowerCase());
-      [...heads.slice(at + 1), ...heads.slice(0, at + 1)].find(begins)?.focus();
-    } else if (event.key === 'ArrowDown') this.focusRow(this.inRows()[0]?.key ?? null);
-    else return;
-    event.preventDefault();
-  }
-
-  /** Puts the focus on a row, bringing it into sight first. */
-  focusRow(key: string | null): void {
-    if (key === null) return;
-    this.current.set(key);
-    const row = () => this.host.nativeElement.querySelector<HTMLElement>(`tr[data-key="${CSS.escape(key)}"]`);
-    const viewport = this.viewport();
-    if (row() || !viewport) return row()?.focus();
-    // The row that has the focus goes out of sight.
-    viewport.elementRef.nativeElement.focus({ preventScroll: true });
-    viewport.scrollToIndex(this.lines().findIndex((line) => line.key === key));
-    // Drawn some frames after it has scrolled.
-    focusWhenThere(row).subscribe();
   }
 
   /** Shows where the list goes on, once it does. */
   protected goOn(): void {
-    const before = this.inRows().length;
+    const before = this.focus.rows().length;
     this.moreAsked.emit();
     const look = () => {
-      const next = this.inRows()[before];
-      if (next) this.focusRow(next.key);
+      const next = this.focus.rows()[before];
+      if (next) this.focus.to(next.key);
       else if (this.more()) afterNextRender(look, { injector: this.injector });
     };
     afterNextRender(look, { injector: this.injector });
-  }
-
-  private heads(): HTMLElement[] {
-    return [...this.host.nativeElement.querySelectorAll<HTMLElement>('th .sort')];
   }
 }
