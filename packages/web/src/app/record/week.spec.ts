@@ -1,8 +1,10 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { WEEKS, datesFrom } from '@yellowwood/core';
 import type { Entry, SheetRow, Timesheet } from '@yellowwood/contracts';
-import { FakeServer, Page, TODAY, id, open } from '../testing/fake-server';
+import { workActions } from '../state/work';
+import { FakeServer, Page, TODAY, WORK, id, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekScreen } from './week';
 
@@ -49,6 +51,25 @@ describe('the own week on the page', () => {
     await page.settle(100);
     expect(url()).toContain('period=2026-W21');
     expect(page.server.to('readTimesheet').at(-1)!.params['from']).toBe('2026-05-18');
+  });
+
+  it('is shown once its rows have their names, and says why it is not where they cannot be read', async () => {
+    page = await open(WeekScreen, {
+      url: '/f/f/record',
+      roles: ['staff'],
+      workless: true,
+      prepare: (server) => server.on('readTimesheet', () => weekOfEntries([entryOf(50)])),
+    });
+    const [grid, store] = [() => page.element.querySelector('yw-week-grid, yw-day-panel'), TestBed.inject(Store)];
+    expect(page.server.to('readTimesheet').length).toBe(1);
+    expect([grid(), page.text('yw-loading')]).toEqual([null, '']);
+    store.dispatch(workActions.workUnreadable({ sentence: 'The server does not answer.' }));
+    await page.settle();
+    expect([grid(), page.text('yw-loading')]).toEqual([null, 'The server does not answer.']);
+    store.dispatch(workActions.workKnown({ work: WORK }));
+    await page.settle();
+    expect(grid()).not.toBeNull();
+    expect(page.text('yw-loading')).toBe('');
   });
 
   it('is as long as the firm’s periods are', async () => {

@@ -2,10 +2,12 @@ import { TitleCasePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
+import { Store } from '@ngrx/store';
 import { addDays } from '@yellowwood/core';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
+import { workFeature } from '../state/work';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
 import { PeriodField } from '../ui/form/period-field';
@@ -42,7 +44,14 @@ import { Loading } from '../ui/loading';
 })
 export class WeekScreen {
   protected readonly store = inject(WeekStore);
-  protected readonly reading = { value: this.store.week, sentence: this.store.sentence };
+  private readonly workKnown = inject(Store).selectSignal(workFeature.selectKnown);
+  private readonly workSentence = inject(Store).selectSignal(workFeature.selectSentence);
+  /** The week once its rows have their names: they do not come one after the other. */
+  protected readonly shown = computed(() => (this.workKnown() ? this.store.week() : null));
+  protected readonly reading = {
+    value: this.shown,
+    sentence: computed(() => this.store.sentence() || (this.workKnown() ? '' : this.workSentence())),
+  };
   private readonly address = inject(Address);
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);

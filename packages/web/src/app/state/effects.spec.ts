@@ -53,6 +53,21 @@ describe('what the page reads by itself', () => {
     expect(store().selectSignal(timersFeature.selectToday)()!.maximum).toBe(36_000);
   });
 
+  it('reads the work again at the next refresh where it could not be read, and says until then why', async () => {
+    let asked = 0;
+    await start(['staff'], (server) =>
+      server.on('readWork', () => ((asked += 1) < 3 ? refusal(503, 'not-ready', 'The server is busy.') : WORK)),
+    );
+    const sentence = store().selectSignal(workFeature.selectSentence);
+    expect(sentence()).toBe('The server is busy.');
+    for (const count of [2, 3, 3]) {
+      TestBed.inject(Refresh).written();
+      await page.settle(20);
+      expect(asked).toBe(count);
+    }
+    expect(sentence()).toBe('');
+  });
+
   it('goes on to the next day while the page stays open', async () => {
     await start();
     const today = store().selectSignal(sessionFeature.selectToday);

@@ -1,12 +1,14 @@
 import { inject } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Store } from '@ngrx/store';
+import { Action, Store } from '@ngrx/store';
 import {
   EMPTY,
   Observable,
   catchError,
   combineLatest,
+  concat,
+  defer,
   distinctUntilChanged,
   exhaustMap,
   filter,
@@ -14,7 +16,9 @@ import {
   map,
   merge,
   of,
+  skip,
   switchMap,
+  take,
 } from 'rxjs';
 import type { Me } from '@yellowwood/contracts';
 import { Api } from '../api/api';
@@ -40,17 +44,25 @@ export const readSession = createEffect(
   { functional: true },
 );
 
-/** The tree of work, when a firm is opened. */
+/** The tree of work, when a firm is opened; what could not be read is read at the next refresh. */
 export const readWork = createEffect(
-  (api = inject(Api), address = inject(Address), store = inject(Store)) =>
-    openedFirm(address, store).pipe(
-      switchMap(() =>
-        from(api.call('readWork')).pipe(
-          map((work) => workActions.workKnown({ work })),
-          catchError(() => EMPTY),
+  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
+    const ticks = toObservable(refresh.tick);
+    const read = defer(() => api.call('readWork')).pipe(map((work) => workActions.workKnown({ work })));
+    const readOrWait: Observable<Action> = read.pipe(
+      catchError((error: unknown) =>
+        concat(
+          of(workActions.workUnreadable({ sentence: sentenceOf(error) })),
+          ticks.pipe(
+            skip(1),
+            take(1),
+            switchMap(() => readOrWait),
+          ),
         ),
       ),
-    ),
+    );
+    return openedFirm(address, store).pipe(switchMap(() => readOrWait));
+  },
   { functional: true },
 );
 

@@ -10,6 +10,7 @@ export const workActions = createActionGroup({
   source: 'work',
   events: {
     'work known': props<{ work: Work }>(),
+    'work unreadable': props<{ sentence: string }>(),
     'work used': props<{ projectId: string; taskId: string | null }>(),
     'people known': props<{ people: People['people'] }>(),
     'overview known': props<{ overview: Overview }>(),
@@ -32,6 +33,8 @@ interface WorkState {
   readonly people: People['people'];
   readonly overview: Overview | null;
   readonly known: boolean;
+  /** Why it could not be read, until it was. */
+  readonly sentence: string;
 }
 
 const initial: WorkState = {
@@ -44,6 +47,7 @@ const initial: WorkState = {
   people: [],
   overview: null,
   known: false,
+  sentence: '',
 };
 
 /** A node of the scope tree, with its depth and what a search looks through. */
@@ -72,7 +76,9 @@ export const workFeature = createFeature({
       services: services.setAll(work.services, state.services),
       lately: work.lately,
       known: true,
+      sentence: '',
     })),
+    on(workActions.workUnreadable, (state, { sentence }) => ({ ...state, sentence })),
     on(workActions.workUsed, (state, { projectId, taskId }) => ({
       ...state,
       lately: [{ projectId, taskId }, ...state.lately.filter((one) => one.projectId !== projectId || one.taskId !== taskId)],

@@ -322,6 +322,8 @@ export async function open<C>(
     period?: PeriodRule;
     /** Whether the page was there before: what it keeps for a reload is still there. */
     again?: boolean;
+    /** Whether the work is still to be read. */
+    workless?: boolean;
   },
 ): Promise<Page<C>> {
   look();
@@ -338,7 +340,7 @@ export async function open<C>(
   const own = me(...options.roles);
   const { period = own.firm.period } = options;
   store.dispatch(sessionActions.meRead({ me: { ...own, firm: { ...own.firm, period } } }));
-  store.dispatch(workActions.workKnown({ work: WORK }));
+  if (!options.workless) store.dispatch(workActions.workKnown({ work: WORK }));
   await TestBed.inject(Router).navigateByUrl(options.url);
   const fixture = TestBed.createComponent(component);
   for (const [name, value] of Object.entries(options.inputs ?? {})) fixture.componentRef.setInput(name, value);
