@@ -56,6 +56,26 @@ describe('what is to bill in the firm', () => {
     expect(page.text('.head .quiet')).toBe('2 projects, the oldest first, to 10 Jun');
   });
 
+  it('shows what has no rate below the list once that is there, so that neither moves', async () => {
+    let answer: (list: ToBillList) => void = () => undefined;
+    let asked = 0;
+    // Nothing is settled before the list is answered, so what stands there until then is looked at meanwhile.
+    const opening = open(BillScreen, {
+      url: '/f/f/bill',
+      roles: ['bookkeeper'],
+      prepare: (server) =>
+        server
+          .on('listToBill', () => new Promise((resolve) => (answer = resolve)))
+          .on('listUnpriced', () => ((asked += 1), { entries: [entryOf(50, { problems: ['no-rate'] })], count: 1, offers: [] })),
+    });
+    const unpriced = () => document.querySelector<HTMLElement>('yw-unpriced');
+    while (asked === 0 || !unpriced()?.textContent) await new Promise((resolve) => setTimeout(resolve, 5));
+    expect(unpriced()!.offsetHeight).toBe(0);
+    answer({ upTo: TODAY, projects: [project()] });
+    page = await opening;
+    expect(unpriced()!.offsetHeight).toBeGreaterThan(0);
+  });
+
   it('says nothing of a limit that is only reached', async () => {
     await list([project({ limit: 100_000, billedNet: 64_000 })]);
     expect(page.text('[aria-label="Projects to bill"]')).not.toContain('decided');

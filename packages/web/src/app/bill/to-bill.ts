@@ -16,7 +16,7 @@ import { Unpriced } from './unpriced';
   selector: 'yw-to-bill',
   imports: [DayPipe, Table, Unpriced, Loading],
   templateUrl: './to-bill.html',
-  styles: ':host { display: block; } .head { margin-bottom: 12px; } p { margin-bottom: 8px; }',
+  styles: ':host { display: block; } .head { margin-bottom: 12px; } p { margin-bottom: 8px; } .waits { display: none; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ToBillScreen {

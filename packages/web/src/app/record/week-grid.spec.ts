@@ -7,7 +7,7 @@ import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { WeekGrid } from './week-grid';
-import { GridRow, Target, gridOf, rowKey } from './week-model';
+import { CellDraft, GridRow, Target, gridOf, rowKey } from './week-model';
 import { WeekStore } from './week-store';
 
 const DATES = ['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12', '2026-06-13', '2026-06-14'];
@@ -75,7 +75,7 @@ describe('the week grid by keyboard', () => {
           typed.push([rows.findIndex((one) => one.key === rowKey(row)), DATES.indexOf(date), text]),
         paste: (_rows: unknown, { row, column }: { row: number; column: number }, text: string) => (
           pasted.push([row, column, text]),
-          0
+          text.includes('x') ? 2 : 0
         ),
         empty: (targets: Target[]) => emptied.push(targets.length),
         forget: () => undefined,
@@ -155,6 +155,10 @@ describe('the week grid by keyboard', () => {
     await press('F2');
     expect([send('copy'), send('paste', '2:00')]).toEqual([false, false]);
     expect(pasted.length).toBe(1);
+    await press('Escape');
+    expect(fixture.componentInstance['store'].saved()).toBe('');
+    send('paste', 'x\tx');
+    expect(fixture.componentInstance['store'].saved()).toMatch(/^2 cells were skipped/);
   });
 
   it('sets the week against what is planned, where anything is', async () => {
@@ -274,6 +278,37 @@ describe('the week grid by keyboard', () => {
     await press('Shift+ArrowDown', 'Shift+ArrowRight', 'Delete');
     expect([emptied, typed]).toEqual([[2], []]);
     expect(fixture.componentInstance['store'].saved()).toContain('1 cell was left');
+  });
+
+  it('empties what is typed and not stored yet, as well', async () => {
+    const draft = { text: 'soon', state: 'unread', sentence: 'Type a duration.' } as CellDraft;
+    lines.update(([first, ...rest]) => [
+      { ...first!, cells: first!.cells.map((one, column) => (column === 3 ? { ...one, draft } : one)) },
+      ...rest,
+    ]);
+    await press('ArrowRight', 'ArrowRight', 'Delete', 'ArrowRight', 'Delete');
+    expect(typed).toEqual([[0, 3, '']]);
+  });
+
+  it('goes on below where the caret is, when one has gone elsewhere since a row was filled by Tab', async () => {
+    await press('2', 'Tab', '3', 'Tab');
+    cell(0, 4).focus();
+    await settle();
+    await press('4', 'Enter');
+    expect(document.activeElement).toBe(cell(1, 4));
+  });
+
+  it('says what cannot be read when one goes on, until something else is typed', async () => {
+    const says = () => cell(0, 0).querySelector('.says')?.textContent ?? '';
+    await press('F2');
+    await fill('soon');
+    expect(says()).toBe('');
+    await press('Enter');
+    expect(says()).not.toBe('');
+    await fill('2');
+    expect(says()).toBe('');
+    await press('Enter');
+    expect(typed).toEqual([[0, 0, '2']]);
   });
 
   it('names every cell for those who do not see it', () => {

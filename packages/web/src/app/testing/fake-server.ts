@@ -32,6 +32,8 @@ export function refusal(status: number, code: string, detail: string): Problem {
   return { type: `/problems/${code}`, title: code, status, detail, code } as Problem;
 }
 
+type Answered<N extends EndpointName> = AnswerOf<Endpoints[N]> | Problem;
+
 /** A request that nobody answers: it may have arrived all the same. */
 export const NO_ANSWER = () => Promise.reject(new HttpErrorResponse({ status: 0 }));
 
@@ -47,8 +49,8 @@ export class FakeServer implements HttpBackend {
   /** What every request waits for on its way there, and again on its way back. */
   onTheWay: () => Promise<unknown> = () => Promise.resolve();
 
-  /** Says how an endpoint answers from now on; a problem is sent as a refusal. */
-  on<N extends EndpointName>(name: N, answer: (sent: Sent<N>) => AnswerOf<Endpoints[N]> | Problem): this {
+  /** Says how an endpoint answers from now on, at once or in its time; a problem is sent as a refusal. */
+  on<N extends EndpointName>(name: N, answer: (sent: Sent<N>) => Answered<N> | Promise<Answered<N>>): this {
     this.answers.set(name, answer as unknown as Answering);
     return this;
   }
@@ -65,7 +67,7 @@ export class FakeServer implements HttpBackend {
       await this.onTheWay();
       const answering = this.answers.get(sent.name);
       if (!answering) throw new Error(`${sent.name} was asked, and the test has no answer`);
-      const body = answering(sent);
+      const body = await answering(sent);
       await this.onTheWay();
       const problem = body as Problem | null;
       if (problem && typeof problem === 'object' && 'code' in problem && 'status' in problem)
