@@ -101,6 +101,34 @@ describe('the timer dock', () => {
     expect(page.server.to('changeTimer')[1]!.version).toBe('"5"');
   });
 
+  it('sends one fact after the other, each on what the one before has made', async () => {
+    let version = 4;
+    await dock(timers(timer(1, { version })), (server) => {
+      server.onTheWay = () => new Promise((resolve) => setTimeout(resolve, 10));
+      server.on('changeTimer', ({ body }) => timers(timer(1, { version: (version += 1), ...(body as Partial<Timer>) })));
+    });
+    await page.press(/Not classified/);
+    const note = page.element.querySelector<HTMLInputElement>('section yw-text-field:not(.short) input')!;
+    for (const text of ['Low tide', 'Low tide, wind']) {
+      note.value = text;
+      note.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+    await page.settle(100);
+    expect(page.server.to('changeTimer').map((sent) => sent.version)).toEqual(['"4"', '"5"']);
+  });
+
+  it('leaves the focus where it is when the facts are only looked at, also of a timer that was started here', async () => {
+    await dock(timers(), (server) => server.on('startTimer', ({ body }) => timers(timer(1, { id: body.id }))));
+    await page.press('Start timer');
+    await page.settle(30);
+    await page.press('Done');
+    page.button(/Not classified/).focus();
+    await page.press(/Not classified/);
+    await page.settle(30);
+    expect(page.element.querySelector('yw-timer-facts')).not.toBeNull();
+    expect(document.activeElement).toBe(page.button(/Not classified/));
+  });
+
   it('takes an earlier start on its own day, and refuses what is no time', async () => {
     await dock(timers(timer(1)), (server) =>
       server.on('changeTimer', () => timers(timer(1, { startedAt: `${TODAY}T06:45:00.000Z` }))),
@@ -151,8 +179,10 @@ describe('the timer dock', () => {
     await dock(timers(timer(1)), (server) =>
       server.on('pauseTimer', () => refusal(409, 'timer-not-running', 'This timer does not run any more.')),
     );
+    const asked = spyOn(TestBed.inject(Store), 'dispatch').and.callThrough();
     await page.press('Pause');
     expect(page.refused()).toContain('This timer does not run any more.');
+    expect(asked.calls.allArgs()).toContain([timerActions.read()]);
   });
 
   it('says nothing of timers that there are not', async () => {

@@ -30,6 +30,15 @@ describe('a question', () => {
     expect(answers()).toEqual([undefined, undefined]);
   });
 
+  it('is asked once, however often somebody presses while it is on its way', async () => {
+    const question = { title: 'Throw it away?', button: 'Throw away' };
+    page.fixture.componentInstance.ask(question);
+    await ask(question);
+    expect(document.querySelectorAll('mat-dialog-container').length).toBe(1);
+    await page.answer('Throw away');
+    expect(answers()).toEqual([undefined, '']);
+  });
+
   it('is not answered by Escape', async () => {
     await ask({ title: 'Throw it away?', button: 'Throw away' });
     document
