@@ -42,7 +42,8 @@ test('staff: adds time by the clock, divides it, starts it again, and takes each
   await expect(day.getByText('08:00 to 12:15, break 0:15')).toBeVisible();
   await day.getByRole('button', { name: 'Delete Running the practice' }).click();
   await expect(day.getByText('Nothing recorded on this day.')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  // The same step back stands in the notice at the foot.
+  await page.getByRole('main').getByRole('button', { name: 'Undo' }).click();
   await expect(day.getByText('08:00 to 12:15, break 0:15')).toBeVisible();
 
   await day.getByRole('button', { name: 'Start again: Running the practice' }).click();

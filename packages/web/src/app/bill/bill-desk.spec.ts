@@ -412,11 +412,28 @@ describe('the bill desk', () => {
     );
     expect(page.text('.draft')).toContain('A draft of £360.00 without tax, kept by Yuki Farrow.');
     await page.press('Discard it');
+    await page.answer('Cancel');
+    expect(page.server.to('discardDraft').length).toBe(0);
+    await page.press('Discard it');
     await page.answer('Discard draft');
     expect([page.server.to('discardDraft')[0]!.params['id'], page.server.to('discardDraft')[0]!.version]).toEqual([
       id(70),
       '"2"',
     ]);
+  });
+
+  it('issues a kept draft as it is now, with the sum that was said', async () => {
+    const detail = invoiceDetail(invoiceRow(7, { id: id(70), number: null, state: 'draft', version: 3 }));
+    await desk(
+      { drafts: [{ id: id(70), version: 2, minor: 36_000, at: `${TODAY}T09:00:00.000Z`, by: 'Yuki Farrow' }] },
+      (server) => server.on('readInvoice', () => detail).on('issueInvoice', () => detail),
+    );
+    await page.press('Issue it');
+    await page.answer('Cancel');
+    expect(page.server.to('issueInvoice').length).toBe(0);
+    await page.press('Issue it');
+    await page.answer('Issue invoice');
+    expect(page.server.to('issueInvoice')[0]!.body).toEqual({ gross: detail.document.gross, version: 3 });
   });
 
   it('takes a draft up again with all its choices', async () => {
