@@ -49,6 +49,34 @@ describe("the person's menu", () => {
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.theme).toBe('dark');
   });
 
+  it('keeps both of two preferences that are chosen one right after the other', async () => {
+    await menu((server) => {
+      server.onTheWay = () => new Promise((resolve) => setTimeout(resolve, 20));
+      server.on('changePreferences', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, ...body } }));
+    });
+    const item = (word: string) =>
+      [...document.querySelectorAll<HTMLElement>('.cdk-overlay-container [mat-menu-item]')].find((one) =>
+        one.textContent!.includes(word),
+      )!;
+    const [dark, decimal] = [item('Dark'), item('Hours as 4.50')];
+    dark.click();
+    decimal.click();
+    await page.settle(200);
+    const bodies = page.server.to('changePreferences').map((sent) => sent.body);
+    expect(bodies).toEqual([
+      { theme: 'dark', durationForm: 'clock' },
+      { theme: 'dark', durationForm: 'decimal' },
+    ]);
+    expect(document.documentElement.dataset['theme']).toBe('dark');
+  });
+
+  it('looks as before where a choice is not kept', async () => {
+    await menu((server) => server.on('changePreferences', () => refusal(503, 'not-ready', 'The server is busy.')));
+    await page.press('○ Dark');
+    await page.settle(30);
+    expect([document.documentElement.dataset['theme'], page.notice()]).toEqual(['light', jasmine.stringContaining('busy')]);
+  });
+
   it('signs out, forgets who was here, and goes to the sign-in page', async () => {
     await menu((server) => server.on('signOut', () => ({ account: null, firms: [], demo: [] })));
     await page.press('Sign out');

@@ -49,7 +49,7 @@ type Account = NonNullable<Session['account']>;
 export class PersonMenu {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  private readonly command = command();
+  private readonly command = command({ inTurn: true });
   private readonly keys = inject(Keys);
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
@@ -77,10 +77,14 @@ export class PersonMenu {
   ] as const;
 
   protected async prefer(change: Partial<Pick<Account, 'theme' | 'durationForm'>>): Promise<void> {
-    const { theme, durationForm } = { ...this.account()!, ...change };
-    this.document.documentElement.dataset['theme'] = theme;
-    const session = await this.command.run(() => this.api.call('changePreferences', { body: { theme, durationForm } }));
+    if (change.theme) this.document.documentElement.dataset['theme'] = change.theme;
+    // On what the choice before has made of them.
+    const session = await this.command.run(() => {
+      const { theme, durationForm } = { ...this.account()!, ...change };
+      return this.api.call('changePreferences', { body: { theme, durationForm } });
+    });
     if (session) this.store.dispatch(sessionActions.known({ session }));
+    else this.document.documentElement.dataset['theme'] = this.account()!.theme;
   }
 
   protected async showPay(): Promise<void> {
