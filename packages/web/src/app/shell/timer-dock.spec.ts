@@ -117,6 +117,22 @@ describe('the timer dock', () => {
     expect(page.server.to('changeTimer').map((sent) => sent.version)).toEqual(['"4"', '"5"']);
   });
 
+  it('leaves the focus to whoever goes elsewhere while the timer is on its way', async () => {
+    await dock(timers(), (server) => {
+      server.onTheWay = () => new Promise((resolve) => setTimeout(resolve, 20));
+      server.on('startTimer', ({ body }) => timers(timer(1, { id: body.id })));
+    });
+    const elsewhere = page.element.appendChild(document.createElement('button'));
+    elsewhere.textContent = 'Elsewhere';
+    page.button('Start timer').focus();
+    page.button('Start timer').click();
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Tab' }));
+    elsewhere.focus();
+    await page.settle(120);
+    expect(page.element.querySelector('yw-timer-facts')).not.toBeNull();
+    expect(document.activeElement).toBe(elsewhere);
+  });
+
   it('leaves the focus where it is when the facts are only looked at, also of a timer that was started here', async () => {
     await dock(timers(), (server) => server.on('startTimer', ({ body }) => timers(timer(1, { id: body.id }))));
     await page.press('Start timer');

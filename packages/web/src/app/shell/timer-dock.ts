@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DOCUMENT, ElementRef, computed, inject, signal } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
 import { Store } from '@ngrx/store';
@@ -13,6 +13,7 @@ import { timersFeature } from '../state/timers';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
 import { fetchAhead } from '../ui/fetch-ahead';
+import { focusWhenThere } from '../ui/focus-when-there';
 import { WorkNames } from '../ui/work-names';
 import { TimerFacts } from './timer-facts';
 import { timerSends } from './timer-sends';
@@ -32,6 +33,7 @@ export class TimerDock {
   private readonly asking = inject(Ask);
   private readonly formats = inject(Formats);
   protected readonly names = inject(WorkNames);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly mayType = !inject(DOCUMENT).defaultView!.matchMedia('(pointer: coarse)').matches;
   protected readonly running = this.store.selectSignal(timersFeature.selectRunning);
   protected readonly paused = this.store.selectSignal(timersFeature.selectPaused);
@@ -44,8 +46,6 @@ export class TimerDock {
   /** The timer whose facts are being edited. */
   protected readonly editing = signal<string | null>(null);
   protected readonly edited = computed(() => this.all().filter((timer) => timer.id === this.editing()));
-  /** The timer that was just started here: typing goes on in its facts. */
-  protected readonly started = signal<string | null>(null);
   private readonly sends = timerSends();
   protected readonly command = this.sends.command;
   private readonly send = this.sends.send;
@@ -97,14 +97,16 @@ export class TimerDock {
   /** Starts with nothing filled in; what runs is stopped or paused at the same moment. */
   protected async start(others: 'pause' | 'stop'): Promise<void> {
     let started = '';
+    // What it is for may be said at once, unless somebody goes elsewhere before that is there; a pad of keys is not brought
+    // up over a small screen for it.
+    const work = () => this.host.nativeElement.querySelector<HTMLElement>(`[data-timer="${started}"] yw-work-field input`);
+    const saying = this.mayType ? focusWhenThere(work, 600).subscribe() : undefined;
     const timers = await this.send((id) => {
       started = id;
       return this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } });
     });
-    if (!timers) return;
-    this.edit(started);
-    // What it is for may be said at once; a pad of keys is not brought up over a small screen for it.
-    this.started.set(this.mayType ? started : null);
+    if (timers) this.edit(started);
+    else saying?.unsubscribe();
   }
 
   protected pause(timer: Timer): void {
@@ -140,7 +142,6 @@ export class TimerDock {
   }
 
   protected edit(id: string | null): void {
-    this.started.set(null);
     this.editing.set(this.editing() === id ? null : id);
   }
 }

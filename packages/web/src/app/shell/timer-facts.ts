@@ -1,14 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  afterNextRender,
-  computed,
-  inject,
-  input,
-  linkedSignal,
-  output,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { dateIn, instantOf, readClock } from '@yellowwood/core';
 import type { BodyOf, Endpoints, Timer } from '@yellowwood/contracts';
@@ -36,11 +26,8 @@ export class TimerFacts {
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   readonly timer = input.required<Timer>();
-  /** Whether typing goes on here at once. */
-  readonly focused = input(false);
   readonly discarded = output();
   readonly closed = output();
-  private readonly workField = viewChild.required(WorkField);
   protected readonly services = this.store.selectSignal(selectServiceChoices);
   private readonly all = this.store.selectSignal(timersFeature.selectTimers);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
@@ -52,10 +39,6 @@ export class TimerFacts {
   });
   /** What is typed stays until another start is known. */
   protected readonly startText = linkedSignal(() => this.startShown());
-
-  constructor() {
-    afterNextRender({ read: () => this.focused() && this.workField().focus() });
-  }
 
   protected classify(work: PickedWork): void {
     this.change(work);
