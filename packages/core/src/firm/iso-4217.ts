@@ -1,7 +1,8 @@
 /**
  * The codes of ISO 4217 by the decimals of their minor unit, as its maintenance agency published them in June 2024 (list one).
  * They stand here by themselves since the list of the registry's package carries every country along, which each page would
- * have to fetch; a test holds both against each other. Codes without a minor unit (gold, testing) count as having none.
+ * have to fetch; a test holds both against each other. Codes without a minor unit count as having none:
+ * metals, XTS for tests, XXX for no currency at all.
  */
 const CODES: Readonly<Record<number, string>> = {
   0:

@@ -15,25 +15,28 @@ const OF_DOCUMENTS = [
   'X-Permitted-Cross-Domain-Policies',
   'X-XSS-Protection',
 ];
-const PARTS = /-[A-Z0-9]{8}\.(js|css|woff2)$/;
+/** A file whose name carries a hash of its content. */
+const HASHED = /-[A-Z0-9]{8}\.(js|css|woff2)$/;
 
 /** Serves the built page. Every address that names no file answers with the page itself; a file that is not there, with 404. */
 export function servePage(app: Express, webRoot: string): void {
   const files = (serveStatic: object) =>
     expressStaticGzip(webRoot, { enableBrotli: true, orderPreference: ['br', 'gz'], index: false, serveStatic });
-  // The name of a part carries a hash of its content. Some fifty of them make a screen, and with all that is said of a
-  // document, and of how to ask again, headers would be a fifth of what is sent.
+  const hashed = { immutable: true, maxAge: '1y', etag: false, lastModified: false, acceptRanges: false };
+  // Some fifty parts make a screen, and with all that is said of a document, headers would be a fifth of what is sent.
   const parts = files({
-    ...{ immutable: true, maxAge: '1y', etag: false, lastModified: false, acceptRanges: false },
+    ...hashed,
     setHeaders: (response: Response) => OF_DOCUMENTS.forEach((one) => response.removeHeader(one)),
   });
+  const workers = files(hashed);
   const others = files({
     cacheControl: false,
     setHeaders: (response: Response) => response.setHeader('Cache-Control', 'no-cache'),
   });
   app.use((request, response, next) => {
     const name = path.basename(request.path);
-    return PARTS.test(name) && !name.startsWith('worker-') ? parts(request, response, next) : others(request, response, next);
+    const serve = !HASHED.test(name) ? others : name.startsWith('worker-') ? workers : parts;
+    return serve(request, response, next);
   });
   const html = readFileSync(path.join(webRoot, 'index.html'), 'utf8');
   app.get(/^\/(?!api\/).*/, (request: Request, response: Response) => {
