@@ -90,6 +90,19 @@ describe('what the page reads by itself', () => {
     ).toEqual(['Rosa Vane']);
   });
 
+  it('reads the people again at the next refresh where they could not be read', async () => {
+    let asked = 0;
+    const people = [{ id: id(3), name: 'Rosa Vane', position: null, teams: [] }];
+    await start(['manager'], (server) =>
+      server.on('listPeople', () => ((asked += 1) < 2 ? refusal(503, 'not-ready', 'The server is busy.') : { people })),
+    );
+    for (const count of [2, 2]) {
+      TestBed.inject(Refresh).written();
+      await page.settle(20);
+      expect([asked, store().selectSignal(workFeature.selectPeople)().length]).toEqual([count, 1]);
+    }
+  });
+
   it('is figures and timers again at every refresh, the work not', async () => {
     await start();
     TestBed.inject(Refresh).written();

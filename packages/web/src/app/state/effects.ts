@@ -1,9 +1,10 @@
 import { inject } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { Action, Store } from '@ngrx/store';
+import { Store } from '@ngrx/store';
 import {
   EMPTY,
+  MonoTypeOperatorFunction,
   Observable,
   catchError,
   combineLatest,
@@ -16,9 +17,11 @@ import {
   map,
   merge,
   of,
+  retry,
   skip,
   switchMap,
   take,
+  throwError,
 } from 'rxjs';
 import type { Me } from '@yellowwood/contracts';
 import { Api } from '../api/api';
@@ -47,37 +50,33 @@ export const readSession = createEffect(
 /** The tree of work, when a firm is opened; what could not be read is read at the next refresh. */
 export const readWork = createEffect(
   (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
-    const ticks = toObservable(refresh.tick);
-    const read = defer(() => api.call('readWork')).pipe(map((work) => workActions.workKnown({ work })));
-    const readOrWait: Observable<Action> = read.pipe(
+    const read = defer(() => api.call('readWork')).pipe(
+      map((work) => workActions.workKnown({ work })),
       catchError((error: unknown) =>
         concat(
           of(workActions.workUnreadable({ sentence: sentenceOf(error) })),
-          ticks.pipe(
-            skip(1),
-            take(1),
-            switchMap(() => readOrWait),
-          ),
+          throwError(() => error),
         ),
       ),
+      atNextRefresh(refresh),
     );
-    return openedFirm(address, store).pipe(switchMap(() => readOrWait));
+    return openedFirm(address, store).pipe(switchMap(() => read));
   },
   { functional: true },
 );
 
 /** The people whose time one may read, for the scope. */
 export const readPeople = createEffect(
-  (api = inject(Api), address = inject(Address), store = inject(Store)) =>
-    openedFirm(address, store).pipe(
+  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
+    const read = defer(() => api.call('listPeople')).pipe(
+      map(({ people }) => workActions.peopleKnown({ people })),
+      atNextRefresh(refresh),
+    );
+    return openedFirm(address, store).pipe(
       filter((me) => me.rights['time.read'] !== 'own'),
-      switchMap(() =>
-        from(api.call('listPeople')).pipe(
-          map(({ people }) => workActions.peopleKnown({ people })),
-          catchError(() => EMPTY),
-        ),
-      ),
-    ),
+      switchMap(() => read),
+    );
+  },
   { functional: true },
 );
 
@@ -113,6 +112,12 @@ export const readTimers = createEffect(
     ),
   { functional: true },
 );
+
+/** What could not be read is read again at the next refresh. Use in an injection context. */
+function atNextRefresh<T>(refresh: Refresh): MonoTypeOperatorFunction<T> {
+  const ticks = toObservable(refresh.tick);
+  return retry<T>({ delay: () => ticks.pipe(skip(1), take(1)) });
+}
 
 /** Oneself in the firm of the address, once both are known and belong together. */
 function openedFirm(address: Address, store: Store): Observable<Me> {
