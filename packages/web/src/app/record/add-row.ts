@@ -1,17 +1,8 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  afterRenderEffect,
-  computed,
-  inject,
-  output,
-  signal,
-  viewChild,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, output, signal, viewChild } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
-import { fetchAhead } from '../ui/fetch-ahead';
+import { focusWhenThere } from '../ui/focus-when-there';
 import { ChoiceField } from '../ui/form/choice-field';
 import { PickedWork, WorkField } from '../ui/form/work-field';
 import { WeekStore } from './week-store';
@@ -59,6 +50,7 @@ import { WeekStore } from './week-store';
 })
 export class AddRow {
   private readonly week = inject(WeekStore);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
   protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
@@ -69,14 +61,10 @@ export class AddRow {
   /** The row that was added. */
   readonly added = output<SheetRow>();
 
-  constructor() {
-    fetchAhead(() => import('../ui/form/choice-field'));
-    // It opens as soon as it is there.
-    afterRenderEffect({ read: () => this.service()?.open() });
-  }
-
   protected pick(work: PickedWork): void {
     this.adding.set(work);
+    const choice = () => this.host.nativeElement.querySelector<HTMLElement>('mat-select');
+    focusWhenThere(choice, 600).subscribe((found) => found && this.service()!.open());
   }
 
   protected async add(serviceId: string): Promise<void> {
