@@ -10,6 +10,7 @@ import {
   signal,
   untracked,
 } from '@angular/core';
+import { NgTemplateOutlet } from '@angular/common';
 import { MatButton } from '@angular/material/button';
 import { clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
@@ -21,6 +22,7 @@ import { command } from '../ui/command';
 import { fetchAhead } from '../ui/fetch-ahead';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
+import { NotFetched } from '../ui/not-fetched';
 import { WorkNames } from '../ui/work-names';
 import { EntryForm } from './entry-form';
 import type { EntryFormValue } from './entry-form';
@@ -31,7 +33,7 @@ import { WeekStore } from './week-store';
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
   selector: 'yw-day-panel',
-  imports: [MatButton, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, SplitForm],
+  imports: [MatButton, NgTemplateOutlet, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, NotFetched, SplitForm],
   templateUrl: './day-panel.html',
   styleUrl: './day-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

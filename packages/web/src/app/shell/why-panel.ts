@@ -5,6 +5,7 @@ import { WeekNeeds } from '../record/week-needs';
 import { PersonReview } from '../review/person-review';
 import { InvoicePanel } from '../collect/invoice-panel';
 import { FigureWhy } from '../results/figure-why';
+import { NotFetched } from '../ui/not-fetched';
 
 const EMPTY: Readonly<Record<string, string>> = {
   review: 'Choose a person to see the entries behind the week.',
@@ -16,7 +17,7 @@ const EMPTY: Readonly<Record<string, string>> = {
 /** The right side answers why: derivation, sources and history of whatever is selected. */
 @Component({
   selector: 'yw-why-panel',
-  imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy, WeekNeeds],
+  imports: [EntryWhy, PersonReview, InvoicePanel, FigureWhy, NotFetched, WeekNeeds],
   templateUrl: './why-panel.html',
   styles: `
     :host {
