@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle } from '@angular/material/dialog';
+import { MatDialogModule } from '@angular/material/dialog';
 
 /** Every key of the product, in one place. They act only while their list or grid has the focus. */
 const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly [key: string, does: string])[] }[] = [
@@ -67,7 +67,7 @@ const KEYS: readonly { readonly place: string; readonly keys: readonly (readonly
 
 @Component({
   selector: 'yw-keys-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle],
+  imports: [MatButton, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Keys</h2>
     <mat-dialog-content>

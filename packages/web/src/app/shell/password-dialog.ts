@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogRef, MatDialogTitle } from '@angular/material/dialog';
+import { MatDialogRef, MatDialogModule } from '@angular/material/dialog';
 import { Api } from '../api/api';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
@@ -12,17 +12,7 @@ import { TextField } from '../ui/form/text-field';
 /** Changes the own password; other sessions of the account end. */
 @Component({
   selector: 'yw-password-dialog',
-  imports: [
-    Failure,
-    MatButton,
-    MatDialogActions,
-    MatDialogClose,
-    MatDialogContent,
-    MatDialogTitle,
-    ReactiveFormsModule,
-    SendsForm,
-    TextField,
-  ],
+  imports: [Failure, MatButton, MatDialogModule, ReactiveFormsModule, SendsForm, TextField],
   template: `
     <h2 mat-dialog-title>Change password</h2>
     <form [formGroup]="form" (ywSend)="change()">

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle } from '@angular/material/dialog';
+import { MatDialogModule } from '@angular/material/dialog';
 import type { PayList } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Formats } from '../state/formats';
@@ -15,7 +15,7 @@ type Person = PayList['people'][number];
 /** What an hour of each person costs: pay, overhead, both together. For those with the right to pay alone. */
 @Component({
   selector: 'yw-pay-dialog',
-  imports: [MatButton, MatDialogActions, MatDialogClose, MatDialogContent, MatDialogTitle, DayPipe, Table, Loading],
+  imports: [MatButton, MatDialogModule, DayPipe, Table, Loading],
   templateUrl: './pay-dialog.html',
   styles: 'yw-table { margin-top: 8px; min-width: min(680px, 80vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -246,6 +246,19 @@ export class Page<C> {
     await this.settle();
   }
 
+  /** Types into a field that finds things, and gives what it offers. */
+  async find(text: string, selector = 'input'): Promise<string[]> {
+    this.element.querySelector<HTMLElement>(selector)!.focus();
+    await this.type(selector, text);
+    await this.settle(30);
+    return this.offered();
+  }
+
+  /** What stands in the list that is open. */
+  offered(): string[] {
+    return [...document.querySelectorAll('mat-option')].map((one) => one.textContent!.replace(/\s+/g, ' ').trim());
+  }
+
   /** Takes a word from the choice with this label. */
   async choose(label: string, word: string): Promise<void> {
     const fields = [...this.element.querySelectorAll('yw-choice-field')];

@@ -1,14 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import {
-  MAT_DIALOG_DATA,
-  MatDialogActions,
-  MatDialogClose,
-  MatDialogContent,
-  MatDialogRef,
-  MatDialogTitle,
-} from '@angular/material/dialog';
+import { MAT_DIALOG_DATA, MatDialogRef, MatDialogModule } from '@angular/material/dialog';
 import type { Question } from './ask';
 import { SendsForm } from './form/drafts';
 import { needed } from './form/field';
@@ -17,18 +10,9 @@ import { TextField } from './form/text-field';
 /** Asks before something that cannot be undone, or for a reason. */
 @Component({
   selector: 'yw-ask',
-  imports: [
-    MatButton,
-    MatDialogActions,
-    MatDialogClose,
-    MatDialogContent,
-    MatDialogTitle,
-    ReactiveFormsModule,
-    SendsForm,
-    TextField,
-  ],
+  imports: [MatButton, MatDialogModule, ReactiveFormsModule, SendsForm, TextField],
   templateUrl: './ask-dialog.html',
-  styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } textarea { min-width: min(420px, 70vw); }',
+  styles: '.text { margin-bottom: 12px; max-width: 46ch; white-space: pre-line; } yw-text-field { min-width: min(420px, 70vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class AskDialog {

@@ -15,8 +15,7 @@ export interface FoundPerson {
   selector: 'yw-person-field',
   imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
   templateUrl: './find-field.html',
-  styleUrl: './field.scss',
-  styles: 'small { margin-left: 8px; } .name { font-size: 14px; }',
+  styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PersonField extends FindField<string> {

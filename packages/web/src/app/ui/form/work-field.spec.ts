@@ -16,24 +16,17 @@ describe('the work field', () => {
   afterEach(() => page.element.remove());
 
   const box = () => page.element.querySelector('input')!;
-  const options = () => [...document.querySelectorAll('mat-option')].map((one) => one.textContent!.replace(/\s+/g, ' ').trim());
-  async function find(text: string) {
-    box().focus();
-    await page.type('input', text);
-    await page.settle(30);
-  }
-
   it('finds by any part of the name of project, task or client, or by the code', async () => {
-    await find('sound');
-    expect(options()).toEqual(['SoundingsPier, Survey of piles']);
-    await find('harbour pile');
-    expect(options()).toEqual(['Survey of pilesPier', 'SoundingsPier, Survey of piles']);
-    await find('p2');
-    expect(options()).toEqual(['Running the officePractice']);
+    await page.find('sound');
+    expect(page.offered()).toEqual(['SoundingsPier, Survey of piles']);
+    await page.find('harbour pile');
+    expect(page.offered()).toEqual(['Survey of pilesPier', 'SoundingsPier, Survey of piles']);
+    await page.find('p2');
+    expect(page.offered()).toEqual(['Running the officePractice']);
   });
 
   it('picks what is marked, by Enter', async () => {
-    await find('soundings');
+    await page.find('soundings');
     await page.key(box(), 'Enter');
     await page.settle(30);
     expect(picked).toEqual([{ projectId: id(20), taskId: id(31) }]);
@@ -46,22 +39,22 @@ describe('the work field', () => {
       { projectId: id(20), taskId: id(31) },
     ];
     store.dispatch(workActions.workKnown({ work: { ...WORK, lately } }));
-    await find(' ');
-    expect(options()).toEqual([
+    await page.find(' ');
+    expect(page.offered()).toEqual([
       'Running the officePractice',
       'SoundingsPier, Survey of piles',
       'PierHarbour Trust',
       'Survey of pilesPier',
     ]);
-    await find('pile');
-    expect(options()[0]).toBe('SoundingsPier, Survey of piles');
-    await find('survey pier');
+    await page.find('pile');
+    expect(page.offered()[0]).toBe('SoundingsPier, Survey of piles');
+    await page.find('survey pier');
     await page.key(box(), 'ArrowDown');
     await page.key(box(), 'Enter');
     await page.settle(30);
     expect(picked).toEqual([{ projectId: id(20), taskId: id(30) }]);
-    await find(' ');
-    expect(options()[0]).toBe('Survey of pilesPier');
+    await page.find(' ');
+    expect(page.offered()[0]).toBe('Survey of pilesPier');
   });
 
   it('finds any part in any order among many hundreds', async () => {
@@ -72,46 +65,46 @@ describe('the work field', () => {
       code: `B${number}`,
     }));
     TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [...WORK.projects, ...many] } }));
-    await find('599 har bri');
-    expect(options()).toEqual(['Bridge 599Harbour Trust']);
-    await find('bridge');
-    expect(options().length).toBe(40);
+    await page.find('599 har bri');
+    expect(page.offered()).toEqual(['Bridge 599Harbour Trust']);
+    await page.find('bridge');
+    expect(page.offered().length).toBe(40);
   });
 
   it('says that nothing has that name', async () => {
-    await find('cathedral');
-    expect(options()).toEqual(['Nothing of that name. Type another part of it.']);
+    await page.find('cathedral');
+    expect(page.offered()).toEqual(['Nothing of that name. Type another part of it.']);
   });
 
   it('shows again what is chosen when something was typed and nothing picked', async () => {
     page.fixture.componentRef.setInput('value', { projectId: id(20), taskId: null });
     await page.settle();
     expect(box().value).toBe('Pier');
-    await find('sou');
+    await page.find('sou');
     // Tab closes the list on the way out.
     await page.key(box(), 'Tab');
     expect([box().value, picked]).toEqual(['Pier', []]);
     // So does going elsewhere by any other way.
-    await find('sou');
+    await page.find('sou');
     const elsewhere = page.element.appendChild(document.createElement('input'));
     elsewhere.focus();
     await page.settle(30);
-    expect([box().value, options(), picked]).toEqual(['Pier', [], []]);
+    expect([box().value, page.offered(), picked]).toEqual(['Pier', [], []]);
     elsewhere.remove();
     // On the way to a choice, by the mouse, what lies behind the list may have the focus for a moment.
-    await find('sou');
+    await page.find('sou');
     const behind = page.element.appendChild(document.createElement('div'));
     behind.tabIndex = -1;
     behind.focus();
     await page.settle(30);
-    expect(options().length).toBe(1);
+    expect(page.offered().length).toBe(1);
     document.querySelector<HTMLElement>('mat-option')!.click();
     await page.settle(30);
     expect(picked.splice(0)).toEqual([{ projectId: id(20), taskId: id(31) }]);
     behind.remove();
     page.fixture.componentRef.setInput('value', { projectId: id(20), taskId: null });
     await page.settle();
-    await find('sou');
+    await page.find('sou');
     await page.key(box(), 'Escape');
     box().value = 'sou';
     box().blur();

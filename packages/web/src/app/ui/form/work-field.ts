@@ -17,8 +17,7 @@ export interface PickedWork {
   selector: 'yw-work-field',
   imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
   templateUrl: './find-field.html',
-  styleUrl: './field.scss',
-  styles: 'small { margin-left: 8px; } .name { font-size: 14px; }',
+  styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WorkField extends FindField<PickedWork> {
