@@ -5,12 +5,13 @@ import { workFeature } from '../state/work';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { ChoiceField } from '../ui/form/choice-field';
 import { PickedWork, WorkField } from '../ui/form/work-field';
+import { NotFetched } from '../ui/not-fetched';
 import { WeekStore } from './week-store';
 
 /** Adds a row to the grid: work that is picked, and the service without which no hours can stand in it. */
 @Component({
   selector: 'yw-add-row',
-  imports: [ChoiceField, WorkField],
+  imports: [ChoiceField, NotFetched, WorkField],
   template: `
     <yw-work-field
       bare
@@ -30,6 +31,8 @@ import { WeekStore } from './week-store';
           [value]="''"
           (chosen)="add($event)"
         />
+      } @error {
+        <yw-not-fetched />
       }
     }
   `,

@@ -15,6 +15,7 @@ import { DurationField } from '../ui/form/duration-field';
 import { TextField } from '../ui/form/text-field';
 import { WorkField } from '../ui/form/work-field';
 import { ToggleField } from '../ui/form/toggle-field';
+import { Leaves } from '../ui/leaves';
 import { WorkNames } from '../ui/work-names';
 import { EntryDraft, draftOf, entryForm, factsOf } from './entry-draft';
 import { readSpan } from './entry-times';
@@ -42,6 +43,7 @@ export interface EntryFormValue {
     ChoiceField,
     DateField,
     DurationField,
+    Leaves,
     SendsForm,
     TextField,
     ToggleField,

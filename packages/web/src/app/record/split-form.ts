@@ -5,15 +5,16 @@ import { SplitFailure } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { SendsForm } from '../ui/form/drafts';
 import { says } from '../ui/form/field';
+import { Leaves } from '../ui/leaves';
 import { TextField } from '../ui/form/text-field';
 import { WeekStore } from './week-store';
 
 /** Divides an entry in two, at a time of the clock or after a length. */
 @Component({
   selector: 'yw-split-form',
-  imports: [MatButton, ReactiveFormsModule, SendsForm, TextField],
+  imports: [Leaves, MatButton, ReactiveFormsModule, SendsForm, TextField],
   template: `
-    <form [formGroup]="form" (ywSend)="split()" (keydown.escape)="closed.emit()">
+    <form [formGroup]="form" (ywSend)="split()" (ywLeave)="closed.emit()">
       <yw-text-field
         class="split-at"
         [label]="entry().startClock ? 'Divide at the time' : 'Length of the first part'"

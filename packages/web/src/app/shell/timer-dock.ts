@@ -14,6 +14,7 @@ import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
 import { fetchAhead } from '../ui/fetch-ahead';
 import { focusWhenThere } from '../ui/focus-when-there';
+import { Leaves } from '../ui/leaves';
 import { NotFetched } from '../ui/not-fetched';
 import { WorkNames } from '../ui/work-names';
 import { TimerFacts } from './timer-facts';
@@ -22,7 +23,7 @@ import { timerSends } from './timer-sends';
 /** The foot of every screen of a person who records: what runs, what is paused, and starting anew. */
 @Component({
   selector: 'yw-timer-dock',
-  imports: [Failure, MatMenu, MatMenuItem, MatMenuTrigger, NotFetched, TimerFacts],
+  imports: [Failure, Leaves, MatMenu, MatMenuItem, MatMenuTrigger, NotFetched, TimerFacts],
   templateUrl: './timer-dock.html',
   styleUrls: ['./timer-dock.scss', './dock.scss'],
   host: { '[class.running]': '!!running()', role: 'region', 'aria-label': 'Timer' },

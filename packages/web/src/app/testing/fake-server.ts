@@ -1,6 +1,6 @@
 import { HttpErrorResponse, HttpEvent, HttpRequest, HttpResponse, HttpBackend, provideHttpClient } from '@angular/common/http';
 import { EnvironmentProviders, Injectable, Provider, Type, provideZonelessChangeDetection } from '@angular/core';
-import { ComponentFixture, TestBed } from '@angular/core/testing';
+import { ComponentFixture, DeferBlockBehavior, TestBed } from '@angular/core/testing';
 import { Router, Routes, provideRouter, withComponentInputBinding } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
@@ -339,11 +339,16 @@ export async function open<C>(
     again?: boolean;
     /** Whether the work is still to be read. */
     workless?: boolean;
+    /** Whether what is deferred waits until the test says how it goes. */
+    waiting?: boolean;
   },
 ): Promise<Page<C>> {
   look();
   if (!options.again) sessionStorage.clear();
-  TestBed.configureTestingModule({ providers: [...pageProviders(), ...(options.providers ?? [])] });
+  TestBed.configureTestingModule({
+    providers: [...pageProviders(), ...(options.providers ?? [])],
+    deferBlockBehavior: options.waiting ? DeferBlockBehavior.Manual : DeferBlockBehavior.Playthrough,
+  });
   const server = TestBed.inject(FakeServer);
   options.prepare?.(server);
   // What the page fetches some seconds in is there from the beginning: a test waits for what it is about.
