@@ -34,6 +34,16 @@ describe('focusWhenThere', () => {
     expect(document.activeElement).toBe(elsewhere);
   });
 
+  it('leaves the focus where something is put in without a key, as by dictation', async () => {
+    const [asked, elsewhere, late] = [button(), button(), button()];
+    asked.focus();
+    const there = firstValueFrom(focusWhenThere(() => late));
+    elsewhere.focus();
+    elsewhere.dispatchEvent(new InputEvent('input', { bubbles: true }));
+    expect(await there).toBeNull();
+    expect(document.activeElement).toBe(elsewhere);
+  });
+
   it('still comes where the page, not the person, moved the focus, or where a key moved nothing', async () => {
     const [asked, elsewhere, late] = [button(), button(), button()];
     asked.focus();

@@ -9,7 +9,8 @@ import { Observable, animationFrameScheduler, first, fromEvent, interval, map, m
 export function focusWhenThere(find: () => HTMLElement | null | undefined, frames = 30): Observable<HTMLElement | null> {
   const from = document.activeElement;
   // What was pressed when this was asked for is no going elsewhere: from there the focus has not moved yet.
-  const acted = merge(...['keydown', 'pointerdown'].map((one) => fromEvent(document, one, { capture: true }))).pipe(
+  // What is dictated or put in by a keeper of passwords comes without a key.
+  const acted = merge(...['keydown', 'pointerdown', 'input'].map((one) => fromEvent(document, one, { capture: true }))).pipe(
     map(() => true),
     startWith(false),
   );
