@@ -69,6 +69,7 @@ export interface ResultBasis extends SumRows {
   readonly nodes: readonly IResultNodesResult[];
   readonly exchange: Exchange;
   readonly today: string;
+  /** The limits of its projects; none where only a part of their work is asked for, as a limit is of all of it. */
   readonly limits: Limits;
   /** What has used each limit. */
   readonly used: Limits;
@@ -190,9 +191,9 @@ function ofProject(row: IResultBilledResult): row is BilledRow {
   return !row.ofSeries && row.projectId !== null;
 }
 
-/** What of some rows is earned, within the limits of whole projects or without any. */
-export function earnedOf(basis: ResultBasis, rows: SumRows, before: SumRows | null, whole: boolean): Earned {
-  return { rows, before, limits: whole ? basis.limits : new Map(), toFirm: basis.exchange.toFirm };
+/** What of the scope is earned, within its limits. */
+export function earnedOf(basis: ResultBasis): Earned {
+  return { rows: basis, before: basis.before, limits: basis.limits, toFirm: basis.exchange.toFirm };
 }
 
 /** Whose cost the reader is told: each person's own, or the standard of their positions. */
@@ -213,8 +214,8 @@ export function costOf(
 }
 
 /** All work of a scope with its revenue. */
-export function judgedOf(basis: ResultBasis, scope: ScopeFilter): Judged {
-  return judge(earnedOf(basis, basis, basis.before, isWhole(scope)));
+export function judgedOf(basis: ResultBasis): Judged {
+  return judge(earnedOf(basis));
 }
 
 /** Revenue, cost, margin and mark-up of a scope in the firm's currency; null where its cost is not known. */

@@ -123,5 +123,5 @@ async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Beh
 /** Money of the scope, with what agreed limits keep from being earned. */
 async function moneyOfScope(context: Context, { scope, span }: Rows): Promise<MoneyFigures[]> {
   const basis = await readBasis(context, scope, span);
-  return moneyOf(judgedOf(basis, scope));
+  return moneyOf(judgedOf(basis));
 }

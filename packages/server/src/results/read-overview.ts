@@ -115,7 +115,7 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const money = mayKnowCost(context, scope) && may(context, 'values.read');
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? (earningsOfScope(basis, judgedOf(basis, scope), costBasis(context))?.margin ?? null) : null,
+    margin: money ? (earningsOfScope(basis, judgedOf(basis), costBasis(context))?.margin ?? null) : null,
     billableShare: ratio(
       sum(basis.sums, (row) => row.billable),
       sum(basis.sums, (row) => row.seconds),

@@ -71,7 +71,7 @@ export async function readResults(
   const toDate = basis.toDate ? treeOf(basis.nodes, basis.toDate, tasks) : tree;
   const money = may(context, 'values.read');
   const by = mayKnowCost(context, scope) ? costBasis(context) : null;
-  const judged = judgedOf(basis, scope);
+  const judged = judgedOf(basis);
   const rows = rowsOf(basis, judged, tasks, { tree, toDate }, scope, money, by);
   const whole = isWhole(scope);
   const budget = whole ? sum(basis.nodes, (node) => node.budget) : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
@@ -232,7 +232,7 @@ function rowsOf(
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
       const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so neither it nor what lay before counts for a task.
-      const judged = judge(earnedOf(basis, own, null, false));
+      const judged = judge({ ...earnedOf(basis), rows: own, before: null, limits: new Map() });
       const revenue = revenueInFirm(judged, basis.today);
       return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(judged) : null, revenue);
     });
@@ -283,7 +283,7 @@ function seriesOf(
     basis.chartedWork.map((row) => ({ ...row, value: row.earned, cost: by === 'actual' ? row.cost : row.standardCost })),
     basis.chartedDocuments.map((row) => ({ ...row, on: row.on! })),
     waiting,
-    earnedOf(basis, basis, basis.before, isWhole(scope)),
+    earnedOf(basis),
     basis.today,
     own,
     (date) => {
