@@ -220,25 +220,41 @@ describe('the hour’s way, worked by hand', () => {
     expect(behind.documents.reduce((sum, one) => sum + one.minor, 0)).toBe(money.billed);
   });
 
-  it('ends the chart at the figures above it, whatever the span and however the limit cuts', async () => {
+  const everySpan = () => {
     const { ids } = world;
-    for (const scope of ['all', `project:${ids.project}`, `client:${ids.client}`, `task:${ids.task}`, `person:${ids.staff}`])
-      for (const span of [
-        {},
-        { from: '2026-06-09', to: '2026-06-12' },
-        { from: '2026-06-12', to: '2026-06-30' },
-        // By weeks.
-        { from: '2026-05-01', to: '2026-06-30' },
-      ]) {
-        const shown = await world.as('owner').done('readResults', { query: { scope, ...span } });
-        const last = shown.series!.points.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
-        const where = `${scope} ${JSON.stringify(span)}`;
-        expect([last.cost, last.earned]).withContext(where).toEqual([shown.cost!.cost, shown.cost!.revenue]);
-        const own = shown.money!.find((money) => money.currency === 'GBP');
-        expect(last.billed)
-          .withContext(where)
-          .toBe(own?.billed ?? 0);
-      }
+    const scopes = ['all', `project:${ids.project}`, `client:${ids.client}`, `task:${ids.task}`, `person:${ids.staff}`];
+    const spans = [
+      {},
+      { from: '2026-06-09', to: '2026-06-12' },
+      { from: '2026-06-12', to: '2026-06-30' },
+      // By weeks.
+      { from: '2026-05-01', to: '2026-06-30' },
+    ];
+    return scopes.flatMap((scope) => spans.map((span) => [scope, span] as const));
+  };
+
+  it('ends the chart at the figures above it, whatever the span and however the limit cuts', async () => {
+    for (const [scope, span] of everySpan()) {
+      const shown = await world.as('owner').done('readResults', { query: { scope, ...span } });
+      const last = shown.series!.points.at(-1) ?? { cost: 0, earned: 0, billed: 0 };
+      const where = `${scope} ${JSON.stringify(span)}`;
+      expect([last.cost, last.earned]).withContext(where).toEqual([shown.cost!.cost, shown.cost!.revenue]);
+      const own = shown.money!.find((money) => money.currency === 'GBP');
+      expect(last.billed)
+        .withContext(where)
+        .toBe(own?.billed ?? 0);
+    }
+  });
+
+  it('takes revenue apart into sums that add up to it, whatever the span and however the limit cuts', async () => {
+    for (const [scope, span] of everySpan()) {
+      const { money } = await world.as('owner').done('readResults', { query: { scope, ...span } });
+      const { sums } = await world.as('owner').done('readBehind', { query: { scope, ...span, figure: 'revenue' } });
+      for (const { currency, revenue } of money!)
+        expect(sums.reduce((all, part) => all + (part.currency === currency ? part.minor : 0), 0))
+          .withContext(`${scope} ${JSON.stringify(span)}`)
+          .toBe(revenue);
+    }
   });
 
   it('tells why an entry has its rate: the winner, the losers, the rounding, the history', async () => {
