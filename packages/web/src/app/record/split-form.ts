@@ -7,23 +7,44 @@ import { SendsForm } from '../ui/form/drafts';
 import { says } from '../ui/form/field';
 import { Leaves } from '../ui/leaves';
 import { TextField } from '../ui/form/text-field';
+import { HoursPipe } from '../ui/formats';
 import { WeekStore } from './week-store';
 
 /** Divides an entry in two, at a time of the clock or after a length. */
 @Component({
   selector: 'yw-split-form',
-  imports: [Leaves, MatButton, ReactiveFormsModule, SendsForm, TextField],
+  imports: [HoursPipe, Leaves, MatButton, ReactiveFormsModule, SendsForm, TextField],
   template: `
     <form [formGroup]="form" (ywSend)="split()" (ywLeave)="closed.emit()">
       <yw-text-field
-        class="split-at"
         [label]="entry().startClock ? 'Divide at the time' : 'Length of the first part'"
-        [placeholder]="entry().startClock ? '10:15' : '1:30'"
+        [hint]="
+          entry().startClock
+            ? 'between ' + entry().startClock + ' and ' + entry().endClock
+            : 'shorter than ' + (entry().quantity | hours)
+        "
         formControlName="at"
       />
-      <button mat-stroked-button type="submit">Divide entry</button
-      ><button mat-button type="button" (click)="closed.emit()">Cancel</button>
+      <button mat-stroked-button type="submit">Divide entry</button>
+      <button mat-button type="button" (click)="closed.emit()">Cancel</button>
     </form>
+  `,
+  styles: `
+    form {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px 12px;
+      padding: 6px 0;
+      font-style: normal;
+      color: var(--ink);
+    }
+    yw-text-field {
+      width: 210px;
+    }
+    button {
+      /* Beside the box, whatever stands below it. */
+      margin-top: 23px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
