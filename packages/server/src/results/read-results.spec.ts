@@ -130,3 +130,34 @@ describe('the margin of tasks', () => {
     expect(new Set(Object.values(await margins('staff')))).toEqual(new Set([null]));
   });
 });
+
+describe('the margin on the rail', () => {
+  let world: World;
+
+  // 2 h in each of two quarters at 90.00, each hour at a cost of 30.00, under a limit of 300.00.
+  beforeAll(async () => {
+    world = await makeWorld({ limit: 30_000 });
+    await record(world, 'staff', '2026-06-08', 2);
+    await record(world, 'staff', '2026-07-06', 2);
+    world.clock.hold('2026-07-20T12:00:00.000Z');
+  });
+  afterAll(() => world.close());
+
+  const margin = async (scope: string) => (await world.as('owner').done('readOverview', { query: { scope } })).results!.margin;
+
+  it('is of the quarter for the firm and a client, with what the limit has left for it', async () => {
+    // Of 300.00, the quarter before has used 180.00: 120.00 are earned at a cost of 60.00.
+    expect(await margin('all')).toBe(500_000);
+    expect(await margin(`client:${world.ids.client}`)).toBe(500_000);
+  });
+
+  it('is of the whole life of a project', async () => {
+    expect(await margin(`project:${world.ids.project}`)).toBe(600_000);
+  });
+
+  it('is that of the results of the same span', async () => {
+    const span = { from: '2026-07-01', to: '2026-07-20' };
+    const { cost } = await world.as('owner').done('readResults', { query: { scope: 'all', ...span } });
+    expect(cost!.margin).toBe(500_000);
+  });
+});
