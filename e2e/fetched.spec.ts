@@ -48,3 +48,30 @@ test('what forms, questions and notices need comes some seconds in, and is at ha
   await expect(page.getByRole('button', { name: 'Start timer' })).toBeVisible();
   await page.context().close();
 });
+
+for (const role of ['owner', 'staff'] as const)
+  test(`${role}: while answers are on their way every step shows shapes, and nothing that is not so`, async ({ browser }) => {
+    // Whoever wants nothing to move sees the shapes all the same.
+    const page = await signedIn(browser, role, { reducedMotion: 'reduce' });
+    const links = page.getByRole('navigation', { name: 'Steps' }).getByRole('link');
+    await expect(links.first()).toHaveAttribute('aria-current', 'page');
+    await page.waitForLoadState('networkidle');
+    let answer: () => void = () => undefined;
+    let answered = Promise.resolve();
+    await page.route('**/api/**', async (route) => {
+      await answered;
+      await route.continue();
+    });
+    for (const step of role === 'owner' ? ['Review', 'Bill', 'Collect', 'Results'] : ['Review', 'Results']) {
+      answered = new Promise((resolve) => (answer = resolve));
+      await links.filter({ hasText: step }).click();
+      const shape = page.locator('main [aria-busy="true"] i').first();
+      await expect(shape).toBeVisible();
+      await expect(shape).toHaveCSS('opacity', '1');
+      // The screen that was there before is gone, and of this one nothing is known yet.
+      await expect(page.locator('main')).not.toContainText(/\b0\b|nobody|nothing|no (time|invoice|entr|project)/i);
+      answer();
+      await expect(shape).toBeHidden();
+    }
+    await page.context().close();
+  });
