@@ -71,6 +71,8 @@ describe('what is to bill in the firm', () => {
     const unpriced = () => document.querySelector<HTMLElement>('yw-unpriced');
     while (asked === 0 || !unpriced()?.textContent) await new Promise((resolve) => setTimeout(resolve, 5));
     expect(unpriced()!.offsetHeight).toBe(0);
+    // Nor does it say how many there are before it is known.
+    expect(document.querySelector('yw-to-bill .head')!.textContent).toMatch(/^To bill\s*$/);
     answer({ upTo: TODAY, projects: [project()] });
     page = await opening;
     expect(unpriced()!.offsetHeight).toBeGreaterThan(0);

@@ -3,8 +3,8 @@ import { Store } from '@ngrx/store';
 import type { ToBillProject } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
-import { DayPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
 import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
@@ -14,7 +14,7 @@ import { Unpriced } from './unpriced';
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
   selector: 'yw-to-bill',
-  imports: [DayPipe, Table, Unpriced, Loading],
+  imports: [Table, Unpriced, Loading],
   templateUrl: './to-bill.html',
   styles: ':host { display: block; } .head { margin-bottom: 12px; } p { margin-bottom: 8px; } .waits { display: none; }',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -22,14 +22,16 @@ import { Unpriced } from './unpriced';
 export class ToBillScreen {
   private readonly api = inject(Api);
   private readonly address = inject(Address);
+  private readonly formats = inject(Formats);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly list = loaded(
     () => (this.today() ? { scope: this.address.scope(), upTo: this.today() } : undefined),
     (query) => this.api.call('listToBill', { query }),
   );
   protected readonly summary = computed(() => {
-    const count = this.list.value()?.projects.length ?? 0;
-    return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first`;
+    const count = this.list.value()?.projects.length;
+    if (count === undefined) return '';
+    return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first, to ${this.formats.day(this.today())}`;
   });
 
   protected readonly projectKey = ({ projectId, currency }: ToBillProject) => `${projectId} ${currency}`;

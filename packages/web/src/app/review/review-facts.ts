@@ -23,10 +23,8 @@ export function summaryOf(people: readonly ReviewPerson[]): string {
     [count('missing'), 'missing'],
     [inPart, 'seen in part'],
   ];
-  return counts
-    .filter(([number]) => number > 0)
-    .map(([number, word]) => `${number} ${word}`)
-    .join(', ');
+  const words = counts.filter(([number]) => number > 0).map(([number, word]) => `${number} ${word}`);
+  return words.join(', ') || 'nobody';
 }
 
 export function isBad({ looks }: ReviewDay): boolean {

@@ -80,7 +80,10 @@ export class ReviewScreen {
   protected readonly dates = computed(() => shownDates(this.review.value()?.people ?? []));
   protected readonly clean = computed(() => (this.review.value()?.people ?? []).filter((person) => person.clean));
   protected readonly cleanSeconds = computed(() => this.clean().reduce((sum, person) => sum + person.submitted, 0));
-  protected readonly summary = computed(() => summaryOf(this.review.value()?.people ?? []));
+  protected readonly summary = computed(() => {
+    const review = this.review.value();
+    return review ? summaryOf(review.people) : '';
+  });
   protected readonly waiting = computed(() => (this.review.value()?.waiting ?? []).filter((week) => week.from !== this.from()));
   protected readonly chosen = computed(() => (this.address.selection()?.kind === 'person' ? this.address.selection()!.id : null));
   private readonly peak = computed(() =>

@@ -72,6 +72,15 @@ describe('the shell', () => {
     expect(page.text('yw-why-panel h3')).toContain('1:30');
   });
 
+  for (const [role, words] of [
+    ['staff', 'Open a week'],
+    ['manager', 'Choose a person'],
+  ] as const)
+    it(`asks ${role} in review: ${words}`, async () => {
+      await shell('/f/f/review', [role]);
+      expect(page.text('yw-why-panel')).toContain(words);
+    });
+
   it('answers at once when a link asks why of a figure', async () => {
     await shell('/f/f/results?sel=figure:cost');
     expect(page.text('yw-why-panel h3')).toBe('Labour cost');

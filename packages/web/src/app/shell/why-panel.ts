@@ -1,5 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output } from '@angular/core';
+import { Store } from '@ngrx/store';
 import { Address } from '../state/address';
+import { sessionFeature } from '../state/session';
 import { EntryWhy } from './entry-why';
 import { WeekNeeds } from '../record/week-needs';
 import { PersonReview } from '../review/person-review';
@@ -7,6 +9,8 @@ import { InvoicePanel } from '../collect/invoice-panel';
 import { FigureWhy } from '../results/figure-why';
 import { NotFetched } from '../ui/not-fetched';
 
+/** What the review holds for whoever reviews nobody. */
+const OWN = 'Open a week to see its days, and what was returned of it.';
 const EMPTY: Readonly<Record<string, string>> = {
   review: 'Choose a person to see the entries behind the week.',
   bill: 'Choose an entry to see why it is billed as it is.',
@@ -51,5 +55,8 @@ export class WhyPanel {
   protected readonly kind = computed(() => this.address.selection()?.kind ?? null);
   protected readonly id = computed(() => this.address.selection()?.id ?? '');
   protected readonly step = computed(() => this.address.step());
-  protected readonly empty = computed(() => EMPTY[this.address.step() ?? ''] ?? '');
+  private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  protected readonly empty = computed(() =>
+    this.step() === 'review' && !this.rights()['time.review'] ? OWN : (EMPTY[this.step() ?? ''] ?? ''),
+  );
 }

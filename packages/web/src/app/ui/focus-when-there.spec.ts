@@ -20,6 +20,19 @@ describe('focusWhenThere', () => {
     expect(document.activeElement).toBe(late);
   });
 
+  it('waits until what comes is whole: what was drawn just now is bound a moment later', async () => {
+    let late: HTMLElement | null = null;
+    let whole = false;
+    let wasWhole: boolean | null = null;
+    requestAnimationFrame(() => {
+      late = button();
+      late.addEventListener('focus', () => (wasWhole = whole));
+      setTimeout(() => (whole = true));
+    });
+    expect(await firstValueFrom(focusWhenThere(() => late))).toBe(late);
+    expect(wasWhole!).toBeTrue();
+  });
+
   it('says null for what does not come', async () => {
     expect(await firstValueFrom(focusWhenThere(() => null, 3))).toBeNull();
   });

@@ -1,4 +1,4 @@
-import { Observable, animationFrameScheduler, first, fromEvent, interval, map, merge, startWith, switchMap, take } from 'rxjs';
+import { Observable, animationFrameScheduler, first, fromEvent, interval, map, merge, pairwise, startWith, switchMap, take } from 'rxjs';
 
 /**
  * Puts the focus where it belongs once that is drawn, within some frames. Nothing happens where it never comes, or where the
@@ -18,6 +18,10 @@ export function focusWhenThere(find: () => HTMLElement | null | undefined, frame
     switchMap((has) => interval(0, animationFrameScheduler).pipe(map(() => has))),
     take(frames),
     map((has) => (has && isElsewhere(from) ? 'elsewhere' : (find() ?? null))),
+    // A part that was fetched is drawn before its bindings are: only what stood there before is whole.
+    startWith(find() ?? null),
+    pairwise(),
+    map(([before, now]) => (now === 'elsewhere' || now === before ? now : null)),
     first((found) => found !== null, null),
     map((found) => {
       if (found === 'elsewhere') return null;
