@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
 import { answer, chooseOf, chooseScope, signedIn } from './people';
 
 test.describe.configure({ mode: 'serial' });
@@ -228,6 +229,50 @@ test('anybody: theme and form of hours are kept from window to window', async ({
   await expect(page.getByLabel('Password')).toBeVisible();
   await page.context().close();
   await other.context().close();
+});
+
+test('owner: takes a list away as it is shown, sorted and in groups: as CSV, as XLSX, on paper', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  await page.goto('/f/quillfeather/results');
+  const table = page.getByRole('table', { name: 'Results by project' });
+  await table.getByRole('button', { name: 'Margin %' }).click();
+  const menu = page.getByRole('button', { name: 'Columns and files' });
+  const choose = async (role: 'menuitem' | 'menuitemcheckbox' | 'menuitemradio', name: string) => {
+    if ((await menu.getAttribute('aria-expanded')) !== 'true') await menu.click();
+    await page.getByRole(role, { name }).click();
+  };
+  await choose('menuitemcheckbox', 'Hours');
+  await choose('menuitemradio', 'By client');
+  await expect(table.getByRole('button', { name: 'Hours' })).toHaveCount(0);
+  const heads = (await table.locator('thead th').allTextContents()).map((text) => text.replace(/[↑↓]/g, '').trim());
+  const names = await table.locator('tbody tr td:first-child > span').allTextContents();
+
+  const saved = async (name: string) => {
+    const coming = page.waitForEvent('download');
+    await choose('menuitem', name);
+    const file = await coming;
+    return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) };
+  };
+  const csv = await saved('Save as CSV');
+  expect(csv.name).toBe('results-by-project-2026-06-10.csv');
+  const lines = csv.bytes.toString('utf8').trim().split('\r\n');
+  expect(lines.filter((line) => names.some((name) => line.includes(name)))).toHaveLength(names.length);
+  // Written by a worker of its own, which only the page as it is served can start; its cells are checked where it is made.
+  const xlsx = await saved('Save as XLSX');
+  expect(xlsx.name).toBe('results-by-project-2026-06-10.xlsx');
+  expect(xlsx.bytes.subarray(0, 2).toString()).toBe('PK');
+
+  // What is printed is there only as long as it is being printed.
+  await page.evaluate(() => {
+    window.print = () => (document.title = document.querySelector('.print-sheet')!.innerHTML);
+  });
+  await choose('menuitem', 'Print');
+  const paper = await page.title();
+  for (const name of [...heads.slice(0, 2), ...names]) expect(paper).toContain(name.replace('&', '&amp;'));
+  await expect(page.locator('.print-sheet')).toHaveCount(0);
+  await choose('menuitemcheckbox', 'Hours');
+  await choose('menuitemradio', 'In one list');
+  await page.context().close();
 });
 
 for (const role of ['staff', 'manager'] as const) {

@@ -1,4 +1,16 @@
-import { Observable, animationFrameScheduler, first, fromEvent, interval, map, merge, pairwise, startWith, switchMap, take } from 'rxjs';
+import {
+  Observable,
+  animationFrameScheduler,
+  first,
+  fromEvent,
+  interval,
+  map,
+  merge,
+  pairwise,
+  startWith,
+  switchMap,
+  take,
+} from 'rxjs';
 
 /**
  * Puts the focus where it belongs once that is drawn, within some frames. Nothing happens where it never comes, or where the
