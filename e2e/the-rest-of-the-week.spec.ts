@@ -233,10 +233,10 @@ test('anybody: theme and form of hours are kept from window to window', async ({
 
 test('owner: takes a list away as it is shown, sorted and in groups: as CSV, as XLSX, on paper', async ({ browser }) => {
   const page = await signedIn(browser, 'owner');
-  await page.goto('/f/quillfeather/results');
-  const table = page.getByRole('table', { name: 'Results by project' });
-  await table.getByRole('button', { name: 'Margin %' }).click();
-  const menu = page.getByRole('button', { name: 'Columns and files' });
+  await page.goto('/f/quillfeather/bill');
+  const table = page.getByRole('table', { name: 'Projects to bill' });
+  await table.getByRole('button', { name: 'Ready' }).click();
+  const menu = page.getByRole('button', { name: 'Columns and files' }).first();
   const choose = async (role: 'menuitem' | 'menuitemcheckbox' | 'menuitemradio', name: string) => {
     if ((await menu.getAttribute('aria-expanded')) !== 'true') await menu.click();
     await page.getByRole(role, { name }).click();
@@ -254,12 +254,12 @@ test('owner: takes a list away as it is shown, sorted and in groups: as CSV, as 
     return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) };
   };
   const csv = await saved('Save as CSV');
-  expect(csv.name).toBe('results-by-project-2026-06-10.csv');
+  expect(csv.name).toBe('projects-to-bill-2026-06-10.csv');
   const lines = csv.bytes.toString('utf8').trim().split('\r\n');
   expect(lines.filter((line) => names.some((name) => line.includes(name)))).toHaveLength(names.length);
   // Written by a worker of its own, which only the page as it is served can start; its cells are checked where it is made.
   const xlsx = await saved('Save as XLSX');
-  expect(xlsx.name).toBe('results-by-project-2026-06-10.xlsx');
+  expect(xlsx.name).toBe('projects-to-bill-2026-06-10.xlsx');
   expect(xlsx.bytes.subarray(0, 2).toString()).toBe('PK');
 
   // What is printed is there only as long as it is being printed.

@@ -34,16 +34,18 @@ describe("the person's menu", () => {
       server.on('changePreferences', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, ...body } })),
     );
     expect(items()).toEqual([
-      '● Light',
-      '○ Dark',
-      '○ As the system',
-      '● Hours as 4:30',
-      '○ Hours as 4.50',
+      'Light',
+      'Dark',
+      'As the system',
+      'Hours as 4:30',
+      'Hours as 4.50',
       'Keys',
       'Change password',
       'Sign out',
     ]);
-    await page.press('○ Dark');
+    const chosen = [...document.querySelectorAll('[role="menuitemradio"][aria-checked="true"]')];
+    expect(chosen.map((one) => one.textContent!.trim())).toEqual(['Light', 'Hours as 4:30']);
+    await page.press('Dark');
     expect(page.server.to('changePreferences')[0]!.body).toEqual({ theme: 'dark', durationForm: 'clock' });
     expect(document.documentElement.dataset['theme']).toBe('dark');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.theme).toBe('dark');
@@ -72,7 +74,7 @@ describe("the person's menu", () => {
 
   it('looks as before where a choice is not kept', async () => {
     await menu((server) => server.on('changePreferences', () => refusal(503, 'not-ready', 'The server is busy.')));
-    await page.press('○ Dark');
+    await page.press('Dark');
     await page.settle(30);
     expect([document.documentElement.dataset['theme'], page.notice()]).toEqual(['light', jasmine.stringContaining('busy')]);
   });
