@@ -177,6 +177,11 @@ describe('the results', () => {
     expect(head()).toBe('Harbour Trust, time and materials, up to £1,000.00, 1 Apr to 10 Jun');
     page.element.remove();
     TestBed.resetTestingModule();
+    const task = `task:${id(31)}`;
+    await results({ ...RESULTS, scope: task, name: 'Soundings', limit: null, agreement: null }, `/f/f/results?scope=${task}`);
+    expect(head()).toBe('Pier, Harbour Trust, everything to date');
+    page.element.remove();
+    TestBed.resetTestingModule();
     await results({ ...RESULTS, scope: 'all', name: 'All work', limit: null, agreement: null }, '/f/f/results');
     expect([page.text('h1'), head()]).toEqual(['All work', '1 Apr to 10 Jun']);
   });

@@ -34,6 +34,7 @@ export class ResultsScreen {
   protected readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
+  private readonly tasks = inject(Store).selectSignal(workFeature.selectTaskEntities);
   private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
@@ -56,10 +57,11 @@ export class ResultsScreen {
   protected readonly subtitle = computed(() => {
     const { scope, agreement, days: span } = this.results.value()!;
     const [kind, id] = scope.split(':');
-    const project = kind === 'project' ? this.projects()[id!] : undefined;
+    const task = kind === 'task' ? this.tasks()[id!] : undefined;
+    const project = this.projects()[kind === 'project' ? id! : (task?.projectId ?? '')];
     const client = this.clients().find((one) => one.id === project?.clientId)?.name;
     const days = span ? `${this.formats.day(span.from!)} to ${this.formats.day(span.to!)}` : 'everything to date';
-    return [client, agreement, days].filter(Boolean).join(', ');
+    return [task && project?.name, client, agreement, days].filter(Boolean).join(', ');
   });
   /** Whether the figures are of some days, and not of all. */
   protected readonly spanned = computed(() => !!this.results.value()?.days);
