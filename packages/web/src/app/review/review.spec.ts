@@ -67,6 +67,20 @@ describe('the review', () => {
     );
   });
 
+  it('says of each day what to look at, and in red what is wrong', async () => {
+    const looks = ['problem', 'over-day', 'missing', 'late'];
+    await list([
+      reviewed(8, 'Ann Part', { days: clean.days.map((day, index) => ({ ...day, looks: looks.slice(index, index + 1) })) }),
+    ]);
+    const cells = [...row('Ann Part').querySelectorAll('.cell')].slice(0, 4);
+    expect(cells.map((cell) => [cell.querySelector('small')!.textContent!.trim(), cell.classList.contains('wrong')])).toEqual([
+      ['problem', true],
+      ['over the day', true],
+      ['missing', true],
+      ['late', false],
+    ]);
+  });
+
   it('takes no part of somebody’s time for the whole', async () => {
     await list([clean, reviewed(8, 'Ann Part', { inAll: 143_100 })]);
     expect(row('Ann Part').textContent).toContain('12:00of 39:45 in all');
