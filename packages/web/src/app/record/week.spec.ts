@@ -389,6 +389,7 @@ describe('the chosen day', () => {
       await page.type('yw-split-form input', at);
       await page.press('Divide entry');
     };
+    expect(page.text('yw-split-form .hint')).toBe('between 08:00 and 09:30');
     await divide('12:00');
     expect(page.text('.split .field-error')).toContain('between 08:00 and 09:30');
     await divide('8:05');

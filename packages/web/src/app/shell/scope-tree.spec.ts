@@ -167,5 +167,9 @@ describe('the scope tree', () => {
     expect(page.text('.empty')).toBe('Nothing of that name.');
     await page.key(find, 'Escape');
     expect(names().length).toBeGreaterThan(3);
+    lines()[0]!.focus();
+    await press('z');
+    await page.settle(260);
+    expect(here()).toBe('Žlutá tier');
   });
 });

@@ -133,6 +133,18 @@ describe('the timer dock', () => {
     expect(document.activeElement).toBe(elsewhere);
   });
 
+  it('brings up no pad of keys on a screen that is touched', async () => {
+    const real = window.matchMedia.bind(window);
+    spyOn(window, 'matchMedia').and.callFake((query) =>
+      query === '(pointer: coarse)' ? ({ ...real(query), matches: true } as MediaQueryList) : real(query),
+    );
+    await dock(timers(), (server) => server.on('startTimer', ({ body }) => timers(timer(1, { id: body.id }))));
+    await page.press('Start timer');
+    await page.settle(100);
+    expect(page.element.querySelector('yw-timer-facts')).not.toBeNull();
+    expect(document.activeElement!.closest('yw-timer-facts')).toBeNull();
+  });
+
   it('leaves the focus where it is when the facts are only looked at, also of a timer that was started here', async () => {
     await dock(timers(), (server) => server.on('startTimer', ({ body }) => timers(timer(1, { id: body.id }))));
     await page.press('Start timer');

@@ -102,13 +102,12 @@ export class TimerDock {
     // What it is for may be said at once, unless somebody goes elsewhere before that is there; a pad of keys is not brought
     // up over a small screen for it.
     const work = () => this.host.nativeElement.querySelector<HTMLElement>(`[data-timer="${started}"] yw-work-field input`);
-    const saying = this.mayType ? focusWhenThere(work, 600).subscribe() : undefined;
+    if (this.mayType) focusWhenThere(work, 600).subscribe();
     const timers = await this.send((id) => {
       started = id;
       return this.api.call('startTimer', { body: { id, projectId: null, taskId: null, serviceId: null, note: '', others } });
     });
     if (timers) this.edit(started);
-    else saying?.unsubscribe();
   }
 
   protected pause(timer: Timer): void {

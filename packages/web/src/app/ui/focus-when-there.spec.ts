@@ -21,15 +21,20 @@ describe('focusWhenThere', () => {
   });
 
   it('waits until what comes is whole: what was drawn just now is bound a moment later', async () => {
+    let looked = 0;
     let late: HTMLElement | null = null;
     let whole = false;
     let wasWhole: boolean | null = null;
-    requestAnimationFrame(() => {
-      late = button();
-      late.addEventListener('focus', () => (wasWhole = whole));
-      setTimeout(() => (whole = true));
-    });
-    expect(await firstValueFrom(focusWhenThere(() => late))).toBe(late);
+    const find = () => {
+      looked += 1;
+      if (looked === 2) {
+        late = button();
+        late.addEventListener('focus', () => (wasWhole = whole));
+        setTimeout(() => (whole = true));
+      }
+      return late;
+    };
+    expect(await firstValueFrom(focusWhenThere(find))).toBe(late);
     expect(wasWhole!).toBeTrue();
   });
 
