@@ -82,3 +82,20 @@ export async function chooseOf(within: Page | Locator, label: string, word: stri
   await option.click();
   await expect(option).toBeHidden();
 }
+
+/**
+ * Gives the list of results, which somebody has sorted by a head, the order in which it came: that is kept with the person, and
+ * others come after.
+ */
+export async function asItCame(page: Page, head: RegExp): Promise<void> {
+  await page.goto('/f/quillfeather/results');
+  for (const order of ['descending', null]) {
+    const kept = page.waitForResponse((response) => response.url().includes('/views/'));
+    await page.getByRole('button', { name: head }).click();
+    await kept;
+    const sorted = page.getByRole('columnheader', { name: head });
+    await (order
+      ? expect(sorted).toHaveAttribute('aria-sort', order)
+      : expect(sorted).not.toHaveAttribute('aria-sort', /cending/));
+  }
+}
