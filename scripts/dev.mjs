@@ -5,7 +5,7 @@ import { generateFromContracts } from './lib/build.mjs';
 import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at, root } from './lib/paths.mjs';
 import { run, say } from './lib/say.mjs';
-import { loadDemo, migrate, startServer } from './lib/server.mjs';
+import { loadDemo, migrate, startCatcher, startServer, startWorker } from './lib/server.mjs';
 
 await run(async () => {
   checkNode();
@@ -29,17 +29,20 @@ await run(async () => {
     if (String(chunk).includes('bundle generation complete')) built();
   });
   await first;
-  const server = await startServer({
+  const catcher = await startCatcher();
+  const shared = {
     port: Number(process.env.PORT ?? 4170),
     url: database.url,
-    webRoot: at('dist/web'),
-    env: { SESSION_SECRET: database.secrets.session },
-    watch: true,
-  });
+    env: { SESSION_SECRET: database.secrets.session, ...catcher.env },
+  };
+  const server = await startServer({ ...shared, webRoot: at('dist/web'), watch: true });
+  const worker = await startWorker(shared);
   say(`Yellowwood, rebuilt as you type: ${server.address}`);
   const stop = async () => {
     building.kill('SIGTERM');
     await server.stop();
+    await worker.stop();
+    await catcher.stop();
     await database.stop();
     process.exit(0);
   };

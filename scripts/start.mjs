@@ -7,7 +7,7 @@ import { clusterHome, startCluster } from './lib/cluster.mjs';
 import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
 import { Sentence, run, say } from './lib/say.mjs';
-import { loadDemo, migrate, startServer } from './lib/server.mjs';
+import { loadDemo, migrate, startCatcher, startServer, startWorker } from './lib/server.mjs';
 
 /** The database that was named, or one of our own. */
 export async function openDatabase(fresh) {
@@ -54,11 +54,15 @@ await run(async () => {
   building.catch(() => undefined);
   const database = await openDatabase(fresh);
   let server;
+  let worker;
+  let catcher;
   let stopping = false;
   const stop = async () => {
     if (stopping) return;
     stopping = true;
     await server?.stop();
+    await worker?.stop();
+    await catcher?.stop();
     await database.stop();
     process.exit(process.exitCode ?? 0);
   };
@@ -69,9 +73,15 @@ await run(async () => {
     await prepare(database, demo);
     const webRoot = await building;
     const port = Number(process.env.PORT ?? 4170);
-    const env = database.secrets.session ? { SESSION_SECRET: process.env.SESSION_SECRET ?? database.secrets.session } : {};
+    const secret = database.secrets.session ? { SESSION_SECRET: process.env.SESSION_SECRET ?? database.secrets.session } : {};
+    // Only with the demo: a stranger would read there what lets its readers in.
+    if (demo) catcher = await startCatcher();
+    const env = { ...secret, ...catcher?.env };
     server = await startServer({ port, url: database.url, webRoot, env });
+    worker = await startWorker({ port, url: database.url, env });
     say(`\nYellowwood is ready: ${server.address}`);
+    if (catcher?.env.MAIL_PAGE) say(`Messages that the demo sends: ${catcher.env.MAIL_PAGE}`);
+    else if (!process.env.SMTP_URL) say('Messages are told here; set SMTP_URL and MAIL_FROM, and they go to people.');
     if (demo) {
       const signIns = [
         ...readFileSync(at('packages/server/src/people/demo-sign-ins.ts'), 'utf8').matchAll(
@@ -83,17 +93,24 @@ await run(async () => {
     }
     say('\nStop with Ctrl+C.');
     // What ends by itself is started again, with the reason shown; what keeps ending is left alone.
-    const ends = [];
-    for (;;) {
-      await server.end;
-      if (stopping) break;
-      ends.push(Date.now());
-      if (ends.filter((at) => at > Date.now() - 60_000).length > 5)
-        throw new Sentence(`The server ended by itself again and again:\n${server.reason()}`);
-      say(`The server ended by itself (${server.how()}) and is started again. It said:\n${server.reason()}`);
+    const kept = async (name, current, again) => {
+      const ends = [];
+      for (let one = current(); ; one = await again()) {
+        await one.end;
+        if (stopping) return;
+        ends.push(Date.now());
+        if (ends.filter((at) => at > Date.now() - 60_000).length > 5)
+          throw new Sentence(`The ${name} ended by itself again and again:\n${one.reason()}`);
+        say(`The ${name} ended by itself (${one.how()}) and is started again. It said:\n${one.reason()}`);
+      }
+    };
+    const serverAgain = async () => {
       server = await startServer({ port, url: database.url, webRoot, env });
       say(`Yellowwood is ready again: ${server.address}`);
-    }
+      return server;
+    };
+    const workerAgain = async () => (worker = await startWorker({ port, url: database.url, env }));
+    await Promise.all([kept('server', () => server, serverAgain), kept('worker', () => worker, workerAgain)]);
   } catch (error) {
     if (!stopping) {
       process.exitCode = 1;

@@ -58,6 +58,9 @@ export async function provesRestarts() {
     await until('the server is started again', () => said.includes('Yellowwood is ready again'));
     if (!/The server ended by itself \(by SIGKILL\)/.test(said)) throw new Error('the reason is not shown');
     if (!(await answers())) throw new Error('the server does not answer again');
+    const worker = childrenOf(start.pid).find(({ line }) => line.includes('packages/server/src/worker.ts'));
+    process.kill(worker.pid, 'SIGKILL');
+    await until('the worker is started again', () => /The worker ended by itself \(by SIGKILL\)/.test(said));
     const postmaster = Number(readFileSync(path.join(home, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]);
     process.kill(postmaster, 'SIGQUIT');
     await until('the database is told to be started again', () =>

@@ -17,27 +17,13 @@ export async function loadDemo(adminUrl, env = {}) {
   return output.includes('loaded');
 }
 
-/**
- * Starts the server and waits until it is ready.
- * @returns its address and how to stop it
- */
-export async function startServer({ port, url, webRoot, env = {}, watch = false }) {
-  const child = spawn(
-    process.execPath,
-    [...(watch ? ['--watch', '--watch-preserve-output'] : []), ...typescript('packages/server/src/main.ts')],
-    {
-      cwd: root,
-      env: {
-        ...process.env,
-        SESSION_SECRET: process.env.SESSION_SECRET ?? randomBytes(24).toString('hex'),
-        ...env,
-        PORT: String(port),
-        DATABASE_URL: url,
-        ...(webRoot ? { WEB_ROOT: webRoot } : {}),
-      },
-      stdio: ['ignore', 'inherit', 'pipe'],
-    },
-  );
+/** Starts one of our processes. @returns when and how it ends, the last that it said, and how to stop it */
+function startProcess(script, env, { watch = false, stdio = ['ignore', 'inherit', 'pipe'] } = {}) {
+  const child = spawn(process.execPath, [...(watch ? ['--watch', '--watch-preserve-output'] : []), ...typescript(script)], {
+    cwd: root,
+    env: { ...process.env, ...env },
+    stdio,
+  });
   let log = '';
   child.stderr.on('data', (chunk) => {
     log = (log + chunk).slice(-8000);
@@ -51,9 +37,38 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
       resolve((ended = true));
     }),
   );
+  return {
+    child,
+    end,
+    ended: () => ended,
+    log: () => log,
+    /** How it ended, and the last that it said. */
+    how: () => how,
+    reason: () => log.trim().split('\n').slice(-12).join('\n') || 'nothing',
+    async stop(signal = 'SIGTERM') {
+      if (!ended) child.kill(signal);
+      await end;
+    },
+  };
+}
+
+/**
+ * Starts the server and waits until it is ready.
+ * @returns its address and how to stop it
+ */
+export async function startServer({ port, url, webRoot, env = {}, watch = false }) {
+  const told = {
+    SESSION_SECRET: process.env.SESSION_SECRET ?? randomBytes(24).toString('hex'),
+    ...env,
+    PORT: String(port),
+    DATABASE_URL: url,
+    ...(webRoot ? { WEB_ROOT: webRoot } : {}),
+  };
+  const server = startProcess('packages/server/src/main.ts', told, { watch });
   const address = `http://127.0.0.1:${port}`;
   for (let tries = 0; ; tries += 1) {
-    if (ended) {
+    const log = server.log();
+    if (server.ended()) {
       if (log.includes('EADDRINUSE')) throw new Sentence(`Port ${port} is in use. Set PORT to another one and try again.`);
       throw new Sentence(`The server did not start:\n${log}`);
     }
@@ -63,24 +78,35 @@ export async function startServer({ port, url, webRoot, env = {}, watch = false 
     );
     if (ready) break;
     if (tries > 400) {
-      child.kill('SIGTERM');
-      await end;
+      await server.stop();
       throw new Sentence(
         `The server was not ready at ${address} within 40 seconds. ${log || 'Some ports are closed to browsers; set PORT to another one and try again.'}`,
       );
     }
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
-  return {
-    address,
-    child,
-    end,
-    /** How it ended, and the last that it said. */
-    how: () => how,
-    reason: () => log.trim().split('\n').slice(-12).join('\n') || 'nothing',
-    async stop(signal = 'SIGTERM') {
-      if (!ended) child.kill(signal);
-      await end;
-    },
-  };
+  return { address, ...server };
+}
+
+/** Starts a process beside the server and waits for what it says once it is ready. */
+async function startBeside(script, env) {
+  const beside = startProcess(script, env, { stdio: ['ignore', 'inherit', 'pipe', 'ipc'] });
+  const said = await Promise.race([new Promise((resolve) => beside.child.once('message', resolve)), beside.end]);
+  if (beside.ended()) throw new Sentence(`${script} did not start:\n${beside.log()}`);
+  return { said, ...beside };
+}
+
+/** The worker, which does what may wait: messages. */
+export function startWorker({ port, url, env = {} }) {
+  return startBeside('packages/server/src/worker.ts', { ...env, PORT: String(port), DATABASE_URL: url });
+}
+
+/**
+ * The mail catcher of the demo, where no mail server is named.
+ * @returns what the worker and the server are told of it, and how to stop it
+ */
+export async function startCatcher() {
+  if (process.env.SMTP_URL) return { env: {}, stop: async () => undefined };
+  const catcher = await startBeside('packages/stand-ins/src/main.ts', {});
+  return { env: { SMTP_URL: catcher.said.smtpUrl, MAIL_PAGE: catcher.said.page }, stop: catcher.stop };
 }

@@ -18,5 +18,10 @@ export const peopleProblems = sentences({
     title: 'The present password is wrong',
     detail: 'Type the password that you sign in with now.',
   },
+  'link-ended': {
+    status: 410,
+    title: 'This link works no more',
+    detail: 'It was used, or its hour is over. Ask for a new one.',
+  },
   'person-unknown': { status: 404, title: 'No such person', detail: 'This person does not exist or is not yours to see.' },
 });

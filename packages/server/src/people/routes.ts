@@ -14,11 +14,13 @@ import {
 import { Configuration } from '../platform/configuration';
 import { Context, reachOf, today } from '../platform/context';
 import { json } from '../platform/json';
+import { WRITE, transaction } from '../platform/database';
 import { Platform, mount } from '../platform/mount';
 import { RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { check, compileChecks } from '../platform/validation';
 import { demoSignIns } from './demo-sign-ins';
+import { forgotPassword, post, resetPassword } from './forgotten';
 import { hashPassword, signIn } from './sign-in';
 import { Attempt, forgetFailures, isKnown, knownMark, noteFailure, refuseTooMany } from './sign-in-throttle';
 
@@ -37,11 +39,13 @@ async function viewsOf(context: Context): Promise<Record<string, View>> {
 export function peopleRoutes(platform: Platform, configuration: Configuration): void {
   const { app, database } = platform;
 
+  const { mailPage } = configuration;
+  const demo = configuration.demo ? demoSignIns : [];
+
   async function sessionOf(request: Request): Promise<Session> {
-    const demo = configuration.demo ? demoSignIns : [];
     const id = request.session.accountId;
     const [account] = id ? await findAccount.run({ id }, database) : [];
-    if (!account) return { account: null, firms: [], demo };
+    if (!account) return { account: null, firms: [], mailPage, demo };
     const firms = await firmsOfAccount.run({ account: account.id }, database);
     return {
       account: {
@@ -52,6 +56,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
         durationForm: account.durationForm as 'clock',
       },
       firms,
+      mailPage,
       demo,
     };
   }
@@ -74,7 +79,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   }
 
   const tries = configuration.signInTries;
-  const attemptOf = (request: Request, email: string): Attempt => ({
+  const attemptOf = (request: Request, email: string, to: Attempt['to'] = 'sign-in'): Attempt => ({
+    to,
     email,
     address: request.ip ?? '',
     known: isKnown(cookieOf(request, 'known'), email, configuration.sessionSecret),
@@ -119,7 +125,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   open(endpoints.signOut, async (request, response) => {
     if (request.session.accountId) await endSession(request);
     response.clearCookie('yellowwood').clearCookie('XSRF-TOKEN');
-    return { account: null, firms: [], demo: configuration.demo ? demoSignIns : [] };
+    return { account: null, firms: [], mailPage, demo };
   });
 
   open(endpoints.changePassword, async (request, _response, body) => {
@@ -128,8 +134,33 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     await guarded({ ...attemptOf(request, account.email), known: true }, async () => {
       if (!(await verify(account.passwordHash, body.current))) throw problem('password-wrong');
     });
-    await setPassword.run({ account: account.id, hash: await hashPassword(body.next) }, database);
-    await endOtherSessions.run({ account: account.id, but: request.sessionID }, database);
+    const hash = await hashPassword(body.next);
+    await transaction(database, WRITE, async (tx) => {
+      await setPassword.run({ account: account.id, hash }, tx);
+      await endOtherSessions.run({ account: account.id, but: request.sessionID }, tx);
+      await post(tx, 'password-changed', account.email, platform.clock.now());
+    });
+  });
+
+  open(endpoints.forgotPassword, async (request, _response, body) => {
+    // Each asking counts, whatever becomes of it: nobody's mailbox is flooded.
+    const attempt = { ...attemptOf(request, body.email, 'mail'), known: false };
+    await refuseTooMany(database, attempt, tries);
+    await noteFailure(database, attempt, tries);
+    await forgotPassword(database, platform.clock, body.email);
+  });
+
+  open(endpoints.resetPassword, async (request, _response, body) => {
+    const attempt = attemptOf(request, '', 'link');
+    await refuseTooMany(database, attempt, tries);
+    try {
+      const email = await resetPassword(database, platform.clock, body.token, body.password);
+      // Whoever could not remember may sign in at once.
+      await forgetFailures(database, { ...attemptOf(request, email), known: false }, tries);
+    } catch (error) {
+      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
+      throw error;
+    }
   });
 
   open(endpoints.changePreferences, async (request, response, body) => {

@@ -3,8 +3,10 @@ import { forgetSignInFailures, noteSignInFailure, signInFailures } from '../gene
 import { Database } from '../platform/database';
 import { problem } from '../platform/problem';
 
-/** Who tries to sign in, and from where. */
+/** Who tries something that strangers may try, and from where. */
 export interface Attempt {
+  /** Signing in, causing a message, or using the link of one; each is counted by itself. */
+  readonly to: 'sign-in' | 'mail' | 'link';
   readonly email: string;
   readonly address: string;
   /** Whether this browser has signed in to the account before. */
@@ -29,13 +31,15 @@ const digest = (text: string) => createHash('sha256').update(text).digest('base6
  * up by what strangers do; everybody else is counted by account from one address, by account from anywhere
  * (so that a hundred addresses guess no faster than a few), and by address over all accounts.
  */
-function limitsOf({ email, address, known }: Attempt, free: number): Limit[] {
-  const account = email.trim().toLowerCase();
+function limitsOf({ to, email, address, known }: Attempt, free: number): Limit[] {
+  // A link says nothing of whose it is until it is used.
+  if (to === 'link') return [{ subject: digest(`link ${address}`), free: 6 * free }];
+  const account = `${to === 'mail' ? 'mail ' : ''}${email.trim().toLowerCase()}`;
   if (known) return [{ subject: digest(`known ${account} ${address}`), free: 2 * free }];
   return [
     { subject: digest(`pair ${account} ${address}`), free },
     { subject: digest(`account ${account}`), free: 4 * free },
-    { subject: digest(`address ${address}`), free: 6 * free },
+    { subject: digest(`${to === 'mail' ? 'mail ' : ''}address ${address}`), free: 6 * free },
   ];
 }
 

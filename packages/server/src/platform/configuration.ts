@@ -19,6 +19,19 @@ export interface Configuration {
    * subnets, or `loopback`, apart by commas. None unless set.
    */
   readonly trustProxy: string | null;
+  /** Address of the page that shows what the mail catcher has caught; none where messages go to people. */
+  readonly mailPage: string | null;
+}
+
+/** What the worker is told by its environment. */
+export interface WorkConfiguration {
+  readonly databaseUrl: string;
+  readonly clockStart: string | null;
+  /** The mail server; null where messages are told on the terminal. */
+  readonly smtpUrl: string | null;
+  readonly mailFrom: string;
+  /** Where the page is, as its readers reach it. */
+  readonly site: string;
 }
 
 function needed(name: string): string {
@@ -40,5 +53,17 @@ export function readConfiguration(): Configuration {
     signInTries: Number(process.env['SIGN_IN_TRIES'] ?? 5),
     secureCookies: (process.env['SECURE_COOKIES'] ?? (process.env['TRUST_PROXY'] ? 'on' : 'off')) === 'on',
     trustProxy: process.env['TRUST_PROXY'] ?? null,
+    mailPage: process.env['MAIL_PAGE'] ?? null,
+  };
+}
+
+/** Reads the configuration of the worker. @throws Error naming the variable that is missing */
+export function readWorkConfiguration(): WorkConfiguration {
+  return {
+    databaseUrl: needed('DATABASE_URL'),
+    clockStart: process.env['YELLOWWOOD_CLOCK'] ?? null,
+    smtpUrl: process.env['SMTP_URL'] ?? null,
+    mailFrom: process.env['MAIL_FROM'] ?? 'Yellowwood <yellowwood@yellowwood.example>',
+    site: (process.env['SITE_URL'] ?? `http://127.0.0.1:${process.env['PORT'] ?? 4170}`).replace(/\/+$/, ''),
   };
 }

@@ -1,3 +1,7 @@
 /* @name pruneReplays */
 select
   prune_replays (:before!) as "gone!";
+
+/* @name pruneMail */
+select
+  prune_mail (:before!);

@@ -1,4 +1,4 @@
-import { pruneReplays } from '../generated/platform/prune.queries';
+import { pruneMail, pruneReplays } from '../generated/platform/prune.queries';
 import { Clock } from './clock';
 import { Database } from './database';
 
@@ -6,10 +6,11 @@ import { Database } from './database';
 const KEPT = 30 * 24 * 3600 * 1000;
 const EVERY = 3600 * 1000;
 
-/** Forgets the answers of commands that nobody asks for again. @returns how many were forgotten */
+/** Forgets the answers of commands that nobody asks for again, and old messages. @returns how many answers were forgotten */
 export async function prune(database: Database, clock: Clock): Promise<number> {
   const before = new Date(Date.parse(clock.now()) - KEPT).toISOString();
   const [row] = await pruneReplays.run({ before }, database);
+  await pruneMail.run({ before }, database);
   return Number(row!.gone);
 }
 

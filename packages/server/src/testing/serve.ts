@@ -23,6 +23,7 @@ export async function serve(database: Database, clock: ServerClock, told: Partia
     signInTries: 1000,
     secureCookies: false,
     trustProxy: null,
+    mailPage: null,
     ...told,
   };
   const server = createServer(buildApp(configuration, database, clock));

@@ -29,3 +29,31 @@ const pruneReplaysIR: any = {"usedParamSet":{"before":true},"params":[{"name":"b
 export const pruneReplays = new PreparedQuery<IPruneReplaysParams,IPruneReplaysResult>(pruneReplaysIR);
 
 
+/** 'PruneMail' parameters type */
+export interface IPruneMailParams {
+  before: string;
+}
+
+/** 'PruneMail' return type */
+export interface IPruneMailResult {
+  prune_mail: undefined | null;
+}
+
+/** 'PruneMail' query type */
+export interface IPruneMailQuery {
+  params: IPruneMailParams;
+  result: IPruneMailResult;
+}
+
+const pruneMailIR: any = {"usedParamSet":{"before":true},"params":[{"name":"before","required":true,"transform":{"type":"scalar"},"locs":[{"a":21,"b":28}]}],"statement":"select\n  prune_mail (:before!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   prune_mail (:before!)
+ * ```
+ */
+export const pruneMail = new PreparedQuery<IPruneMailParams,IPruneMailResult>(pruneMailIR);
+
+

@@ -121,19 +121,54 @@ function validate21(data, { instancePath = "", parentData, parentDataProperty, r
   return validate21.errors = vErrors, errors === 0;
 }
 validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate22, schema33 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+var forgotPassword = validate22;
+var pattern6 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
 function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
+      if (data.email === void 0 && (missing0 = "email"))
         return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
+          if (key0 !== "email") {
             return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.email !== void 0) {
+          let data0 = data.email;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 200)
+                return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func1(data0) < 3)
+                return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+              if (!pattern6.test(data0))
+                return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+            } else
+              return validate22.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate22.errors = vErrors, errors === 0;
+}
+validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate23, schema34 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
+        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
+            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -183,7 +218,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate22.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate23.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -232,7 +267,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema33.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema34.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -256,7 +291,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate22.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate23.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -289,7 +324,7 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate22.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate23.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -298,39 +333,39 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate22.errors = vErrors, errors === 0;
+      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate23.errors = vErrors, errors === 0;
 }
-validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate23;
-var pattern6 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
-function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate24;
+var pattern7 = new RegExp("^[\\w-]+$", "u");
+function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "email" || key0 === "password")) {
-            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.email !== void 0) {
-            let data0 = data.email, _errs2 = errors;
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 3)
-                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern6.test(data0))
-                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                if (func1(data0) > 100)
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern7.test(data0))
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -340,26 +375,82 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 12)
+                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate23.errors = vErrors, errors === 0;
+      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate24.errors = vErrors, errors === 0;
 }
-validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate25;
+function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "email" || key0 === "password")) {
+            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.email !== void 0) {
+            let data0 = data.email, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 3)
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern6.test(data0))
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+              } else
+                return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate25.errors = vErrors, errors === 0;
+}
+validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changePassword,
   changePreferences,
+  forgotPassword,
   keepView,
+  resetPassword,
   signIn
 };

@@ -2,10 +2,12 @@
 export const addresses = {
   changePassword: { method: 'POST', path: '/password', kind: 'open', domain: 'people' },
   changePreferences: { method: 'PUT', path: '/preferences', kind: 'open', domain: 'people' },
+  forgotPassword: { method: 'POST', path: '/password/forgotten', kind: 'open', domain: 'people' },
   keepView: { method: 'PUT', path: '/f/:firm/views/:name', kind: 'command', domain: 'people' },
   listPeople: { method: 'GET', path: '/f/:firm/people', kind: 'read', domain: 'people' },
   readMe: { method: 'GET', path: '/f/:firm/me', kind: 'read', domain: 'people' },
   readSession: { method: 'GET', path: '/session', kind: 'open', domain: 'people' },
+  resetPassword: { method: 'POST', path: '/password/reset', kind: 'open', domain: 'people' },
   signIn: { method: 'POST', path: '/session', kind: 'open', domain: 'people' },
   signOut: { method: 'DELETE', path: '/session', kind: 'open', domain: 'people' },
   readWork: { method: 'GET', path: '/f/:firm/work', kind: 'read', domain: 'work' },

@@ -1,0 +1,13 @@
+import { endpoint, strict } from '../platform/fields';
+import { Email } from './sign-in';
+
+/** Ask for a message with a link to a new password; the answer is the same whether the address has an account or not. */
+export const forgotPassword = endpoint({
+  summary: 'Ask for a message with a link to a new password; the answer is the same whether the address has an account or not',
+  kind: 'open',
+  method: 'POST',
+  path: '/password/forgotten',
+  permission: null,
+  body: strict({ email: Email }),
+  problems: ['too-many-attempts'],
+});

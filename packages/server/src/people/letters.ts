@@ -1,0 +1,56 @@
+import { Letter } from '../platform/mailer';
+
+/** What a letter says: paragraphs, and at most one link with its words. */
+interface Said {
+  readonly subject: string;
+  readonly greets: string;
+  readonly before: readonly string[];
+  readonly link?: { readonly words: string; readonly to: string };
+  readonly after: readonly string[];
+}
+
+const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+
+/** Names and words as HTML has them: what somebody typed becomes no markup. */
+function escaped(text: string): string {
+  return text.replace(/[&<>"']/g, (sign) => ENTITIES[sign]!);
+}
+
+/** The same letter as text and as HTML. */
+function letterOf({ subject, greets, before, link, after }: Said): Letter {
+  const paragraph = (text: string) => `<p>${escaped(text)}</p>`;
+  const greeting = `Hello ${greets},`;
+  return {
+    subject,
+    text: [greeting, ...before, ...(link ? [`${link.words}:\n${link.to}`] : []), ...after, 'Yellowwood'].join('\n\n') + '\n',
+    html: [
+      '<!doctype html><html lang="en"><body style="font: 16px/1.5 sans-serif; color: #2a1f14">',
+      ...[greeting, ...before].map(paragraph),
+      ...(link ? [`<p><a href="${escaped(link.to)}">${escaped(link.words)}</a></p>`] : []),
+      ...[...after, 'Yellowwood'].map(paragraph),
+      '</body></html>',
+    ].join(''),
+  };
+}
+
+/** Lets somebody set a new password. @param link ends within the hour, and works once */
+export function passwordReset(name: string, link: string): Letter {
+  return letterOf({
+    subject: 'Set a new password',
+    greets: name,
+    before: ['somebody, likely you, asked for a new password for your account in Yellowwood.'],
+    link: { words: 'Set a new password', to: link },
+    after: ['The link works once, within an hour. If it was not you, do nothing: your password stays as it is.'],
+  });
+}
+
+/** Tells somebody that the password is another one now. */
+export function passwordChanged(name: string, site: string): Letter {
+  return letterOf({
+    subject: 'Your password was changed',
+    greets: name,
+    before: ['the password of your account in Yellowwood was changed just now. Other windows and devices are signed out.'],
+    link: { words: 'If it was not you, ask for a new one', to: `${site}/forgotten` },
+    after: ['If it was you, there is nothing to do.'],
+  });
+}

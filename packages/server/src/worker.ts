@@ -1,0 +1,38 @@
+import { sendMail } from './people/send-mail';
+import { ServerClock } from './platform/clock';
+import { readWorkConfiguration } from './platform/configuration';
+import { openDatabase } from './platform/database';
+import { Worker } from './platform/jobs';
+import { smtpMailer, tellingMailer } from './platform/mailer';
+
+// What may wait: messages. Any number of these may run beside any number of web processes.
+const configuration = readWorkConfiguration();
+
+const database = openDatabase(configuration.databaseUrl, 4);
+
+const clock = new ServerClock(configuration.clockStart);
+
+const { smtpUrl, mailFrom, site } = configuration;
+
+const mailer = smtpUrl ? smtpMailer(smtpUrl, mailFrom) : tellingMailer((text) => process.stdout.write(`${text}\n`));
+
+// A database that is away is waited for; what was taken then is tried again.
+const worker = new Worker(database, (error) => process.stderr.write(`the queue: ${error.message}\n`));
+
+await worker.start();
+
+await worker.take('mail', ({ id }) => sendMail({ database, clock, mailer, site }, id));
+
+process.send?.('ready');
+
+function stop(): void {
+  void worker
+    .stop()
+    .then(() => database.end())
+    .then(() => process.exit(0));
+  setTimeout(() => process.exit(0), 8000).unref();
+}
+
+process.on('SIGTERM', stop);
+
+process.on('SIGINT', stop);
