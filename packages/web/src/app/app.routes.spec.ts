@@ -11,6 +11,7 @@ import { weekOfEntries } from './testing/fixtures';
 const ACCOUNT: Session = {
   account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
   firms: [{ slug: 'f', name: 'Firm' }],
+  mailPage: null,
   demo: [],
 };
 

@@ -46,6 +46,12 @@ const inFirm: CanActivateFn = async (route) => {
 export const routes: Routes = [
   { path: 'sign-in', title: 'Sign in · Yellowwood', loadComponent: () => import('./sign-in/sign-in').then((m) => m.SignIn) },
   {
+    path: 'forgotten',
+    title: 'Forgotten password · Yellowwood',
+    loadComponent: () => import('./sign-in/forgotten').then((m) => m.Forgotten),
+  },
+  { path: 'reset', title: 'A new password · Yellowwood', loadComponent: () => import('./sign-in/reset').then((m) => m.Reset) },
+  {
     path: 'f/:firm',
     canActivate: [signedIn, inFirm],
     loadComponent: () => import('./shell/shell').then((m) => m.Shell),

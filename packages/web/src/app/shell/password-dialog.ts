@@ -3,10 +3,11 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatDialogRef, MatDialogModule } from '@angular/material/dialog';
 import { Api } from '../api/api';
+import { longEnough } from '../ui/form/account-rules';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
-import { needed, says } from '../ui/form/field';
+import { needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 
 /** Changes the own password; other sessions of the account end. */
@@ -40,10 +41,7 @@ export class PasswordDialog {
   private readonly dialog = inject(MatDialogRef);
   protected readonly form = new FormGroup({
     current: new FormControl('', { nonNullable: true, validators: needed('Type the password that you have now.') }),
-    next: new FormControl('', {
-      nonNullable: true,
-      validators: ({ value }) => (String(value).length < 12 ? says('The new password needs at least 12 characters.') : null),
-    }),
+    next: new FormControl('', { nonNullable: true, validators: longEnough }),
   });
   protected readonly command = command();
 

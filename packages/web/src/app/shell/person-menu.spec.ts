@@ -9,6 +9,7 @@ import { PersonMenu } from './person-menu';
 const SESSION: Session = {
   account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
   firms: [{ slug: 'f', name: 'Firm' }],
+  mailPage: null,
   demo: [],
 };
 
@@ -80,7 +81,7 @@ describe("the person's menu", () => {
   });
 
   it('signs out, forgets who was here, and goes to the sign-in page', async () => {
-    await menu((server) => server.on('signOut', () => ({ account: null, firms: [], demo: [] })));
+    await menu((server) => server.on('signOut', () => ({ account: null, firms: [], mailPage: null, demo: [] })));
     await page.press('Sign out');
     await page.settle(20);
     expect(TestBed.inject(Router).url).toBe('/sign-in');

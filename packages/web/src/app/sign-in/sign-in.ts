@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { ActivatedRoute, Router } from '@angular/router';
+import { ActivatedRoute, Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
@@ -9,13 +9,14 @@ import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { SendsForm } from '../ui/form/drafts';
-import { needed, says } from '../ui/form/field';
+import { needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
+import { emailLike } from '../ui/form/account-rules';
 
 /** Signing in; in demo mode with the demo firm's sign-ins beside it. */
 @Component({
   selector: 'yw-sign-in',
-  imports: [MatButton, ReactiveFormsModule, Brand, SendsForm, TextField],
+  imports: [MatButton, ReactiveFormsModule, RouterLink, Brand, SendsForm, TextField],
   templateUrl: './sign-in.html',
   styleUrl: './sign-in.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,17 +28,14 @@ export class SignIn {
   private readonly route = inject(ActivatedRoute);
   private readonly document = inject(DOCUMENT);
   protected readonly form = new FormGroup({
-    email: new FormControl('', {
-      nonNullable: true,
-      validators: ({ value }) =>
-        String(value).includes('@') ? null : says('Type your e-mail address, such as name@firm.example.'),
-    }),
+    email: new FormControl('', { nonNullable: true, validators: emailLike }),
     password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
   });
   protected readonly busy = signal(false);
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
   protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
   protected readonly demo = computed(() => this.session()?.demo ?? []);
+  protected readonly mailPage = computed(() => this.session()?.mailPage ?? null);
   protected readonly sentence = signal(
     this.route.snapshot.queryParamMap.has('unknown') ? 'There is no firm of this name that you belong to.' : '',
   );
