@@ -1,20 +1,62 @@
-import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { ChildProcess, spawn } from 'node:child_process';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
 const root = path.resolve(import.meta.dirname, '..');
-const pidFile = path.join(root, 'test-results', `.server-${process.env['PORT']}`);
+const pidFile = (name: string) => path.join(root, 'test-results', `.${name}-${process.env['PORT']}`);
 
-/** Starts the real server on the built page and waits until it is ready. */
-export async function startServer(clock: string): Promise<void> {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts'], {
+/** Starts one of our processes; it is ended by its name, from whichever process of the tests. */
+function start(name: string, script: string, env: NodeJS.ProcessEnv, ipc = false): ChildProcess {
+  const child = spawn(process.execPath, ['--import', 'tsx', script], {
     cwd: root,
-    env: { ...process.env, YELLOWWOOD_CLOCK: clock },
-    stdio: 'inherit',
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'inherit', 'inherit', ...(ipc ? (['ipc'] as const) : [])],
     detached: true,
   });
   child.unref();
-  writeFileSync(pidFile, String(child.pid));
+  writeFileSync(pidFile(name), String(child.pid));
+  return child;
+}
+
+/** What a process says once it is ready; from then on nobody listens. */
+async function saidBy<T>(child: ChildProcess): Promise<T> {
+  const said = await new Promise<T>((resolve, reject) => {
+    child.once('message', (message) => resolve(message as T));
+    child.once('exit', () => reject(new Error('it ended before it was ready')));
+  });
+  child.disconnect();
+  return said;
+}
+
+function end(name: string, signal: NodeJS.Signals): boolean {
+  if (!existsSync(pidFile(name))) return false;
+  const pid = Number(readFileSync(pidFile(name), 'utf8'));
+  rmSync(pidFile(name));
+  try {
+    process.kill(pid, signal);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Starts the mail catcher, and the worker that sends to it; the tests are told where messages stand. */
+export async function startPost(clock: string): Promise<void> {
+  const catcher = start('catcher', 'packages/stand-ins/src/main.ts', {}, true);
+  const { smtpUrl, page } = await saidBy<{ smtpUrl: string; page: string }>(catcher);
+  process.env['SMTP_URL'] = smtpUrl;
+  process.env['MAIL_PAGE'] = page;
+  await saidBy(start('worker', 'packages/server/src/worker.ts', { YELLOWWOOD_CLOCK: clock }, true));
+}
+
+export function stopPost(): void {
+  end('worker', 'SIGTERM');
+  end('catcher', 'SIGTERM');
+}
+
+/** Starts the real server on the built page and waits until it is ready. */
+export async function startServer(clock: string): Promise<void> {
+  start('server', 'packages/server/src/main.ts', { YELLOWWOOD_CLOCK: clock });
   const deadline = Date.now() + 30_000;
   while (
     !(await fetch(`http://127.0.0.1:${process.env['PORT']}/readyz`).then(
@@ -29,13 +71,7 @@ export async function startServer(clock: string): Promise<void> {
 
 /** Ends the server that was started last, at once or in good order. */
 export async function stopServer(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
-  if (!existsSync(pidFile)) return;
-  const pid = Number(readFileSync(pidFile, 'utf8'));
-  try {
-    process.kill(pid, signal);
-  } catch {
-    return;
-  }
+  if (!end('server', signal)) return;
   while (
     await fetch(`http://127.0.0.1:${process.env['PORT']}/readyz`).then(
       () => true,

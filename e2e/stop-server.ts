@@ -1,5 +1,6 @@
-import { stopServer } from './server';
+import { stopPost, stopServer } from './server';
 
 export default async function stop(): Promise<void> {
   await stopServer();
+  stopPost();
 }
