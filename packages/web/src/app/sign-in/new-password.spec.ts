@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { ActivatedRoute } from '@angular/router';
 import { Store } from '@ngrx/store';
+import { BehaviorSubject } from 'rxjs';
 import { sessionActions } from '../state/session';
 import { FakeServer, Page, open, refusal } from '../testing/fake-server';
 import { Forgotten } from './forgotten';
@@ -53,13 +54,16 @@ describe('a new password', () => {
   let page: Page<Reset>;
   afterEach(() => page.element.remove());
 
+  let fragments: BehaviorSubject<string | null>;
+
   async function screen(fragment: string | null, prepare: (server: FakeServer) => void = () => undefined) {
     spyOn(window.history, 'replaceState');
+    fragments = new BehaviorSubject(fragment);
     page = await open(Reset, {
       url: '/reset',
       roles: [],
       prepare,
-      providers: [{ provide: ActivatedRoute, useValue: { snapshot: { fragment } } }],
+      providers: [{ provide: ActivatedRoute, useValue: { fragment: fragments } }],
     });
   }
   async function set(password: string) {
@@ -90,9 +94,12 @@ describe('a new password', () => {
     expect(page.element.querySelector('a[href="/forgotten"]')).not.toBeNull();
   });
 
-  it('says that a link was cut off', async () => {
+  it('says that a link was cut off, until the whole one comes', async () => {
     await screen(null);
     expect(page.text('[role=alert]')).toContain('not whole');
     expect(page.element.querySelector('form')).toBeNull();
+    fragments.next('whole');
+    await page.settle();
+    expect(page.element.querySelector('form')).not.toBeNull();
   });
 });

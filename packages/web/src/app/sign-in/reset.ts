@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { ActivatedRoute, RouterLink } from '@angular/router';
+import { filter } from 'rxjs';
 import { Api } from '../api/api';
 import { Brand } from '../ui/brand';
 import { command } from '../ui/command';
@@ -20,7 +22,7 @@ import { longEnough } from '../ui/form/account-rules';
 })
 export class Reset {
   private readonly api = inject(Api);
-  protected readonly token = inject(ActivatedRoute).snapshot.fragment ?? '';
+  protected readonly token = signal('');
   protected readonly form = new FormGroup({
     password: new FormControl('', { nonNullable: true, validators: longEnough }),
   });
@@ -28,14 +30,25 @@ export class Reset {
   protected readonly done = signal(false);
 
   constructor() {
-    // The address stays in the history of the browser, its token not.
-    inject(DOCUMENT).defaultView!.history.replaceState(null, '', '/reset');
+    const { history } = inject(DOCUMENT).defaultView!;
+    // Also where a whole link follows one that was cut off, which moves only within the page.
+    inject(ActivatedRoute)
+      .fragment.pipe(
+        filter((fragment) => fragment !== null),
+        takeUntilDestroyed(),
+      )
+      .subscribe((token) => {
+        this.token.set(token);
+        this.done.set(false);
+        // The address stays in the history of the browser, its token not.
+        history.replaceState(null, '', '/reset');
+      });
   }
 
   protected async change(): Promise<void> {
     const { password } = this.form.getRawValue();
     await this.command.run(async () => {
-      await this.api.call('resetPassword', { body: { token: this.token, password } });
+      await this.api.call('resetPassword', { body: { token: this.token(), password } });
       this.done.set(true);
     });
   }
