@@ -6,7 +6,8 @@ const ADDRESS = 'ines.marchetti@quillfeather.example';
 const [HER_OWN, ANOTHER] = ['yew-lantern-demo', 'yew lantern again'] as const;
 
 async function fits(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  // A message as HTML stands in a frame without scripts, where nothing can look.
+  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }
 
