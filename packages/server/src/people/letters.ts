@@ -38,7 +38,7 @@ export function passwordReset(name: string, link: string): Letter {
   return letterOf({
     subject: 'Set a new password',
     greets: name,
-    before: ['somebody, likely you, asked for a new password for your account in Yellowwood.'],
+    before: ['Somebody, likely you, asked for a new password for your account in Yellowwood.'],
     link: { words: 'Set a new password', to: link },
     after: ['The link works once, within an hour. If it was not you, do nothing: your password stays as it is.'],
   });
@@ -49,7 +49,7 @@ export function passwordChanged(name: string, site: string): Letter {
   return letterOf({
     subject: 'Your password was changed',
     greets: name,
-    before: ['the password of your account in Yellowwood was changed just now. Other windows and devices are signed out.'],
+    before: ['The password of your account in Yellowwood was changed just now. Other windows and devices are signed out.'],
     link: { words: 'If it was not you, ask for a new one', to: `${site}/forgotten` },
     after: ['If it was you, there is nothing to do.'],
   });

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, afterRenderEffect, computed, inject, signal, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
@@ -25,6 +25,7 @@ export class Forgotten {
   private readonly api = inject(Api);
   protected readonly form = new FormGroup({ email: new FormControl('', { nonNullable: true, validators: emailLike }) });
   protected readonly command = command();
+  private readonly field = viewChild(TextField);
   /** The address that was asked for. */
   protected readonly asked = signal('');
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
@@ -32,6 +33,7 @@ export class Forgotten {
 
   constructor() {
     this.store.dispatch(sessionActions.read());
+    afterRenderEffect({ read: () => this.field()?.focus() });
   }
 
   protected async ask(): Promise<void> {

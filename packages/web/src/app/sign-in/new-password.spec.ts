@@ -25,6 +25,7 @@ describe('a forgotten password', () => {
 
   it('is answered by a message, and can be asked for again', async () => {
     await screen(null, (server) => server.on('forgotPassword', () => null));
+    expect(document.activeElement).toBe(page.element.querySelector('input'));
     await ask('anna');
     expect(page.text('[role=alert]')).toContain('such as name@firm.example');
     expect(page.server.to('forgotPassword').length).toBe(0);
@@ -75,6 +76,7 @@ describe('a new password', () => {
   it('is set by the link, whose token leaves the address', async () => {
     await screen('token-1', (server) => server.on('resetPassword', () => null));
     expect(window.history.replaceState).toHaveBeenCalledWith(null, '', '/reset');
+    expect(document.activeElement).toBe(page.element.querySelector('input'));
     await set('short');
     expect(page.text('[role=alert]')).toContain('at least 12 characters');
     await set('long enough words');

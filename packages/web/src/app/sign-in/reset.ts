@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, DOCUMENT, afterRenderEffect, inject, signal, viewChild } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
@@ -28,8 +28,10 @@ export class Reset {
   });
   protected readonly command = command();
   protected readonly done = signal(false);
+  private readonly field = viewChild(TextField);
 
   constructor() {
+    afterRenderEffect({ read: () => this.field()?.focus() });
     const { history } = inject(DOCUMENT).defaultView!;
     // Also where a whole link follows one that was cut off, which moves only within the page.
     inject(ActivatedRoute)
