@@ -140,7 +140,7 @@ await run(async () => {
       );
       await check('api-client', () => apiClient());
       await check('lint', () => command(bin('eslint'), ['.', '--max-warnings', '0']));
-      for (const name of ['core', 'contracts', 'server', 'demo'])
+      for (const name of ['core', 'contracts', 'server', 'demo', 'stand-ins'])
         await check(`types-${name}`, () => command(bin('tsc'), ['-p', `packages/${name}`]));
       for (const name of ['e2e', 'bench']) await check(`types-${name}`, () => command(bin('tsc'), ['-p', name]));
       await check('dependencies', () =>

@@ -183,6 +183,11 @@ describe('a forgotten password', () => {
     const [message] = to(email('mate'));
     expect(message!.text).toContain('Hello <img src=x> & Sons,');
     expect(message!.html).toContain('Hello &lt;img src=x&gt; &amp; Sons,');
+    // Nor on the page of what was caught, where nothing is loaded from elsewhere and no script runs.
+    const shown = await fetch(`${catcher.page}message/${encodeURIComponent(message!.id)}`);
+    expect(shown.headers.get('content-security-policy')).toMatch(/^default-src 'none'; style-src 'unsafe-inline'/);
+    expect(await shown.text()).toMatch(/^(?!.*<img).*Hello &lt;img src=x&gt; &amp; Sons,/s);
+    expect((await fetch(`${catcher.page}message/another`)).status).toBe(404);
     const answer = await world.client().call('forgotPassword', { body: { email: 'a@b.example\r\nBcc: c@d.example' } });
     expect(answer.status).toBe(400);
   });
