@@ -1,7 +1,8 @@
+import { setTimeout } from 'node:timers/promises';
 import { sendMail } from './people/send-mail';
 import { ServerClock } from './platform/clock';
 import { readWorkConfiguration } from './platform/configuration';
-import { openDatabase } from './platform/database';
+import { isAway, openDatabase } from './platform/database';
 import { Worker } from './platform/jobs';
 import { smtpMailer, tellingMailer } from './platform/mailer';
 
@@ -16,10 +17,20 @@ const { smtpUrl, mailFrom, site } = configuration;
 
 const mailer = smtpUrl ? smtpMailer(smtpUrl, mailFrom) : tellingMailer((text) => process.stdout.write(`${text}\n`));
 
-// A database that is away is waited for; what was taken then is tried again.
-const worker = new Worker(database, (error) => process.stderr.write(`the queue: ${error.message}\n`));
+/** A database that is away is waited for, here and later; what was taken then is tried again. */
+async function begin(): Promise<Worker> {
+  const begun = new Worker(database, (error) => process.stderr.write(`the queue: ${error.message}\n`));
+  try {
+    await begun.start();
+    return begun;
+  } catch (error) {
+    if (!isAway(error)) throw error;
+    await setTimeout(1000);
+    return begin();
+  }
+}
 
-await worker.start();
+const worker = await begin();
 
 await worker.take('mail', ({ id }) => sendMail({ database, clock, mailer, site }, id));
 
@@ -30,7 +41,7 @@ function stop(): void {
     .stop()
     .then(() => database.end())
     .then(() => process.exit(0));
-  setTimeout(() => process.exit(0), 8000).unref();
+  void setTimeout(8000, undefined, { ref: false }).then(() => process.exit(0));
 }
 
 process.on('SIGTERM', stop);
