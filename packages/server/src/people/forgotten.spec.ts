@@ -221,6 +221,17 @@ describe('a forgotten password', () => {
     for (let attempt = 0; attempt < 19; attempt += 1)
       guesses.push(await ask('', `${net}.3`, 'reset', { token: `guess${attempt}`, password: NEXT }));
     expect([guesses[0], guesses.at(-1)]).toEqual([410, 429]);
+    expect(await ask('', `${net}.4`, 'reset', { token: 'one-guess', password: NEXT })).toBe(410);
+
+    // Asking holds up nobody who knows his password, and whoever did not know it may sign in once he has a new one.
+    const signIn = (who: string, password: string, from: string) => ask('', from, '../session', { email: email(who), password });
+    for (let attempt = 0; attempt < 4; attempt += 1) await ask(email('owner'), `${net}.5`);
+    expect(await signIn('owner', PASSWORD, `${net}.5`)).toBe(200);
+    for (let attempt = 0; attempt < 4; attempt += 1) await signIn('owner', 'wrong', `${net}.6`);
+    expect(await signIn('owner', PASSWORD, `${net}.6`)).toBe(429);
+    const token = await asked('owner');
+    expect(await ask('', `${net}.6`, 'reset', { token, password: NEXT })).toBe(200);
+    expect(await signIn('owner', NEXT, `${net}.6`)).toBe(200);
     await strict.close();
   });
 
