@@ -26,7 +26,11 @@ export function servePage(app: Express, webRoot: string): void {
   // Some fifty parts make a screen, and with all that is said of a document, headers would be a fifth of what is sent.
   const parts = files({
     ...hashed,
-    setHeaders: (response: Response) => OF_DOCUMENTS.forEach((one) => response.removeHeader(one)),
+    setHeaders: (response: Response) => {
+      OF_DOCUMENTS.forEach((one) => response.removeHeader(one));
+      // A connection is kept without that being said (RFC 9112, 9.3).
+      response.removeHeader('Connection');
+    },
   });
   const workers = files(hashed);
   const others = files({

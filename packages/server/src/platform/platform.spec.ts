@@ -93,7 +93,7 @@ describe('the platform', () => {
         names.push(name);
       });
       expect(length).withContext(file).toBeLessThan(330);
-      const needless = /^(content-security|referrer|origin|x-(?!content-type))|opener|etag|modified|ranges/;
+      const needless = /^(content-security|referrer|origin|x-(?!content-type))|opener|etag|modified|ranges|keep-alive|connection/;
       expect(names.filter((name) => needless.test(name))).toEqual([]);
     }
     expect((await headers('worker-ABCDEFG2.js')).get('cache-control')).toBe('public, max-age=31536000, immutable');

@@ -3,11 +3,10 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatDialogRef, MatDialogModule } from '@angular/material/dialog';
 import { Api } from '../api/api';
-import { longEnough } from '../ui/form/account-rules';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
-import { needed } from '../ui/form/field';
+import { longEnough, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 
 /** Changes the own password; other sessions of the account end. */

@@ -10,7 +10,7 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { TextField } from '../ui/form/text-field';
-import { emailLike } from '../ui/form/account-rules';
+import { emailLike } from '../ui/form/field';
 
 /** Asks for a message with a link to a new password; whether the address has an account is told to nobody. */
 @Component({

@@ -10,7 +10,7 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { TextField } from '../ui/form/text-field';
-import { longEnough } from '../ui/form/account-rules';
+import { longEnough } from '../ui/form/field';
 
 /** Sets a new password by the link of a message. */
 @Component({

@@ -9,9 +9,8 @@ import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { SendsForm } from '../ui/form/drafts';
-import { needed } from '../ui/form/field';
+import { emailLike, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
-import { emailLike } from '../ui/form/account-rules';
 
 /** Signing in; in demo mode with the demo firm's sign-ins beside it. */
 @Component({
