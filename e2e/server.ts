@@ -40,21 +40,19 @@ function end(name: string, signal: NodeJS.Signals): boolean {
   }
 }
 
-/** Starts the mail catcher, and the worker that sends to it; the tests are told where messages stand. */
-export async function startPost(clock: string): Promise<void> {
+/** Starts the mail catcher; the tests are told where messages stand. */
+export async function startPost(): Promise<void> {
   const catcher = start('catcher', 'packages/stand-ins/src/main.ts', {}, true);
   const { smtpUrl, page } = await saidBy<{ smtpUrl: string; page: string }>(catcher);
   process.env['SMTP_URL'] = smtpUrl;
   process.env['MAIL_PAGE'] = page;
-  await saidBy(start('worker', 'packages/server/src/worker.ts', { YELLOWWOOD_CLOCK: clock }, true));
 }
 
 export function stopPost(): void {
-  end('worker', 'SIGTERM');
   end('catcher', 'SIGTERM');
 }
 
-/** Starts the real server on the built page and waits until it is ready. */
+/** Starts the real server on the built page, and the worker beside it, and waits until they are ready: both go by one clock. */
 export async function startServer(clock: string): Promise<void> {
   start('server', 'packages/server/src/main.ts', { YELLOWWOOD_CLOCK: clock });
   const deadline = Date.now() + 30_000;
@@ -67,10 +65,12 @@ export async function startServer(clock: string): Promise<void> {
     if (Date.now() > deadline) throw new Error('the server was not ready within 30 seconds');
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
+  await saidBy(start('worker', 'packages/server/src/worker.ts', { YELLOWWOOD_CLOCK: clock }, true));
 }
 
 /** Ends the server that was started last, at once or in good order. */
 export async function stopServer(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
+  end('worker', signal);
   if (!end('server', signal)) return;
   while (
     await fetch(`http://127.0.0.1:${process.env['PORT']}/readyz`).then(

@@ -7,6 +7,6 @@ const NOW = process.env['YELLOWWOOD_CLOCK'] ?? '2026-06-10T14:00:00.000Z';
 
 export default async function start(): Promise<void> {
   mkdirSync(path.resolve(import.meta.dirname, '../test-results'), { recursive: true });
-  await startPost(NOW);
+  await startPost();
   await startServer(NOW);
 }
