@@ -8,7 +8,7 @@ const only = (name, from, allowed) => ({
 });
 
 /** Domains in their one order, the same in every package: each may use those before it. */
-const domains = ['firm', 'people', 'work', 'rates', 'costs', 'ledger', 'time', 'review', 'billing', 'results'];
+const domains = ['firm', 'people', 'work', 'rates', 'costs', 'ledger', 'time', 'review', 'billing', 'results', 'founding'];
 /** What a domain may not use: those that come after it. */
 const inOrder = (name) =>
   domains.slice(0, -1).map((domain, index) => ({

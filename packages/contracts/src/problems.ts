@@ -1,4 +1,5 @@
 import { billingProblems } from './billing/problems';
+import { foundingProblems } from './founding/problems';
 import { ledgerProblems } from './ledger/problems';
 import { peopleProblems } from './people/problems';
 import type { EndpointKind } from './platform/endpoint';
@@ -13,6 +14,7 @@ import { workProblems } from './work/problems';
 export const PROBLEMS = {
   ...platformProblems,
   ...peopleProblems,
+  ...foundingProblems,
   ...workProblems,
   ...ratesProblems,
   ...ledgerProblems,

@@ -92,9 +92,15 @@ export async function loadPeople({ tx, seed, made, start }: Loading): Promise<vo
       };
     }),
   );
+  await insert(
+    tx,
+    'person_role',
+    PEOPLE.flatMap(({ name, roles = ['staff'] }) =>
+      roles.map((role) => ({ firm_id: firmId, person_id: made.people.get(name), role })),
+    ),
+  );
   for (const signIn of demoSignIns) {
     const account = seed.id(at);
-    const person = PEOPLE.find((one) => one.name === signIn.name)!;
     await insert(tx, 'account', [
       {
         id: account,
@@ -106,8 +112,6 @@ export async function loadPeople({ tx, seed, made, start }: Loading): Promise<vo
         created_at: at,
       },
     ]);
-    await insert(tx, 'membership', [
-      { account_id: account, firm_id: firmId, person_id: made.people.get(signIn.name), roles: person.roles },
-    ]);
+    await insert(tx, 'membership', [{ account_id: account, firm_id: firmId, person_id: made.people.get(signIn.name) }]);
   }
 }

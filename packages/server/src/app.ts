@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { billingRoutes } from './billing/routes';
 import { costsRoutes } from './costs/routes';
+import { foundingRoutes } from './founding/routes';
 import { peopleRoutes } from './people/routes';
 import { Clock } from './platform/clock';
 import { Configuration } from './platform/configuration';
@@ -89,6 +90,7 @@ export function buildApp(configuration: Configuration, database: Database, clock
 
   const platform: Platform = { app, database, clock, log };
   peopleRoutes(platform, configuration);
+  foundingRoutes(platform, configuration);
   workRoutes(platform);
   costsRoutes(platform);
   timeRoutes(platform);

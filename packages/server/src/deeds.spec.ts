@@ -104,6 +104,34 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (_, firm, { params }) => stateOf(firm, 'entry', 'id', params!.id!),
     null,
   ),
+  invitePerson: deed(
+    'person invited',
+    (firm) => ({ as: 'owner', body: firm.person({ name: ' Ida Ostrander ' }) }),
+    async (_, firm, { body }) =>
+      (await firm.owner.done('listStaff')).people
+        .filter(({ id }) => id === body!.id)
+        .map(({ name, roles, account, invitedOn }) => [name, roles, account, invitedOn]),
+    [['Ida Ostrander', ['staff'], 'invited', '2026-06-12']],
+  ),
+  sendInvitation: deed(
+    'person invited',
+    async (firm) => at('owner', (await firm.invited()).id),
+    async (_, firm, { params }) =>
+      firm.world.sql('select withdrawn_at is null as open from invitation where person_id = $1 order by id', [params!.id]),
+    [{ open: false }, { open: true }],
+  ),
+  createProject: deed(
+    'client made, project made',
+    (firm) => {
+      const id = newId();
+      return { as: 'owner', body: firm.project({ client: { id, name: `Client ${id}` } }) };
+    },
+    async ({ project, client }, firm, { body }) => [
+      project.id === body!.id && client!.id === body!.client!.id,
+      await firm.world.sql('select method, currency from agreement where project_id = $1', [project.id]),
+    ],
+    [true, [{ method: 'time and materials', currency: 'GBP' }]],
+  ),
   restoreEntry: deed(
     'entry restored',
     async (firm) => ({ as: 'staff', params: { id: await firm.gone() } }),
@@ -426,6 +454,9 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   discardDraft: 'invoices shares events',
   discardTimer: 'timers segments events',
   holdEntries: 'entries events',
+  invitePerson: 'people invitations events',
+  sendInvitation: 'invitations events',
+  createProject: 'agreements clients projects events',
   issueInvoice: 'entries invoices numbers events',
   keepView: 'views',
   issueNewInvoice: 'entries invoices shares numbers events',

@@ -1,4 +1,5 @@
 import { BodyOf, Endpoint, EndpointName, Endpoints, PROBLEMS, ProblemCode, endpoints, problemsOf } from '@yellowwood/contracts';
+import { createHash } from 'node:crypto';
 import { v7 as newId } from 'uuid';
 import { MONDAY, Who, record } from './testing';
 import {
@@ -480,6 +481,42 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'over-limit-unknown': () => of('bookkeeper', newId(), { minor: 1, reason }),
     'over-limit-too-much': async (firm) => of('bookkeeper', (await firm.overLimit()).line, { minor: 4001, reason }),
   },
+  invitePerson: {
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', body: firm.person({ role: 'manager' }) };
+    },
+    'address-taken': (firm) => ({ as: 'owner', body: firm.person({ email: `STAFF@${firm.world.slug}.example` }) }),
+    'too-many-attempts': async (firm) => {
+      const body = firm.person();
+      await flooded(firm, body.email);
+      return { as: 'owner', body };
+    },
+    'already-there': async (firm) => {
+      await firm.administrator();
+      const { id } = await firm.invited();
+      return { as: 'mate', body: firm.person({ id }) };
+    },
+  },
+  sendInvitation: {
+    'person-unknown': () => of('owner', newId()),
+    'not-invited': (firm) => of('owner', firm.ids.staff),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return of('mate', (await firm.invited({ role: 'bookkeeper' })).id);
+    },
+    'too-many-attempts': async (firm) => {
+      const { id, email } = await firm.invited();
+      await flooded(firm, email);
+      return of('owner', id);
+    },
+  },
+  createProject: {
+    'client-unknown': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId() } }) }),
+    'client-exists': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
+    'project-exists': (firm) => ({ as: 'owner', body: firm.project({ name: 'lantern ROOM' }) }),
+    'already-there': (firm) => ({ as: 'owner', body: firm.project({ id: firm.ids.project }) }),
+  },
   readOverview: {
     'scope-unknown': () => inScope('owner') as Asked<'readOverview'>,
     'exchange-rate-missing': async (firm) => {
@@ -505,6 +542,15 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
 };
+
+/** As after many messages to an address. */
+async function flooded(firm: Firm, email: string): Promise<void> {
+  const subject = createHash('sha256').update(`invite ${email}`).digest('base64url');
+  await firm.world.sql('insert into sign_in_failure values ($1, 5000, $2) on conflict (subject) do update set count = 5000', [
+    subject,
+    firm.world.clock.now(),
+  ]);
+}
 
 /** Told by every endpoint of a kind in the same place: tested there, for each of them. */
 const BY_KIND: readonly ProblemCode[] = ['version-missing', 'idempotency-key-missing', 'different-body'];

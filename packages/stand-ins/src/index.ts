@@ -1,1 +1,2 @@
 export * from './mail-catcher';
+export type { Caught } from './mail-pages';

@@ -13,5 +13,5 @@ export const changePassword = endpoint({
   path: '/password',
   permission: null,
   body: strict({ current: Password, next: NewPassword }),
-  problems: ['password-wrong', 'too-many-attempts'],
+  problems: ['password-wrong', 'password-weak', 'too-many-attempts'],
 });

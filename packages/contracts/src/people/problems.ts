@@ -21,7 +21,52 @@ export const peopleProblems = sentences({
   'link-ended': {
     status: 410,
     title: 'This link works no more',
-    detail: 'It was used, or its hour is over. Ask for a new one.',
+    detail: 'It was used, or its time is over. Ask for a new one.',
+  },
+  'sign-up-closed': {
+    status: 403,
+    title: 'Nobody can sign up here',
+    detail: 'Firms are not founded here by strangers. Ask a firm that is here already to invite you.',
+  },
+  'password-weak': {
+    status: 422,
+    title: 'This password is easily guessed',
+    detail: '{why} Take several words that do not belong together, or have your browser make one.',
+  },
+  'password-needed': {
+    status: 401,
+    title: 'The password, please',
+    detail: 'This is another browser than the one that asked for the account. Type the password that you chose there.',
+  },
+  'texts-changed': {
+    status: 409,
+    title: 'The texts have changed',
+    detail: 'The terms or what is said about data have a new version. Load this page again and read them.',
+  },
+  'account-exists': {
+    status: 409,
+    title: 'There is an account already',
+    detail: 'This address has an account by now. Sign in, and follow the link once more.',
+  },
+  'already-member': {
+    status: 409,
+    title: 'You belong to this firm already',
+    detail: 'The account that is signed in belongs to this firm as somebody else. Sign out, and follow the link once more.',
+  },
+  'role-not-yours': {
+    status: 403,
+    title: 'This role is not yours to give',
+    detail: 'The role holds rights that you do not hold. Choose another, or ask somebody who holds them.',
+  },
+  'address-taken': {
+    status: 409,
+    title: 'This address is somebody’s already',
+    detail: 'Somebody of the firm has this address. Find them in the list, and send the invitation again there.',
+  },
+  'not-invited': {
+    status: 409,
+    title: 'Nobody is waited for',
+    detail: 'This person has an account already, or was not invited.',
   },
   'person-unknown': { status: 404, title: 'No such person', detail: 'This person does not exist or is not yours to see.' },
 });

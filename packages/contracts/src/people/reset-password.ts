@@ -1,6 +1,6 @@
-import { Type } from 'typebox';
 import { endpoint, strict } from '../platform/fields';
 import { NewPassword } from './change-password';
+import { Token } from './token';
 
 /** Set a new password by the link of a message, once; all sessions of the account end. */
 export const resetPassword = endpoint({
@@ -9,6 +9,6 @@ export const resetPassword = endpoint({
   method: 'POST',
   path: '/password/reset',
   permission: null,
-  body: strict({ token: Type.String({ minLength: 1, maxLength: 100, pattern: '^[\\w-]+$' }), password: NewPassword }),
-  problems: ['link-ended', 'too-many-attempts'],
+  body: strict({ token: Token, password: NewPassword }),
+  problems: ['link-ended', 'password-weak', 'too-many-attempts'],
 });

@@ -1,4 +1,4 @@
-import { Clock, Day, Duration, Id, Instant, Name, Version, choice, nullable, strict } from '../platform/fields';
+import { Clock, Count, Day, Duration, Id, Instant, Name, Version, choice, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 import { Entry } from '../ledger/entry';
 import { SheetRow } from './sheet-row';
@@ -27,6 +27,8 @@ export const Timesheet = strict({
   ),
   dayMaximum: Duration,
   submissions: Type.Array(strict({ at: Instant, note: Type.String(), withdrawnAt: nullable(Instant) })),
+  /** How many entries were approved since nobody else decides on them, and stand on no document: they may be withdrawn. */
+  byPolicy: Count,
   /** A return of the whole period that still stands. */
   returned: nullable(strict({ by: Name, at: Instant, reason: Type.String() })),
   /** What may be done with this person's time by the reader. */

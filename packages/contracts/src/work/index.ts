@@ -1,1 +1,2 @@
+export * from './create-project';
 export * from './read-work';

@@ -12,4 +12,19 @@ export const workProblems = sentences({
     title: 'No such project',
     detail: 'This project or task does not exist, or you may not record on it. Choose another.',
   },
+  'client-unknown': {
+    status: 422,
+    title: 'No such client',
+    detail: 'This client does not exist or is not yours to see. Choose another.',
+  },
+  'client-exists': {
+    status: 409,
+    title: 'There is such a client already',
+    detail: 'A client of this name is there already. Choose it, or give the new one another name.',
+  },
+  'project-exists': {
+    status: 409,
+    title: 'There is such a project already',
+    detail: 'This client has an open project of this name already. Choose it, or give the new one another name.',
+  },
 });

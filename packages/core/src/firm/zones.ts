@@ -101,3 +101,12 @@ export function secondsBetween(start: InstantText, end: InstantText): Seconds {
 export function addSeconds(instant: InstantText, count: number): InstantText {
   return new Date(Date.parse(instant) + count * 1000).toISOString();
 }
+
+/** Whether a zone is one of IANA's, by its name. */
+export function isZone(name: string): boolean {
+  try {
+    return name.includes('/') && Temporal.Now.plainDateISO(name) !== null;
+  } catch {
+    return false;
+  }
+}

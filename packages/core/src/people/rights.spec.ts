@@ -1,4 +1,4 @@
-import { PERMISSIONS, ROLES, covers, rightsOf, widest } from './rights';
+import { PERMISSIONS, ROLES, covers, mayGive, rightsOf, widest } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -11,6 +11,17 @@ describe('rights', () => {
 
   it('leave the terms of a project to the owner alone', () => {
     expect(ROLES.filter((role) => rightsOf([role])['agreements.change'])).toEqual(['owner']);
+  });
+
+  it('are given by whoever holds them, at least as far', () => {
+    const given = (role: (typeof ROLES)[number]) => ROLES.filter((one) => mayGive(rightsOf([role]), one));
+    expect(given('owner')).toEqual([...ROLES]);
+    expect(given('manager')).toEqual(['manager', 'staff']);
+    // A bookkeeper reviews nobody, and so gives nobody the right to.
+    expect(given('bookkeeper')).toEqual(['bookkeeper', 'staff']);
+    expect(given('administrator')).toEqual(['administrator', 'staff']);
+    expect(given('staff')).toEqual(['staff']);
+    expect(mayGive({}, 'staff')).toBeFalse();
   });
 
   it('give somebody with two roles the wider reach of each right', () => {

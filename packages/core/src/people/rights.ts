@@ -21,11 +21,13 @@ export const PERMISSIONS = [
   'payments.record',
   'results.read',
   'history.read',
+  'people.change',
+  'work.change',
 ] as const;
 
 export type Permission = (typeof PERMISSIONS)[number];
 
-export const ROLES = ['owner', 'manager', 'bookkeeper', 'staff'] as const;
+export const ROLES = ['owner', 'administrator', 'manager', 'bookkeeper', 'staff'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** A right with its reach. */
@@ -49,6 +51,18 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'payments.record': 'firm',
     'results.read': 'firm',
     'history.read': 'firm',
+    'people.change': 'firm',
+    'work.change': 'firm',
+  },
+  // Keeps people and work in order, and sees no money.
+  administrator: {
+    'time.record': 'own',
+    'time.read': 'firm',
+    'work.read': 'firm',
+    'results.read': 'firm',
+    'history.read': 'firm',
+    'people.change': 'firm',
+    'work.change': 'firm',
   },
   manager: {
     'time.record': 'own',
@@ -62,6 +76,7 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'invoices.read': 'team',
     'results.read': 'team',
     'history.read': 'team',
+    'work.change': 'team',
   },
   bookkeeper: {
     'time.record': 'own',
@@ -76,6 +91,7 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'payments.record': 'firm',
     'results.read': 'firm',
     'history.read': 'firm',
+    'work.change': 'firm',
   },
   staff: {
     'time.record': 'own',
@@ -104,6 +120,14 @@ export function rightsOf(roles: readonly Role[]): Rights {
     }
   }
   return rights;
+}
+
+/** Whether somebody with these rights may give a role: nobody gives a right, or a reach of it, that they do not hold. */
+export function mayGive(rights: Rights, role: Role): boolean {
+  return PERMISSIONS.every((permission) => {
+    const reach = ROLE_RIGHTS[role][permission];
+    return !reach || widest(rights[permission], reach) === rights[permission];
+  });
 }
 
 /** Whose the thing is that a right is asked about. */

@@ -1,45 +1,28 @@
-import { MailCatcher, startMailCatcher } from '@yellowwood/stand-ins';
 import { randomInt, randomUUID } from 'node:crypto';
 import { WRITE, transaction } from '../platform/database';
-import { Worker } from '../platform/jobs';
-import { Letter, Mailer, smtpMailer, tellingMailer } from '../platform/mailer';
+import { Letter, Mailer, tellingMailer } from '../platform/mailer';
 import { prune } from '../platform/prune';
-import { PASSWORD, World, makeWorld, serve } from '../testing';
-import { post } from './forgotten';
-import { Post, sendMail } from './send-mail';
+import { PASSWORD, PostOffice, World, makeWorld, serve, until } from '../testing';
+import { post } from './post';
+import { sendMail } from './send-mail';
 
 const NEXT = 'another password for tests';
 
 describe('a forgotten password', () => {
   let world: World;
-  let catcher: MailCatcher;
-  let worker: Worker;
-  let office: Post;
+  let mailbox: PostOffice;
   const email = (who: string) => `${who}@${world.slug}.example`;
 
   beforeAll(async () => {
     world = await makeWorld();
-    catcher = await startMailCatcher();
-    const mailer = smtpMailer(catcher.smtpUrl, 'Yellowwood <post@yellowwood.example>');
-    office = { database: world.database, clock: world.clock, mailer, site: 'https://time.firm.example' };
-    worker = new Worker(world.database, fail, 1);
-    await worker.start();
-    await worker.take('mail', ({ id }) => sendMail(office, id));
+    mailbox = await PostOffice.open(world);
   });
   afterAll(async () => {
-    await worker.stop();
-    await catcher.stop();
+    await mailbox.close();
     await world.close();
   });
 
-  const to = (address: string) => catcher.messages().filter((one) => one.to === address);
-  async function until<T>(look: () => T | undefined | Promise<T | undefined>): Promise<T> {
-    for (;;) {
-      const seen = await look();
-      if (seen !== undefined) return seen;
-      await new Promise((resolve) => setTimeout(resolve, 20));
-    }
-  }
+  const to = (address: string) => mailbox.to(address);
   const stored = async (address: string) =>
     (
       await world.admin.query<{ id: string; sent_at: Date | null }>('select id, sent_at from mail where recipient = $1', [
@@ -126,7 +109,7 @@ describe('a forgotten password', () => {
     const count = (await stored(address)).length;
     await expectAsync(
       transaction(world.database, WRITE, async (tx) => {
-        await post(tx, 'password-changed', address, world.clock.now());
+        await post(tx, { kind: 'password-changed', recipient: address }, world.clock.now());
         throw new Error('something else went wrong');
       }),
     ).toBeRejectedWithError('something else went wrong');
@@ -135,7 +118,7 @@ describe('a forgotten password', () => {
 
   it('is sent under the same id until the mail server has taken it, and then no more', async () => {
     const id = randomUUID();
-    await world.admin.query("select write_mail($1, 'password-reset', $2, $3)", [
+    await world.admin.query("select write_mail($1, 'password-reset', $2, $3, null, null)", [
       id,
       email('bookkeeper').toUpperCase(),
       world.clock.now(),
@@ -148,10 +131,10 @@ describe('a forgotten password', () => {
         if (!up) throw new Error('the connection broke after the message was taken');
       },
     };
-    await expectAsync(sendMail({ ...office, mailer: flaky }, id)).toBeRejectedWithError(/connection broke/);
+    await expectAsync(sendMail({ ...mailbox.office, mailer: flaky }, id)).toBeRejectedWithError(/connection broke/);
     up = true;
-    await sendMail({ ...office, mailer: flaky }, id);
-    await sendMail({ ...office, mailer: flaky }, id);
+    await sendMail({ ...mailbox.office, mailer: flaky }, id);
+    await sendMail({ ...mailbox.office, mailer: flaky }, id);
     expect(sent.map((one) => [one.to, one.id])).toEqual([
       [email('bookkeeper'), id],
       [email('bookkeeper'), id],
@@ -167,7 +150,7 @@ describe('a forgotten password', () => {
   it('is sent after all where the worker died with it', async () => {
     const address = email('owner');
     const id = randomUUID();
-    await world.admin.query("select write_mail($1, 'password-changed', $2, $3)", [id, address, world.clock.now()]);
+    await world.admin.query("select write_mail($1, 'password-changed', $2, $3, null, null)", [id, address, world.clock.now()]);
     // Taken two minutes ago by a worker that is no more.
     await world.admin.query(
       `insert into pgboss.job (name, data, state, started_on, retry_limit, expire_in)
@@ -185,10 +168,10 @@ describe('a forgotten password', () => {
     expect(message!.text).toContain('Hello <img src=x> & Sons,');
     expect(message!.html).toContain('Hello &lt;img src=x&gt; &amp; Sons,');
     // Nor on the page of what was caught, where nothing is loaded from elsewhere and no script runs.
-    const shown = await fetch(`${catcher.page}message/${encodeURIComponent(message!.id)}`);
+    const shown = await fetch(`${mailbox.catcher.page}message/${encodeURIComponent(message!.id)}`);
     expect(shown.headers.get('content-security-policy')).toMatch(/^default-src 'none'; style-src 'unsafe-inline'/);
     expect(await shown.text()).toMatch(/^(?!.*<img).*Hello &lt;img src=x&gt; &amp; Sons,/s);
-    expect((await fetch(`${catcher.page}message/another`)).status).toBe(404);
+    expect((await fetch(`${mailbox.catcher.page}message/another`)).status).toBe(404);
     const answer = await world.client().call('forgotPassword', { body: { email: 'a@b.example\r\nBcc: c@d.example' } });
     expect(answer.status).toBe(400);
   });
@@ -243,7 +226,7 @@ describe('a forgotten password', () => {
       [randomUUID(), '2026-01-01T00:00:00.000Z'],
       [young, world.clock.now()],
     ])
-      await world.admin.query("select write_mail($1, 'password-changed', $2, $3)", [id, address, at]);
+      await world.admin.query("select write_mail($1, 'password-changed', $2, $3, null, null)", [id, address, at]);
     await prune(world.database, world.clock);
     expect((await stored(address)).map((row) => row.id)).toEqual([young]);
   });
@@ -251,8 +234,12 @@ describe('a forgotten password', () => {
   it('is told on the terminal where there is no mail server', async () => {
     const told: string[] = [];
     const id = randomUUID();
-    await world.admin.query("select write_mail($1, 'password-reset', $2, $3)", [id, email('owner'), world.clock.now()]);
-    await sendMail({ ...office, mailer: tellingMailer((text) => told.push(text)) }, id);
+    await world.admin.query("select write_mail($1, 'password-reset', $2, $3, null, null)", [
+      id,
+      email('owner'),
+      world.clock.now(),
+    ]);
+    await sendMail({ ...mailbox.office, mailer: tellingMailer((text) => told.push(text)) }, id);
     expect(told.join()).toMatch(/SMTP_URL.*\/reset#[\w-]{43}/s);
   });
 });

@@ -54,3 +54,38 @@ export function passwordChanged(name: string, site: string): Letter {
     after: ['If it was you, there is nothing to do.'],
   });
 }
+
+/** Lets somebody who signed up show that the address is theirs. @param link ends within a day, and works once */
+export function addressToVerify(name: string, link: string): Letter {
+  return letterOf({
+    subject: 'Is this your address?',
+    greets: name,
+    before: ['Somebody, likely you, asked for an account in Yellowwood with this address.'],
+    link: { words: 'Yes, go on', to: link },
+    after: ['The link works once, within a day. If it was not you, do nothing: no account is made.'],
+  });
+}
+
+/** Tells somebody who asked for an account that the address has one. */
+export function accountThere(name: string, site: string): Letter {
+  return letterOf({
+    subject: 'You have an account already',
+    greets: name,
+    before: [
+      'Somebody, likely you, asked for an account in Yellowwood with this address. It has one already, which stays as it is.',
+    ],
+    link: { words: 'Sign in, or ask for a new password', to: `${site}/sign-in` },
+    after: ['Once you are signed in, you can found another firm. If it was not you, there is nothing to do.'],
+  });
+}
+
+/** Asks somebody to join a firm. @param link ends within a week, and works once */
+export function invitation(name: string, sender: string, firm: string, link: string): Letter {
+  return letterOf({
+    subject: `${sender} invites you to ${firm}`,
+    greets: name,
+    before: [`${sender} invites you to record your time with ${firm} in Yellowwood.`],
+    link: { words: 'Join', to: link },
+    after: [`The link works once, within a week. If you do not know ${firm}, do nothing.`],
+  });
+}

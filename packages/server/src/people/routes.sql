@@ -74,3 +74,7 @@ values
 on conflict (firm_id, person_id, name) do update
 set
   choice = excluded.choice;
+
+/* @name anyFirm */
+select
+  any_firm () as "any!";

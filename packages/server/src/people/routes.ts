@@ -1,7 +1,8 @@
 import { verify } from '@node-rs/argon2';
-import { BodyOf, Endpoint, Session, View, endpoints } from '@yellowwood/contracts';
+import { Endpoint, Session, View, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
 import {
+  anyFirm,
   endOtherSessions,
   findAccount,
   firmsOfAccount,
@@ -16,12 +17,18 @@ import { Context, reachOf, today } from '../platform/context';
 import { json } from '../platform/json';
 import { WRITE, transaction } from '../platform/database';
 import { Platform, mount } from '../platform/mount';
+import { openTo } from '../platform/open';
 import { RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
-import { check, compileChecks } from '../platform/validation';
 import { demoSignIns } from './demo-sign-ins';
-import { forgotPassword, post, resetPassword } from './forgotten';
+import { forgotPassword, resetPassword } from './forgotten';
+import { invitePerson, listStaff, sendInvitation } from './invite';
+import { joinFirm, readInvitation } from './join';
+import { refuseWeak } from './password-strength';
+import { post } from './post';
 import { hashPassword, signIn } from './sign-in';
+import { signUp, verifyAddress } from './sign-up';
+import { TEXTS } from './texts';
 import { Attempt, forgetFailures, isKnown, knownMark, noteFailure, refuseTooMany } from './sign-in-throttle';
 
 const YEAR = 365 * 24 * 3600 * 1000;
@@ -37,15 +44,22 @@ async function viewsOf(context: Context): Promise<Record<string, View>> {
 
 /** Signing in and out, the own account, oneself in a firm, people. */
 export function peopleRoutes(platform: Platform, configuration: Configuration): void {
-  const { app, database } = platform;
+  const { database } = platform;
 
   const { mailPage } = configuration;
   const demo = configuration.demo ? demoSignIns : [];
 
+  const founding = (any: boolean): Session['founding'] => {
+    if (!configuration.signUp) return 'closed';
+    return any ? 'open' : 'first';
+  };
+
   async function sessionOf(request: Request): Promise<Session> {
     const id = request.session.accountId;
     const [account] = id ? await findAccount.run({ id }, database) : [];
-    if (!account) return { account: null, firms: [], mailPage, demo };
+    const [any] = await anyFirm.run(undefined, database);
+    const open = { founding: founding(any!.any), mailPage, demo };
+    if (!account) return { account: null, firms: [], ...open };
     const firms = await firmsOfAccount.run({ account: account.id }, database);
     return {
       account: {
@@ -56,27 +70,11 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
         durationForm: account.durationForm as 'clock',
       },
       firms,
-      mailPage,
-      demo,
+      ...open,
     };
   }
 
-  /** Routes outside a firm: the same contract checks, no transaction. */
-  function open<E extends Endpoint>(
-    endpoint: E,
-    handler: (request: Request, response: Response, body: BodyOf<E>) => Promise<unknown>,
-  ) {
-    const checks = compileChecks(endpoint, platform.clock);
-    const method = endpoint.method.toLowerCase() as 'get' | 'post' | 'put' | 'delete';
-    app[method](`/api${endpoint.path}`, (request: Request, response: Response, next) => {
-      Promise.resolve()
-        .then(() => {
-          check(checks.body, '', request.body ?? null);
-          return handler(request, response, request.body as BodyOf<E>);
-        })
-        .then((answer) => void response.set('Cache-Control', 'no-store').json(answer ?? null), next);
-    });
-  }
+  const open = <E extends Endpoint>(endpoint: E, handler: Parameters<typeof openTo<E>>[2]) => openTo(platform, endpoint, handler);
 
   const tries = configuration.signInTries;
   const attemptOf = (request: Request, email: string, to: Attempt['to'] = 'sign-in'): Attempt => ({
@@ -107,11 +105,10 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
 
   open(endpoints.readSession, (request) => sessionOf(request));
 
-  open(endpoints.signIn, async (request, response, body) => {
-    const account = await guarded(attemptOf(request, body.email), () => signIn(database, body.email, body.password));
+  async function begin(request: Request, response: Response, account: string): Promise<Session> {
     await beginSession(request, response, account, configuration.secureCookies);
     const session = await sessionOf(request);
-    response.cookie('known', knownMark(body.email, configuration.sessionSecret), {
+    response.cookie('known', knownMark(session.account!.email, configuration.sessionSecret), {
       sameSite: 'lax',
       httpOnly: true,
       secure: configuration.secureCookies,
@@ -120,12 +117,59 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     });
     response.cookie('theme', session.account!.theme, { sameSite: 'lax', maxAge: YEAR, path: '/' });
     return session;
+  }
+
+  /** Holds up whoever tries links of messages that are none. */
+  async function byLink<T>(request: Request, work: () => Promise<T>): Promise<T> {
+    const attempt = attemptOf(request, '', 'link');
+    await refuseTooMany(database, attempt, tries);
+    try {
+      return await work();
+    } catch (error) {
+      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
+      throw error;
+    }
+  }
+
+  /** Each asking for a message counts, whatever becomes of it: nobody's mailbox is flooded. */
+  async function counted(request: Request, email: string): Promise<void> {
+    const attempt = { ...attemptOf(request, email, 'mail'), known: false };
+    await refuseTooMany(database, attempt, tries);
+    await noteFailure(database, attempt, tries);
+  }
+
+  open(endpoints.signIn, async (request, response, body) => {
+    const account = await guarded(attemptOf(request, body.email), () => signIn(database, body.email, body.password));
+    return begin(request, response, account);
+  });
+
+  open(endpoints.readTexts, () => Promise.resolve({ texts: [...TEXTS] }));
+
+  open(endpoints.signUp, async (request, _response, body) => {
+    if (!configuration.signUp) throw problem('sign-up-closed');
+    await counted(request, body.email);
+    request.session.signUpId = await signUp(database, platform.clock, body);
+  });
+
+  open(endpoints.verifyAddress, async (request, response, body) => {
+    const account = await byLink(request, () => verifyAddress(database, platform.clock, body, request.session.signUpId));
+    return begin(request, response, account);
+  });
+
+  open(endpoints.readInvitation, (request, _response, body) =>
+    byLink(request, () => readInvitation(database, platform.clock, body.token)),
+  );
+
+  open(endpoints.joinFirm, async (request, response, body) => {
+    const { accountId } = request.session;
+    const { account, slug } = await byLink(request, () => joinFirm(database, platform.clock, body, accountId, request.requestId));
+    return { slug, session: body.account ? await begin(request, response, account) : await sessionOf(request) };
   });
 
   open(endpoints.signOut, async (request, response) => {
     if (request.session.accountId) await endSession(request);
     response.clearCookie('yellowwood').clearCookie('XSRF-TOKEN');
-    return { account: null, firms: [], mailPage, demo };
+    return { account: null, firms: [], founding: founding(true), mailPage, demo };
   });
 
   open(endpoints.changePassword, async (request, _response, body) => {
@@ -134,33 +178,24 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     await guarded({ ...attemptOf(request, account.email), known: true }, async () => {
       if (!(await verify(account.passwordHash, body.current))) throw problem('password-wrong');
     });
+    refuseWeak(body.next, [account.name, account.email]);
     const hash = await hashPassword(body.next);
     await transaction(database, WRITE, async (tx) => {
       await setPassword.run({ account: account.id, hash }, tx);
       await endOtherSessions.run({ account: account.id, but: request.sessionID }, tx);
-      await post(tx, 'password-changed', account.email, platform.clock.now());
+      await post(tx, { kind: 'password-changed', recipient: account.email }, platform.clock.now());
     });
   });
 
   open(endpoints.forgotPassword, async (request, _response, body) => {
-    // Each asking counts, whatever becomes of it: nobody's mailbox is flooded.
-    const attempt = { ...attemptOf(request, body.email, 'mail'), known: false };
-    await refuseTooMany(database, attempt, tries);
-    await noteFailure(database, attempt, tries);
+    await counted(request, body.email);
     await forgotPassword(database, platform.clock, body.email);
   });
 
   open(endpoints.resetPassword, async (request, _response, body) => {
-    const attempt = attemptOf(request, '', 'link');
-    await refuseTooMany(database, attempt, tries);
-    try {
-      const email = await resetPassword(database, platform.clock, body.token, body.password);
-      // Whoever could not remember may sign in at once.
-      await forgetFailures(database, { ...attemptOf(request, email), known: false }, tries);
-    } catch (error) {
-      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
-      throw error;
-    }
+    const email = await byLink(request, () => resetPassword(database, platform.clock, body.token, body.password));
+    // Whoever could not remember may sign in at once.
+    await forgetFailures(database, { ...attemptOf(request, email), known: false }, tries);
   });
 
   open(endpoints.changePreferences, async (request, response, body) => {
@@ -198,6 +233,12 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     );
     return null;
   });
+
+  mount(platform, endpoints.invitePerson, (context, { body }) => invitePerson(context, body, tries));
+
+  mount(platform, endpoints.sendInvitation, (context, { params }) => sendInvitation(context, params.id, tries));
+
+  mount(platform, endpoints.listStaff, (context) => listStaff(context));
 
   mount(platform, endpoints.listPeople, async (context) => ({
     people: await peopleInReach.run(

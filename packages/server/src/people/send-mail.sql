@@ -1,9 +1,11 @@
 /* @name mailToSend */
 select
   kind as "kind!",
-  recipient as "recipient!",
   account_id as "accountId?",
   name as "name?",
+  firm as "firm?",
+  sender as "sender?",
+  recipient as "recipient!",
   sent_at as "sentAt?"
 from
   mail_to_send (:id!);
@@ -14,4 +16,4 @@ select
 
 /* @name keepToken */
 select
-  keep_token (:hash!, :kind!, :account!, :mail!, :expires!);
+  keep_token (:hash!, :account, :mail!, :expires!);

@@ -3,10 +3,9 @@ import { keepToken, mailToSend, noteMailSent } from '../generated/people/send-ma
 import { Clock } from '../platform/clock';
 import { Database } from '../platform/database';
 import { Letter, Mailer } from '../platform/mailer';
-import { passwordChanged, passwordReset } from './letters';
+import { accountThere, addressToVerify, invitation, passwordChanged, passwordReset } from './letters';
 
-/** How long a link to a new password works, milliseconds. */
-const RESET_LIVES = 3600 * 1000;
+const HOUR = 3600 * 1000;
 
 /** What is stored of a token. */
 export function tokenHash(token: string): string {
@@ -22,34 +21,49 @@ export interface Post {
   readonly site: string;
 }
 
-interface Reader {
-  readonly accountId: string;
+/** What is known of a message when it is sent. */
+interface Mail {
+  readonly id: string;
+  readonly accountId: string | null;
   readonly name: string;
+  readonly firm: string | null;
+  readonly sender: string | null;
 }
 
-/** What each kind of message says. A token is made here, at sending, and only its hash is kept. */
-const LETTERS: Readonly<Record<string, (post: Post, mail: string, reader: Reader) => Promise<Letter>>> = {
-  'password-reset': async ({ database, clock, site }, mail, { accountId, name }) => {
-    const token = randomBytes(32).toString('base64url');
-    const expires = new Date(Date.parse(clock.now()) + RESET_LIVES).toISOString();
-    await keepToken.run({ hash: tokenHash(token), kind: 'password-reset', account: accountId, mail, expires }, database);
-    // Behind the #, which no browser sends and no server logs.
-    return passwordReset(name, `${site}/reset#${token}`);
-  },
-  'password-changed': async ({ site }, _mail, { name }) => passwordChanged(name, site),
+/** Makes the token of a message and keeps its hash. */
+async function linkOf({ database, clock, site }: Post, mail: Mail, page: string, lives: number): Promise<string> {
+  const token = randomBytes(32).toString('base64url');
+  const expires = new Date(Date.parse(clock.now()) + lives).toISOString();
+  // A token of an account is for what it has already; all others are for what they are about.
+  const account = page === 'reset' ? mail.accountId : null;
+  await keepToken.run({ hash: tokenHash(token), account, mail: mail.id, expires }, database);
+  // Behind the #, which no browser sends and no server logs.
+  return `${site}/${page}#${token}`;
+}
+
+/** What each kind of message says. A token is made here, at sending, and only its hash is kept. None where nobody is meant. */
+const LETTERS: Readonly<Record<string, (post: Post, mail: Mail) => Promise<Letter | null> | Letter | null>> = {
+  'password-reset': async (post, mail) =>
+    mail.accountId ? passwordReset(mail.name, await linkOf(post, mail, 'reset', HOUR)) : null,
+  'password-changed': ({ site }, mail) => (mail.accountId ? passwordChanged(mail.name, site) : null),
+  'sign-up': async (post, mail) =>
+    mail.accountId
+      ? accountThere(mail.name, post.site)
+      : addressToVerify(mail.name, await linkOf(post, mail, 'verify', 24 * HOUR)),
+  invitation: async (post, mail) =>
+    invitation(mail.name, mail.sender!, mail.firm!, await linkOf(post, mail, 'join', 7 * 24 * HOUR)),
 };
 
 /**
  * Sends a message that was caused, once: one that is sent already is not sent again, and one that is sent again because
- * nobody knows whether it went out has the same id. To an address without an account nothing goes.
+ * nobody knows whether it went out has the same id. Where it is for nobody, to an address without an account, nothing goes.
  * @throws what the mail server said; the job is then tried again
  */
 export async function sendMail(post: Post, id: string): Promise<void> {
   const [mail] = await mailToSend.run({ id }, post.database);
   if (!mail || mail.sentAt) return;
-  if (mail.accountId && mail.name) {
-    const letter = await LETTERS[mail.kind]!(post, id, { accountId: mail.accountId, name: mail.name });
-    await post.mailer.send(mail.recipient, id, letter);
-  }
+  const { accountId, name, firm, sender } = mail;
+  const letter = name === null ? null : await LETTERS[mail.kind]!(post, { id, accountId, name, firm, sender });
+  if (letter) await post.mailer.send(mail.recipient, id, letter);
   await noteMailSent.run({ id, now: post.clock.now() }, post.database);
 }

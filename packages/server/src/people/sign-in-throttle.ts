@@ -1,12 +1,12 @@
 import { createHash, createHmac, timingSafeEqual } from 'node:crypto';
 import { forgetSignInFailures, noteSignInFailure, signInFailures } from '../generated/people/sign-in-throttle.queries';
-import { Database } from '../platform/database';
+import { Database, Tx } from '../platform/database';
 import { problem } from '../platform/problem';
 
 /** Who tries something that strangers may try, and from where. */
 export interface Attempt {
-  /** Signing in, causing a message, or using the link of one; each is counted by itself. */
-  readonly to: 'sign-in' | 'mail' | 'link';
+  /** Signing in, causing a message, using the link of one, founding a firm, inviting; each is counted by itself. */
+  readonly to: 'sign-in' | 'mail' | 'link' | 'found' | 'invite';
   readonly email: string;
   readonly address: string;
   /** Whether this browser has signed in to the account before. */
@@ -34,6 +34,7 @@ const digest = (text: string) => createHash('sha256').update(text).digest('base6
 function limitsOf({ to, email, address, known }: Attempt, free: number): Limit[] {
   // A link says nothing of whose it is until it is used.
   if (to === 'link') return [{ subject: digest(`link ${address}`), free: 6 * free }];
+  if (to === 'found' || to === 'invite') return [{ subject: digest(`${to} ${email.trim().toLowerCase()}`), free: 2 * free }];
   const account = `${to === 'mail' ? 'mail ' : ''}${email.trim().toLowerCase()}`;
   if (known) return [{ subject: digest(`known ${account} ${address}`), free: 2 * free }];
   return [
@@ -49,7 +50,7 @@ export function waitAfter(failures: number, free: number): number {
 }
 
 /** @throws the problem `too-many-attempts` with the seconds to wait */
-export async function refuseTooMany(database: Database, attempt: Attempt, free: number): Promise<void> {
+export async function refuseTooMany(database: Database | Tx, attempt: Attempt, free: number): Promise<void> {
   const limits = limitsOf(attempt, free);
   const rows = await signInFailures.run({ subjects: limits.map((limit) => limit.subject) }, database);
   const waits = rows.map((row) => {
@@ -63,7 +64,7 @@ export async function refuseTooMany(database: Database, attempt: Attempt, free: 
 }
 
 /** Counts a failed attempt. */
-export async function noteFailure(database: Database, attempt: Attempt, free: number): Promise<void> {
+export async function noteFailure(database: Database | Tx, attempt: Attempt, free: number): Promise<void> {
   const subjects = limitsOf(attempt, free).map((limit) => limit.subject);
   const forgotten = new Date(Date.parse(attempt.now) - FORGOTTEN_AFTER).toISOString();
   await noteSignInFailure.run({ subjects, now: attempt.now, forgotten }, database);

@@ -3,6 +3,8 @@ export interface Configuration {
   readonly port: number;
   readonly databaseUrl: string;
   readonly sessionSecret: string;
+  /** Whether strangers may make accounts and found firms. */
+  readonly signUp: boolean;
   /** Lists the demo firm's sign-ins on the sign-in page. */
   readonly demo: boolean;
   /** Folder of the built page; none in tests that only talk to the API. */
@@ -47,6 +49,7 @@ export function readConfiguration(): Configuration {
     databaseUrl: needed('DATABASE_URL'),
     sessionSecret: needed('SESSION_SECRET'),
     demo: process.env['YELLOWWOOD_DEMO'] !== 'off',
+    signUp: process.env['YELLOWWOOD_SIGN_UP'] !== 'off',
     webRoot: process.env['WEB_ROOT'] ?? null,
     clockStart: process.env['YELLOWWOOD_CLOCK'] ?? null,
     logLevel: process.env['LOG_LEVEL'] ?? 'info',

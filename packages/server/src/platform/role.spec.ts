@@ -109,7 +109,7 @@ describe('the application’s role', () => {
       'update entry_gone set version = 0',
       'update entry set firm_id = gen_random_uuid()',
       "update entry set kind = 'fee'",
-      "update membership set roles = '{owner}'",
+      'update membership set person_id = account_id',
     ])
       expect(await attempt(statement))
         .withContext(statement)

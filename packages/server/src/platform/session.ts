@@ -10,6 +10,8 @@ declare module 'express-session' {
   interface SessionData {
     accountId: string;
     xsrf: string;
+    /** What this browser has asked an account for. */
+    signUpId: string;
   }
 }
 

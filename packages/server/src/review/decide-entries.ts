@@ -59,7 +59,10 @@ export async function decideEntries(
     sheetId: sheets.find(holding(row))!.id,
   }));
   await insertDecisions.run(
-    { firm: firm.id, outcome, reason: reason ?? '', by: actor.personId, at: context.now, decisions: json(decisions) },
+    {
+      ...{ firm: firm.id, outcome, reason: reason ?? '', by: actor.personId, at: context.now, byPolicy: false },
+      decisions: json(decisions),
+    },
     tx,
   );
   await moveEntries.run({ moves: json(moves) }, tx);

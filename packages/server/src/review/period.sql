@@ -25,7 +25,7 @@ where
 
 /* @name insertDecisions */
 insert into
-  decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at)
+  decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at, by_policy)
 select
   :firm!,
   d.id,
@@ -34,6 +34,7 @@ select
   :outcome!,
   :reason!,
   :by!,
-  :at!
+  :at!,
+  :byPolicy!
 from
   jsonb_to_recordset(:decisions!) as d (id uuid, "sheetId" uuid, "entryId" uuid);

@@ -31,7 +31,15 @@ export async function returnPeriod(context: Context, personId: string, period: D
     ...waiting.map((entry) => ({ id: newId(), sheetId: sheet.id, entryId: entry.id })),
   ];
   await insertDecisions.run(
-    { firm: firm.id, outcome: 'return', reason, by: actor.personId, at: context.now, decisions: json(decisions) },
+    {
+      firm: firm.id,
+      outcome: 'return',
+      byPolicy: false,
+      reason,
+      by: actor.personId,
+      at: context.now,
+      decisions: json(decisions),
+    },
     tx,
   );
   await setSheetState.run({ id: sheet.id, state: 'open' }, tx);

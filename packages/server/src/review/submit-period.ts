@@ -1,10 +1,21 @@
 import { Timesheet } from '@yellowwood/contracts';
-import { Dates, EntryProblem, Stage, blocksSubmission, expectOk, moveStage } from '@yellowwood/core';
+import {
+  Dates,
+  EntryProblem,
+  ROLES,
+  ROLE_RIGHTS,
+  Reach,
+  Role,
+  Stage,
+  blocksSubmission,
+  expectOk,
+  moveStage,
+} from '@yellowwood/core';
 import { sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
-import { periodEntries, setSheetState } from '../generated/review/period.queries';
-import { insertSubmission } from '../generated/review/submit-period.queries';
+import { insertDecisions, periodEntries, setSheetState } from '../generated/review/period.queries';
+import { insertSubmission, withoutReviewer } from '../generated/review/submit-period.queries';
 import { lockTimers, locking } from '../ledger/locks';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
@@ -18,7 +29,7 @@ import { stageSubjects } from './stage-subjects';
 /** What a person confirms by submitting; kept with each submission, with its version. */
 const CONFIRMATION = '1: This is the time that I worked in this period.';
 
-/** Submits everything that is still recorded in one's own period. An empty period can be submitted once. */
+/** Submits everything that is still recorded in one's own period; what nobody else decides on is approved thereby. An empty period can be submitted once. */
 export async function submitPeriod(context: Context, period: Dates, note: string): Promise<Timesheet> {
   const person = context.actor.personId;
   const sheet = await ownSheet(context, period);
@@ -47,10 +58,36 @@ export async function submitPeriod(context: Context, period: Dates, note: string
     context.tx,
   );
   await setSheetState.run({ id: sheet.id, state: 'submitted' }, context.tx);
+  const alone = await approveByPolicy(context, sheet.id, recorded);
   const { from } = period;
   await audit(context, 'period submitted', [
     { kind: 'timesheet', id: sheet.id, before: { state: sheet.state }, after: { state: 'submitted', from, quantity, note } },
     ...stageSubjects(recorded, 'submitted'),
   ]);
+  if (alone.length > 0)
+    await audit(context, 'entries approved', stageSubjects(alone, 'approved'), 'By policy: nobody else decides on this time.');
   return readTimesheet(context, period, undefined);
+}
+
+/** The roles whose right to review reaches so far. */
+function reviewing(reach: Reach): Role[] {
+  return ROLES.filter((role) => ROLE_RIGHTS[role]['time.review'] === reach);
+}
+
+/** Approves what nobody else can decide on, as the decision says. @returns these entries, as submitted */
+async function approveByPolicy<E extends { readonly id: string }>(
+  { tx, firm, actor, now }: Context,
+  sheetId: string,
+  submitted: readonly E[],
+): Promise<(E & { stage: 'submitted' })[]> {
+  const ids = submitted.map(({ id }) => id);
+  const reviewers = { firmWide: reviewing('firm'), ofTeams: reviewing('team') };
+  const alone = new Set((await withoutReviewer.run({ firm: firm.id, ids, ...reviewers }, tx)).map(({ id }) => id));
+  if (alone.size === 0) return [];
+  const stage = expectOk(moveStage('submitted', 'approve'));
+  await moveEntries.run({ moves: json([...alone].map((id) => ({ id, stage }))) }, tx);
+  const decisions = [...alone].map((entryId) => ({ id: newId(), entryId, sheetId }));
+  const decided = { outcome: 'approve', reason: '', by: actor.personId, at: now, byPolicy: true };
+  await insertDecisions.run({ firm: firm.id, ...decided, decisions: json(decisions) }, tx);
+  return submitted.filter(({ id }) => alone.has(id)).map((entry) => ({ ...entry, stage: 'submitted' }));
 }

@@ -58,6 +58,11 @@ export class Client {
     return answer.body;
   }
 
+  /** Is the same browser as another, in another firm. */
+  takeCookies(from: Client): void {
+    this.cookies = from.cookies;
+  }
+
   /** What a browser would send as its cookies. */
   cookieHeader(): string {
     return [...this.cookies].map(([key, value]) => `${key}=${value}`).join('; ');

@@ -129,6 +129,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
       })),
     ),
   );
+  await insert('person_role', own(people.map((who) => ({ person_id: ids[who], role: who === 'mate' ? 'staff' : who }))));
   await insert(
     'person_position',
     own(
@@ -320,9 +321,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
         created_at: '2026-01-01T00:00:00Z',
       },
     ]);
-    await insert('membership', [
-      { account_id: account, firm_id: firmId, person_id: ids[who], roles: [who === 'mate' ? 'staff' : who] },
-    ]);
+    await insert('membership', own([{ account_id: account, person_id: ids[who] }]));
   }
   await tx.query('commit');
   tx.release();

@@ -255,8 +255,35 @@ export class PreparedFirm {
         (select array[count(*) filter (where state = 'submitted'), sum(version)] from timesheet) as sheets,
         (select array[count(*), count(withdrawn_at)] from submission) as submissions, (select count(*) from sheet_row) as rows, (select array_agg(choice order by choice::text) from person_view) as views,
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
-        (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns", (select count(*) from audit_event) as events`);
+        (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns",
+        (select count(*) from person) as people, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
+        (select count(*) from client) as clients, (select count(*) from project) as projects, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
+  }
+
+  person(names: Partial<BodyOf<Endpoints['invitePerson']>> = {}): BodyOf<Endpoints['invitePerson']> {
+    const id = newId();
+    return { id, name: 'Somebody New', email: `${id}@firm.example`, role: 'staff', ...names };
+  }
+
+  /** Somebody who was asked to join and has not come. */
+  async invited(names: Partial<BodyOf<Endpoints['invitePerson']>> = {}) {
+    const body = this.person(names);
+    await this.owner.done('invitePerson', { body });
+    return body;
+  }
+
+  project(names: Partial<BodyOf<Endpoints['createProject']>> = {}): BodyOf<Endpoints['createProject']> {
+    const id = newId();
+    return { id, name: `Project ${id}`, client: { id: this.ids.client }, ...names };
+  }
+
+  /** Has the staff member's mate look after people, without a right to money. */
+  async administrator(): Promise<void> {
+    await this.world.sql("insert into person_role values ($1, $2, 'administrator') on conflict do nothing", [
+      this.world.firmId,
+      this.ids.mate,
+    ]);
   }
 
   async gone(date = MONDAY, names: Partial<BodyOf<Endpoints['createEntry']>> = {}): Promise<string> {

@@ -17,6 +17,7 @@ export async function serve(database: Database, clock: ServerClock, told: Partia
     databaseUrl: '',
     sessionSecret: 'tests only',
     demo: false,
+    signUp: true,
     webRoot: null,
     clockStart: null,
     logLevel: process.env['TEST_LOG'] ?? 'silent',

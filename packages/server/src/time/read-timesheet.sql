@@ -57,7 +57,19 @@ select
       d.at desc
     limit
       1
-  ) as "returned?"
+  ) as "returned?",
+  (
+    select
+      count(*)
+    from
+      entry e
+      join last_decision (e.firm_id, e.id) d on d.by_policy
+    where
+      e.person_id = t.person_id
+      and e.work_date between t.period_from and t.period_to
+      and e.stage = 'approved'
+      and e.billed_quantity = 0
+  ) as "byPolicy!"
 from
   timesheet t
 where

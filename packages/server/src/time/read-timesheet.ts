@@ -40,6 +40,7 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
       note,
       withdrawnAt: withdrawnAt && instantText(withdrawnAt),
     })),
+    byPolicy: sheet?.byPolicy ?? 0,
     returned: returned && state === 'open' ? { ...returned, at: instantText(returned.at) } : null,
     may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
   };

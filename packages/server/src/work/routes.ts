@@ -1,8 +1,11 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
+import { createProject } from './create-project';
 import { readWork } from './read-work';
 
-/** The tree of work. */
+/** The tree of work, and what is added to it. */
 export function workRoutes(platform: Platform): void {
   mount(platform, endpoints.readWork, (context) => readWork(context));
+
+  mount(platform, endpoints.createProject, (context, { body }) => createProject(context, body));
 }

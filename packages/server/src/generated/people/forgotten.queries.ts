@@ -1,37 +1,6 @@
 /** Types generated for queries found in "packages/server/src/people/forgotten.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
-/** 'WriteMail' parameters type */
-export interface IWriteMailParams {
-  id: string;
-  kind: string;
-  now: string;
-  recipient: string;
-}
-
-/** 'WriteMail' return type */
-export interface IWriteMailResult {
-  write_mail: undefined | null;
-}
-
-/** 'WriteMail' query type */
-export interface IWriteMailQuery {
-  params: IWriteMailParams;
-  result: IWriteMailResult;
-}
-
-const writeMailIR: any = {"usedParamSet":{"id":true,"kind":true,"recipient":true,"now":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":21,"b":24}]},{"name":"kind","required":true,"transform":{"type":"scalar"},"locs":[{"a":27,"b":32}]},{"name":"recipient","required":true,"transform":{"type":"scalar"},"locs":[{"a":35,"b":45}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":48,"b":52}]}],"statement":"select\n  write_mail (:id!, :kind!, :recipient!, :now!)"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   write_mail (:id!, :kind!, :recipient!, :now!)
- * ```
- */
-export const writeMail = new PreparedQuery<IWriteMailParams,IWriteMailResult>(writeMailIR);
-
-
 /** 'ResetPassword' parameters type */
 export interface IResetPasswordParams {
   hash: string;

@@ -291,3 +291,29 @@ const keepViewIR: any = {"usedParamSet":{"firm":true,"person":true,"name":true,"
 export const keepView = new PreparedQuery<IKeepViewParams,IKeepViewResult>(keepViewIR);
 
 
+/** 'AnyFirm' parameters type */
+export type IAnyFirmParams = void;
+
+/** 'AnyFirm' return type */
+export interface IAnyFirmResult {
+  any: boolean;
+}
+
+/** 'AnyFirm' query type */
+export interface IAnyFirmQuery {
+  params: IAnyFirmParams;
+  result: IAnyFirmResult;
+}
+
+const anyFirmIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  any_firm () as \"any!\""};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   any_firm () as "any!"
+ * ```
+ */
+export const anyFirm = new PreparedQuery<IAnyFirmParams,IAnyFirmResult>(anyFirmIR);
+
+

@@ -9,9 +9,11 @@ export interface IMailToSendParams {
 /** 'MailToSend' return type */
 export interface IMailToSendResult {
   accountId: string | null;
+  firm: string | null;
   kind: string;
   name: string | null;
   recipient: string;
+  sender: string | null;
   sentAt: string | null;
 }
 
@@ -21,16 +23,18 @@ export interface IMailToSendQuery {
   result: IMailToSendResult;
 }
 
-const mailToSendIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":148,"b":151}]}],"statement":"select\n  kind as \"kind!\",\n  recipient as \"recipient!\",\n  account_id as \"accountId?\",\n  name as \"name?\",\n  sent_at as \"sentAt?\"\nfrom\n  mail_to_send (:id!)"};
+const mailToSendIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":193}]}],"statement":"select\n  kind as \"kind!\",\n  account_id as \"accountId?\",\n  name as \"name?\",\n  firm as \"firm?\",\n  sender as \"sender?\",\n  recipient as \"recipient!\",\n  sent_at as \"sentAt?\"\nfrom\n  mail_to_send (:id!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   kind as "kind!",
- *   recipient as "recipient!",
  *   account_id as "accountId?",
  *   name as "name?",
+ *   firm as "firm?",
+ *   sender as "sender?",
+ *   recipient as "recipient!",
  *   sent_at as "sentAt?"
  * from
  *   mail_to_send (:id!)
@@ -70,10 +74,9 @@ export const noteMailSent = new PreparedQuery<INoteMailSentParams,INoteMailSentR
 
 /** 'KeepToken' parameters type */
 export interface IKeepTokenParams {
-  account: string;
+  account?: string | null | void;
   expires: string;
   hash: string;
-  kind: string;
   mail: string;
 }
 
@@ -88,13 +91,13 @@ export interface IKeepTokenQuery {
   result: IKeepTokenResult;
 }
 
-const keepTokenIR: any = {"usedParamSet":{"hash":true,"kind":true,"account":true,"mail":true,"expires":true},"params":[{"name":"hash","required":true,"transform":{"type":"scalar"},"locs":[{"a":21,"b":26}]},{"name":"kind","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":34}]},{"name":"account","required":true,"transform":{"type":"scalar"},"locs":[{"a":37,"b":45}]},{"name":"mail","required":true,"transform":{"type":"scalar"},"locs":[{"a":48,"b":53}]},{"name":"expires","required":true,"transform":{"type":"scalar"},"locs":[{"a":56,"b":64}]}],"statement":"select\n  keep_token (:hash!, :kind!, :account!, :mail!, :expires!)"};
+const keepTokenIR: any = {"usedParamSet":{"hash":true,"account":true,"mail":true,"expires":true},"params":[{"name":"hash","required":true,"transform":{"type":"scalar"},"locs":[{"a":21,"b":26}]},{"name":"account","required":false,"transform":{"type":"scalar"},"locs":[{"a":29,"b":36}]},{"name":"mail","required":true,"transform":{"type":"scalar"},"locs":[{"a":39,"b":44}]},{"name":"expires","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":55}]}],"statement":"select\n  keep_token (:hash!, :account, :mail!, :expires!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   keep_token (:hash!, :kind!, :account!, :mail!, :expires!)
+ *   keep_token (:hash!, :account, :mail!, :expires!)
  * ```
  */
 export const keepToken = new PreparedQuery<IKeepTokenParams,IKeepTokenResult>(keepTokenIR);

@@ -88,6 +88,7 @@ export const setSheetState = new PreparedQuery<ISetSheetStateParams,ISetSheetSta
 export interface IInsertDecisionsParams {
   at: string;
   by: string;
+  byPolicy: boolean;
   decisions: Json;
   firm: string;
   outcome: string;
@@ -103,13 +104,13 @@ export interface IInsertDecisionsQuery {
   result: IInsertDecisionsResult;
 }
 
-const insertDecisionsIR: any = {"usedParamSet":{"firm":true,"outcome":true,"reason":true,"by":true,"at":true,"decisions":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":103}]},{"name":"outcome","required":true,"transform":{"type":"scalar"},"locs":[{"a":146,"b":154}]},{"name":"reason","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":166}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":171,"b":174}]},{"name":"at","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":182}]},{"name":"decisions","required":true,"transform":{"type":"scalar"},"locs":[{"a":210,"b":220}]}],"statement":"insert into\n  decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at)\nselect\n  :firm!,\n  d.id,\n  d.\"sheetId\",\n  d.\"entryId\",\n  :outcome!,\n  :reason!,\n  :by!,\n  :at!\nfrom\n  jsonb_to_recordset(:decisions!) as d (id uuid, \"sheetId\" uuid, \"entryId\" uuid)"};
+const insertDecisionsIR: any = {"usedParamSet":{"firm":true,"outcome":true,"reason":true,"by":true,"at":true,"byPolicy":true,"decisions":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":109,"b":114}]},{"name":"outcome","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":165}]},{"name":"reason","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":177}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":185}]},{"name":"at","required":true,"transform":{"type":"scalar"},"locs":[{"a":190,"b":193}]},{"name":"byPolicy","required":true,"transform":{"type":"scalar"},"locs":[{"a":198,"b":207}]},{"name":"decisions","required":true,"transform":{"type":"scalar"},"locs":[{"a":235,"b":245}]}],"statement":"insert into\n  decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at, by_policy)\nselect\n  :firm!,\n  d.id,\n  d.\"sheetId\",\n  d.\"entryId\",\n  :outcome!,\n  :reason!,\n  :by!,\n  :at!,\n  :byPolicy!\nfrom\n  jsonb_to_recordset(:decisions!) as d (id uuid, \"sheetId\" uuid, \"entryId\" uuid)"};
 
 /**
  * Query generated from SQL:
  * ```
  * insert into
- *   decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at)
+ *   decision (firm_id, id, timesheet_id, entry_id, outcome, reason, by_id, at, by_policy)
  * select
  *   :firm!,
  *   d.id,
@@ -118,7 +119,8 @@ const insertDecisionsIR: any = {"usedParamSet":{"firm":true,"outcome":true,"reas
  *   :outcome!,
  *   :reason!,
  *   :by!,
- *   :at!
+ *   :at!,
+ *   :byPolicy!
  * from
  *   jsonb_to_recordset(:decisions!) as d (id uuid, "sheetId" uuid, "entryId" uuid)
  * ```

@@ -11,6 +11,7 @@ export interface ISheetOfParams {
 
 /** 'SheetOf' return type */
 export interface ISheetOfResult {
+  byPolicy: number;
   id: string;
   returned: Json | null;
   rows: Json;
@@ -25,7 +26,7 @@ export interface ISheetOfQuery {
   result: ISheetOfResult;
 }
 
-const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":1225,"b":1232}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1256,"b":1261}]}],"statement":"select\n  t.id as \"id!\",\n  t.state as \"state!\",\n  t.version as \"version!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object(\n            'projectId',\n            r.project_id,\n            'taskId',\n            r.task_id,\n            'serviceId',\n            r.service_id,\n            'billable',\n            r.billable\n          )\n        ),\n        '[]'\n      )\n    from\n      sheet_row r\n    where\n      r.firm_id = t.firm_id\n      and r.timesheet_id = t.id\n  ) as \"rows!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at)\n          order by\n            s.at desc\n        ),\n        '[]'\n      )\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n  ) as \"submissions!\",\n  (\n    select\n      jsonb_build_object('reason', d.reason, 'at', d.at, 'by', p.name)\n    from\n      decision d\n      join person p on p.firm_id = d.firm_id\n      and p.id = d.by_id\n    where\n      d.firm_id = t.firm_id\n      and d.timesheet_id = t.id\n      and d.entry_id is null\n    order by\n      d.at desc\n    limit\n      1\n  ) as \"returned?\"\nfrom\n  timesheet t\nwhere\n  t.person_id = :person!\n  and t.period_from = :from!"};
+const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":1523,"b":1530}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":1554,"b":1559}]}],"statement":"select\n  t.id as \"id!\",\n  t.state as \"state!\",\n  t.version as \"version!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object(\n            'projectId',\n            r.project_id,\n            'taskId',\n            r.task_id,\n            'serviceId',\n            r.service_id,\n            'billable',\n            r.billable\n          )\n        ),\n        '[]'\n      )\n    from\n      sheet_row r\n    where\n      r.firm_id = t.firm_id\n      and r.timesheet_id = t.id\n  ) as \"rows!\",\n  (\n    select\n      coalesce(\n        jsonb_agg(\n          jsonb_build_object('at', s.at, 'note', s.note, 'withdrawnAt', s.withdrawn_at)\n          order by\n            s.at desc\n        ),\n        '[]'\n      )\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n  ) as \"submissions!\",\n  (\n    select\n      jsonb_build_object('reason', d.reason, 'at', d.at, 'by', p.name)\n    from\n      decision d\n      join person p on p.firm_id = d.firm_id\n      and p.id = d.by_id\n    where\n      d.firm_id = t.firm_id\n      and d.timesheet_id = t.id\n      and d.entry_id is null\n    order by\n      d.at desc\n    limit\n      1\n  ) as \"returned?\",\n  (\n    select\n      count(*)\n    from\n      entry e\n      join last_decision (e.firm_id, e.id) d on d.by_policy\n    where\n      e.person_id = t.person_id\n      and e.work_date between t.period_from and t.period_to\n      and e.stage = 'approved'\n      and e.billed_quantity = 0\n  ) as \"byPolicy!\"\nfrom\n  timesheet t\nwhere\n  t.person_id = :person!\n  and t.period_from = :from!"};
 
 /**
  * Query generated from SQL:
@@ -88,7 +89,19 @@ const sheetOfIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"n
  *       d.at desc
  *     limit
  *       1
- *   ) as "returned?"
+ *   ) as "returned?",
+ *   (
+ *     select
+ *       count(*)
+ *     from
+ *       entry e
+ *       join last_decision (e.firm_id, e.id) d on d.by_policy
+ *     where
+ *       e.person_id = t.person_id
+ *       and e.work_date between t.period_from and t.period_to
+ *       and e.stage = 'approved'
+ *       and e.billed_quantity = 0
+ *   ) as "byPolicy!"
  * from
  *   timesheet t
  * where

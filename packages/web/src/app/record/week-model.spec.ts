@@ -46,6 +46,7 @@ const week = (entries: Entry[], rows: Timesheet['rows'] = [], state: Timesheet['
   days: [],
   dayMaximum: 36_000,
   submissions: [],
+  byPolicy: 0,
   returned: null,
   may: { record: true, submit: true, correct: false },
 });

@@ -68,6 +68,11 @@ export class WeekScreen {
     return today && this.periods.of(today).from === from ? today : from;
   });
   private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
+  protected readonly decidedText = computed(() =>
+    (this.shown()?.byPolicy ?? 0) > 0
+      ? 'Approved by policy, since nobody else here decides on your time.'
+      : 'Everything is decided.',
+  );
   protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));
   protected readonly returnedCount = computed(() => this.time().filter((entry) => entry.returned).length);
   protected readonly problems = computed(() => this.time().filter(isBlocking));

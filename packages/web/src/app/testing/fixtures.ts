@@ -69,6 +69,7 @@ export function weekOfEntries(entries: Entry[], names: Partial<Timesheet> = {}):
     })),
     dayMaximum: 36_000,
     submissions: [],
+    byPolicy: 0,
     returned: null,
     may: { record: true, submit: true, correct: false },
     ...names,

@@ -156,19 +156,285 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
   return validate22.errors = vErrors, errors === 0;
 }
 validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate23, schema34 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+var invitePerson = validate23, schema34 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
         return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
+          if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
             return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate23.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate23.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 100)
+                    return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.email !== void 0) {
+                let data2 = data.email, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 200)
+                      return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func1(data2) < 3)
+                      return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    if (!pattern6.test(data2))
+                      return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  } else
+                    return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.role !== void 0) {
+                  let data3 = data.role, _errs8 = errors;
+                  if (typeof data3 != "string")
+                    return validate23.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "bookkeeper" || data3 === "staff"))
+                    return validate23.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema34.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate23.errors = vErrors, errors === 0;
+}
+validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate24;
+var pattern9 = new RegExp("^[\\w-]+$", "u");
+function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "account")) {
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern9.test(data0))
+                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              } else
+                return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.account !== void 0) {
+              let data1 = data.account, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6)
+                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                  let missing1;
+                  if (data1.name === void 0 && (missing1 = "name") || data1.password === void 0 && (missing1 = "password") || data1.consents === void 0 && (missing1 = "consents")) {
+                    let err0 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  } else {
+                    let _errs8 = errors;
+                    for (let key1 in data1)
+                      if (!(key1 === "name" || key1 === "password" || key1 === "consents")) {
+                        let err1 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                        vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                        break;
+                      }
+                    if (_errs8 === errors) {
+                      if (data1.name !== void 0) {
+                        let data2 = data1.name, _errs9 = errors;
+                        if (errors === _errs9)
+                          if (typeof data2 == "string") {
+                            if (func1(data2) > 100) {
+                              let err2 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" };
+                              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                            } else if (func1(data2) < 1) {
+                              let err3 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                              vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                            } else if (!pattern4.test(data2)) {
+                              let err4 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                              vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            }
+                          } else {
+                            let err5 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                          }
+                        var valid2 = _errs9 === errors;
+                      } else
+                        var valid2 = !0;
+                      if (valid2) {
+                        if (data1.password !== void 0) {
+                          let data3 = data1.password, _errs11 = errors;
+                          if (errors === _errs11)
+                            if (typeof data3 == "string") {
+                              if (func1(data3) > 200) {
+                                let err6 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
+                                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                              } else if (func1(data3) < 12) {
+                                let err7 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" };
+                                vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                              } else if (!pattern4.test(data3)) {
+                                let err8 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                              }
+                            } else {
+                              let err9 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                              vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                            }
+                          var valid2 = _errs11 === errors;
+                        } else
+                          var valid2 = !0;
+                        if (valid2)
+                          if (data1.consents !== void 0) {
+                            let data4 = data1.consents, _errs13 = errors;
+                            if (errors === _errs13)
+                              if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                                let missing2;
+                                if (data4.terms === void 0 && (missing2 = "terms") || data4.data === void 0 && (missing2 = "data")) {
+                                  let err10 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" };
+                                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                                } else {
+                                  let _errs15 = errors;
+                                  for (let key2 in data4)
+                                    if (!(key2 === "terms" || key2 === "data")) {
+                                      let err11 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" };
+                                      vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                                      break;
+                                    }
+                                  if (_errs15 === errors) {
+                                    if (data4.terms !== void 0) {
+                                      let data5 = data4.terms, _errs16 = errors;
+                                      if (errors === _errs16)
+                                        if (typeof data5 == "string") {
+                                          if (func1(data5) > 20) {
+                                            let err12 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
+                                            vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                                          } else if (func1(data5) < 1) {
+                                            let err13 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                                            vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                                          }
+                                        } else {
+                                          let err14 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                          vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                                        }
+                                      var valid3 = _errs16 === errors;
+                                    } else
+                                      var valid3 = !0;
+                                    if (valid3)
+                                      if (data4.data !== void 0) {
+                                        let data6 = data4.data, _errs18 = errors;
+                                        if (errors === _errs18)
+                                          if (typeof data6 == "string") {
+                                            if (func1(data6) > 20) {
+                                              let err15 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
+                                              vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                                            } else if (func1(data6) < 1) {
+                                              let err16 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                                              vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                            }
+                                          } else {
+                                            let err17 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                            vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                          }
+                                        var valid3 = _errs18 === errors;
+                                      } else
+                                        var valid3 = !0;
+                                  }
+                                }
+                              } else {
+                                let err18 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                                vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                              }
+                            var valid2 = _errs13 === errors;
+                          } else
+                            var valid2 = !0;
+                      }
+                    }
+                  }
+                } else {
+                  let err19 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                  vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
+                }
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs20 = errors;
+              if (data1 !== null) {
+                let err20 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+              }
+              var _valid0 = _errs20 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+              else {
+                let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate24.errors = vErrors, !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate24.errors = vErrors, errors === 0;
+}
+validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate25, schema36 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
+        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
+            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -218,7 +484,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate23.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate25.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -267,7 +533,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema34.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema36.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -291,7 +557,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate23.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate25.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -324,7 +590,7 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate23.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate25.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -333,24 +599,57 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate23.errors = vErrors, errors === 0;
+      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate25.errors = vErrors, errors === 0;
 }
-validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate24;
-var pattern7 = new RegExp("^[\\w-]+$", "u");
-function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
+validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readInvitation = validate26;
+function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "token") {
+            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 100)
+                return validate26.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate26.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern9.test(data0))
+                return validate26.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+            } else
+              return validate26.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate26.errors = vErrors, errors === 0;
+}
+validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate27;
+function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
-        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -359,13 +658,13 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern7.test(data0))
-                  return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern9.test(data0))
+                  return validate27.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate24.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -375,36 +674,36 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate24.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate25;
-function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate28;
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password")) {
-            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -413,13 +712,13 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 3)
-                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                 if (!pattern6.test(data0))
-                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -429,28 +728,209 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate25.errors = vErrors, errors === 0;
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
 }
-validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate29;
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.email !== void 0) {
+              let data1 = data.email, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 3)
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern6.test(data1))
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                } else
+                  return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.password !== void 0) {
+                let data2 = data.password, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 200)
+                      return validate29.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func1(data2) < 12)
+                      return validate29.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate29.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate29.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.consents !== void 0) {
+                  let data3 = data.consents, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+                      let missing1;
+                      if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
+                        return validate29.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs10 = errors;
+                        for (let key1 in data3)
+                          if (!(key1 === "terms" || key1 === "data")) {
+                            return validate29.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs10 === errors) {
+                          if (data3.terms !== void 0) {
+                            let data4 = data3.terms, _errs11 = errors;
+                            if (errors === _errs11)
+                              if (typeof data4 == "string") {
+                                if (func1(data4) > 20)
+                                  return validate29.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                if (func1(data4) < 1)
+                                  return validate29.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                              } else
+                                return validate29.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1)
+                            if (data3.data !== void 0) {
+                              let data5 = data3.data, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (typeof data5 == "string") {
+                                  if (func1(data5) > 20)
+                                    return validate29.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  if (func1(data5) < 1)
+                                    return validate29.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                } else
+                                  return validate29.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                        }
+                      }
+                    } else
+                      return validate29.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate29.errors = vErrors, errors === 0;
+}
+validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate30;
+function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern9.test(data0))
+                  return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              } else
+                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate30.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate30.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate30.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate30.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
+}
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changePassword,
   changePreferences,
   forgotPassword,
+  invitePerson,
+  joinFirm,
   keepView,
+  readInvitation,
   resetPassword,
-  signIn
+  signIn,
+  signUp,
+  verifyAddress
 };

@@ -3,6 +3,8 @@ export interface CheckError { readonly instancePath: string; readonly message?: 
 export interface Check { (value: unknown): boolean; errors?: readonly CheckError[] | null }
 export const checks: Readonly<Record<string, () => Promise<Readonly<Record<string, Check | undefined>>>>> = {
   people: () => import('./checks-people.js') as never,
+  founding: () => import('./checks-founding.js') as never,
+  work: () => import('./checks-work.js') as never,
   time: () => import('./checks-time.js') as never,
   review: () => import('./checks-review.js') as never,
   billing: () => import('./checks-billing.js') as never,

@@ -1,0 +1,20 @@
+import { ROLES } from '@yellowwood/core';
+import { Static } from 'typebox';
+import { FirmPath, Id, choice, endpoint, strict } from '../platform/fields';
+import { PersonName } from './person-name';
+import { Email } from './sign-in';
+
+export const Role = choice(...ROLES);
+export type Role = Static<typeof Role>;
+
+/** Have somebody join: a person of the firm at once, with an account once they follow the link of their message. */
+export const invitePerson = endpoint({
+  summary: 'Have somebody join: a person of the firm at once, with an account once they follow the link of their message',
+  kind: 'create',
+  method: 'POST',
+  path: '/f/:firm/people',
+  permission: 'people.change',
+  params: FirmPath,
+  body: strict({ id: Id, name: PersonName, email: Email, role: Role }),
+  problems: ['role-not-yours', 'address-taken', 'too-many-attempts'],
+});

@@ -1,0 +1,34 @@
+import { Static, Type } from 'typebox';
+import { Day, FirmPath, Id, Name, choice, endpoint, nullable, strict } from '../platform/fields';
+import { Role } from './invite-person';
+
+export const Staff = strict({
+  people: Type.Array(
+    strict({
+      id: Id,
+      name: Name,
+      email: Type.String(),
+      position: nullable(Name),
+      teams: Type.Array(Name),
+      roles: Type.Array(Role),
+      /** Whether they have an account here, were asked to have one, or neither. */
+      account: choice('active', 'invited', 'none'),
+      /** When they were invited last. */
+      invitedOn: nullable(Day),
+    }),
+  ),
+  /** The roles that one may give. */
+  roles: Type.Array(Role),
+});
+export type Staff = Static<typeof Staff>;
+
+/** Everybody of the firm, with their roles and accounts. */
+export const listStaff = endpoint({
+  summary: 'Everybody of the firm, with their roles and accounts',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/staff',
+  permission: 'people.change',
+  params: FirmPath,
+  answer: Staff,
+});

@@ -1,0 +1,12 @@
+import { FirmAndId, endpoint } from '../platform/fields';
+
+/** Send somebody who was invited and has not come the message once more; links sent before work no longer. */
+export const sendInvitation = endpoint({
+  summary: 'Send somebody who was invited and has not come the message once more; links sent before work no longer',
+  kind: 'command',
+  method: 'POST',
+  path: '/f/:firm/people/:id/invitation',
+  permission: 'people.change',
+  params: FirmAndId,
+  problems: ['person-unknown', 'not-invited', 'role-not-yours', 'too-many-attempts'],
+});

@@ -1,0 +1,29 @@
+import { Static, Type } from 'typebox';
+import { FirmPath, Id, endpoint, nullable, optional, strict } from '../platform/fields';
+import { Work } from './read-work';
+
+const WorkName = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
+
+export const NewProject = strict({
+  id: Id,
+  name: WorkName,
+  /** For whom: a client that there is, or with its name one that is made; null for the firm itself, which is not billed. */
+  client: nullable(strict({ id: Id, name: optional(WorkName) })),
+});
+export type NewProject = Static<typeof NewProject>;
+
+export const MadeProject = strict({ project: Work.properties.projects.items, client: nullable(Work.properties.clients.items) });
+export type MadeProject = Static<typeof MadeProject>;
+
+/** Make a project, and its client where it is new, with the firm's usual terms; who makes it manages it. */
+export const createProject = endpoint({
+  summary: "Make a project, and its client where it is new, with the firm's usual terms; who makes it manages it",
+  kind: 'create',
+  method: 'POST',
+  path: '/f/:firm/projects',
+  permission: 'work.change',
+  params: FirmPath,
+  body: NewProject,
+  answer: MadeProject,
+  problems: ['client-unknown', 'client-exists', 'project-exists'],
+});

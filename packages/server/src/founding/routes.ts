@@ -1,0 +1,21 @@
+import { endpoints } from '@yellowwood/contracts';
+import { Configuration } from '../platform/configuration';
+import { Platform } from '../platform/mount';
+import { openTo } from '../platform/open';
+import { problem } from '../platform/problem';
+import { noteFailure, refuseTooMany } from '../people/sign-in-throttle';
+import { foundFirm } from './found-firm';
+
+/** Founding firms. */
+export function foundingRoutes(platform: Platform, configuration: Configuration): void {
+  const { database, clock } = platform;
+  openTo(platform, endpoints.foundFirm, async (request, _response, body) => {
+    const { accountId } = request.session;
+    if (!accountId) throw problem('not-signed-in');
+    const attempt = { to: 'found', email: accountId, address: '', known: false, now: clock.now() } as const;
+    await refuseTooMany(database, attempt, configuration.signInTries);
+    const founded = await foundFirm(database, clock, body, accountId, request.requestId);
+    await noteFailure(database, attempt, configuration.signInTries);
+    return founded;
+  });
+}

@@ -1,0 +1,376 @@
+/** Types generated for queries found in "packages/server/src/people/invite.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type numberArray = (number)[];
+
+export type stringArray = (string)[];
+
+/** 'FindByAddress' parameters type */
+export interface IFindByAddressParams {
+  email: string;
+}
+
+/** 'FindByAddress' return type */
+export interface IFindByAddressResult {
+  id: string;
+}
+
+/** 'FindByAddress' query type */
+export interface IFindByAddressQuery {
+  params: IFindByAddressParams;
+  result: IFindByAddressResult;
+}
+
+const findByAddressIR: any = {"usedParamSet":{"email":true},"params":[{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":70,"b":76}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  lower(p.email) = lower(:email!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!"
+ * from
+ *   person p
+ * where
+ *   lower(p.email) = lower(:email!)
+ * ```
+ */
+export const findByAddress = new PreparedQuery<IFindByAddressParams,IFindByAddressResult>(findByAddressIR);
+
+
+/** 'AddPerson' parameters type */
+export interface IAddPersonParams {
+  email: string;
+  firm: string;
+  id: string;
+  name: string;
+  startedOn: string;
+  zone: string;
+}
+
+/** 'AddPerson' return type */
+export type IAddPersonResult = void;
+
+/** 'AddPerson' query type */
+export interface IAddPersonQuery {
+  params: IAddPersonParams;
+  result: IAddPersonResult;
+}
+
+const addPersonIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"email":true,"zone":true,"startedOn":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":108}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":118}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":129}]},{"name":"zone","required":true,"transform":{"type":"scalar"},"locs":[{"a":215,"b":220}]},{"name":"startedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":235}]}],"statement":"insert into\n  person (firm_id, id, name, email, staff_number, kind, zone, started_on)\nselect\n  :firm!,\n  :id!,\n  :name!,\n  :email!,\n  (\n    select\n      count(*) + 1\n    from\n      person\n  )::text,\n  'employee',\n  :zone!,\n  :startedOn!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person (firm_id, id, name, email, staff_number, kind, zone, started_on)
+ * select
+ *   :firm!,
+ *   :id!,
+ *   :name!,
+ *   :email!,
+ *   (
+ *     select
+ *       count(*) + 1
+ *     from
+ *       person
+ *   )::text,
+ *   'employee',
+ *   :zone!,
+ *   :startedOn!
+ * ```
+ */
+export const addPerson = new PreparedQuery<IAddPersonParams,IAddPersonResult>(addPersonIR);
+
+
+/** 'AddRole' parameters type */
+export interface IAddRoleParams {
+  firm: string;
+  person: string;
+  role: string;
+}
+
+/** 'AddRole' return type */
+export type IAddRoleResult = void;
+
+/** 'AddRole' query type */
+export interface IAddRoleQuery {
+  params: IAddRoleParams;
+  result: IAddRoleResult;
+}
+
+const addRoleIR: any = {"usedParamSet":{"firm":true,"person":true,"role":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":63,"b":68}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":78}]},{"name":"role","required":true,"transform":{"type":"scalar"},"locs":[{"a":81,"b":86}]}],"statement":"insert into\n  person_role (firm_id, person_id, role)\nvalues\n  (:firm!, :person!, :role!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_role (firm_id, person_id, role)
+ * values
+ *   (:firm!, :person!, :role!)
+ * ```
+ */
+export const addRole = new PreparedQuery<IAddRoleParams,IAddRoleResult>(addRoleIR);
+
+
+/** 'AddPlannedTime' parameters type */
+export interface IAddPlannedTimeParams {
+  firm: string;
+  person: string;
+  planned: numberArray;
+  validFrom: string;
+}
+
+/** 'AddPlannedTime' return type */
+export type IAddPlannedTimeResult = void;
+
+/** 'AddPlannedTime' query type */
+export interface IAddPlannedTimeQuery {
+  params: IAddPlannedTimeParams;
+  result: IAddPlannedTimeResult;
+}
+
+const addPlannedTimeIR: any = {"usedParamSet":{"firm":true,"person":true,"validFrom":true,"planned":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":110}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":123}]},{"name":"planned","required":true,"transform":{"type":"scalar"},"locs":[{"a":126,"b":134}]}],"statement":"insert into\n  schedule (firm_id, person_id, valid_from, planned, day_start, day_end)\nvalues\n  (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30')"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   schedule (firm_id, person_id, valid_from, planned, day_start, day_end)
+ * values
+ *   (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30')
+ * ```
+ */
+export const addPlannedTime = new PreparedQuery<IAddPlannedTimeParams,IAddPlannedTimeResult>(addPlannedTimeIR);
+
+
+/** 'PlannedByOwner' parameters type */
+export interface IPlannedByOwnerParams {
+  day: string;
+}
+
+/** 'PlannedByOwner' return type */
+export interface IPlannedByOwnerResult {
+  planned: numberArray;
+}
+
+/** 'PlannedByOwner' query type */
+export interface IPlannedByOwnerQuery {
+  params: IPlannedByOwnerParams;
+  result: IPlannedByOwnerResult;
+}
+
+const plannedByOwnerIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":200}]}],"statement":"select\n  s.planned as \"planned!\"\nfrom\n  schedule s\n  join person_role r on r.firm_id = s.firm_id\n  and r.person_id = s.person_id\n  and r.role = 'owner'\nwhere\n  holds_on (s.valid_from, s.valid_to, :day!)\norder by\n  s.person_id\nlimit\n  1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   s.planned as "planned!"
+ * from
+ *   schedule s
+ *   join person_role r on r.firm_id = s.firm_id
+ *   and r.person_id = s.person_id
+ *   and r.role = 'owner'
+ * where
+ *   holds_on (s.valid_from, s.valid_to, :day!)
+ * order by
+ *   s.person_id
+ * limit
+ *   1
+ * ```
+ */
+export const plannedByOwner = new PreparedQuery<IPlannedByOwnerParams,IPlannedByOwnerResult>(plannedByOwnerIR);
+
+
+/** 'WriteInvitation' parameters type */
+export interface IWriteInvitationParams {
+  by: string;
+  email: string;
+  firm: string;
+  id: string;
+  now: string;
+  person: string;
+}
+
+/** 'WriteInvitation' return type */
+export type IWriteInvitationResult = void;
+
+/** 'WriteInvitation' query type */
+export interface IWriteInvitationQuery {
+  params: IWriteInvitationParams;
+  result: IWriteInvitationResult;
+}
+
+const writeInvitationIR: any = {"usedParamSet":{"firm":true,"id":true,"person":true,"email":true,"by":true,"now":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":88,"b":93}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":99}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":102,"b":109}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":118,"b":124}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":131}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":134,"b":138}]}],"statement":"insert into\n  invitation (firm_id, id, person_id, email, invited_by, made_at)\nvalues\n  (:firm!, :id!, :person!, lower(:email!), :by!, :now!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   invitation (firm_id, id, person_id, email, invited_by, made_at)
+ * values
+ *   (:firm!, :id!, :person!, lower(:email!), :by!, :now!)
+ * ```
+ */
+export const writeInvitation = new PreparedQuery<IWriteInvitationParams,IWriteInvitationResult>(writeInvitationIR);
+
+
+/** 'WithdrawInvitations' parameters type */
+export interface IWithdrawInvitationsParams {
+  now: string;
+  person: string;
+}
+
+/** 'WithdrawInvitations' return type */
+export interface IWithdrawInvitationsResult {
+  email: string;
+}
+
+/** 'WithdrawInvitations' query type */
+export interface IWithdrawInvitationsQuery {
+  params: IWithdrawInvitationsParams;
+  result: IWithdrawInvitationsResult;
+}
+
+const withdrawInvitationsIR: any = {"usedParamSet":{"now":true,"person":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":39,"b":43}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":65,"b":72}]}],"statement":"update invitation\nset\n  withdrawn_at = :now!\nwhere\n  person_id = :person!\n  and joined_at is null\n  and withdrawn_at is null\nreturning\n  email as \"email!\""};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update invitation
+ * set
+ *   withdrawn_at = :now!
+ * where
+ *   person_id = :person!
+ *   and joined_at is null
+ *   and withdrawn_at is null
+ * returning
+ *   email as "email!"
+ * ```
+ */
+export const withdrawInvitations = new PreparedQuery<IWithdrawInvitationsParams,IWithdrawInvitationsResult>(withdrawInvitationsIR);
+
+
+/** 'RolesOf' parameters type */
+export interface IRolesOfParams {
+  person: string;
+}
+
+/** 'RolesOf' return type */
+export interface IRolesOfResult {
+  id: string;
+  roles: stringArray;
+}
+
+/** 'RolesOf' query type */
+export interface IRolesOfQuery {
+  params: IRolesOfParams;
+  result: IRolesOfResult;
+}
+
+const rolesOfIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":245,"b":252}]}],"statement":"select\n  p.id as \"id!\",\n  coalesce(\n    array_agg(r.role) filter (\n      where\n        r.role is not null\n    ),\n    '{}'\n  ) as \"roles!\"\nfrom\n  person p\n  left join person_role r on r.firm_id = p.firm_id\n  and r.person_id = p.id\nwhere\n  p.id = :person!\ngroup by\n  p.id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   coalesce(
+ *     array_agg(r.role) filter (
+ *       where
+ *         r.role is not null
+ *     ),
+ *     '{}'
+ *   ) as "roles!"
+ * from
+ *   person p
+ *   left join person_role r on r.firm_id = p.firm_id
+ *   and r.person_id = p.id
+ * where
+ *   p.id = :person!
+ * group by
+ *   p.id
+ * ```
+ */
+export const rolesOf = new PreparedQuery<IRolesOfParams,IRolesOfResult>(rolesOfIR);
+
+
+/** 'ListStaff' parameters type */
+export interface IListStaffParams {
+  firm: string;
+  on: string;
+}
+
+/** 'ListStaff' return type */
+export interface IListStaffResult {
+  account: string;
+  email: string;
+  id: string;
+  invitedAt: string | null;
+  name: string;
+  position: string | null;
+  roles: stringArray;
+  teams: stringArray;
+}
+
+/** 'ListStaff' query type */
+export interface IListStaffQuery {
+  params: IListStaffParams;
+  result: IListStaffResult;
+}
+
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":650,"b":653}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":736,"b":741}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   p.email as "email!",
+ *   po.name as "position?",
+ *   array(
+ *     select
+ *       t.name
+ *     from
+ *       team_person tp
+ *       join team t on t.firm_id = tp.firm_id
+ *       and t.id = tp.team_id
+ *     where
+ *       tp.person_id = p.id
+ *     order by
+ *       t.name
+ *   ) as "teams!",
+ *   array(
+ *     select
+ *       r.role
+ *     from
+ *       person_role r
+ *     where
+ *       r.person_id = p.id
+ *     order by
+ *       r.role
+ *   ) as "roles!",
+ *   case
+ *     when a.person_id is not null then 'active'
+ *     when i.id is not null then 'invited'
+ *     else 'none'
+ *   end as "account!",
+ *   i.made_at as "invitedAt?"
+ * from
+ *   person p
+ *   left join positions_on (:on!) po on po.firm_id = p.firm_id
+ *   and po.person_id = p.id
+ *   left join accounts_of (:firm!) a on a.person_id = p.id
+ *   left join invitation i on i.firm_id = p.firm_id
+ *   and i.person_id = p.id
+ *   and i.joined_at is null
+ *   and i.withdrawn_at is null
+ * order by
+ *   p.name,
+ *   p.id
+ * ```
+ */
+export const listStaff = new PreparedQuery<IListStaffParams,IListStaffResult>(listStaffIR);
+
+

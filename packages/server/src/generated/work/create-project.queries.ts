@@ -1,0 +1,293 @@
+/** Types generated for queries found in "packages/server/src/work/create-project.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type stringArray = (string)[];
+
+/** 'ClientOf' parameters type */
+export interface IClientOfParams {
+  id: string;
+}
+
+/** 'ClientOf' return type */
+export interface IClientOfResult {
+  currency: string;
+  id: string;
+  name: string;
+}
+
+/** 'ClientOf' query type */
+export interface IClientOfQuery {
+  params: IClientOfParams;
+  result: IClientOfResult;
+}
+
+const clientOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":107}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  c.id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   c.id as "id!",
+ *   c.name as "name!",
+ *   c.currency as "currency!"
+ * from
+ *   client c
+ * where
+ *   c.id = :id!
+ * ```
+ */
+export const clientOf = new PreparedQuery<IClientOfParams,IClientOfResult>(clientOfIR);
+
+
+/** 'ClientNamed' parameters type */
+export interface IClientNamedParams {
+  name: string;
+}
+
+/** 'ClientNamed' return type */
+export interface IClientNamedResult {
+  id: string;
+}
+
+/** 'ClientNamed' query type */
+export interface IClientNamedQuery {
+  params: IClientNamedParams;
+  result: IClientNamedResult;
+}
+
+const clientNamedIR: any = {"usedParamSet":{"name":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":69,"b":74}]}],"statement":"select\n  c.id as \"id!\"\nfrom\n  client c\nwhere\n  lower(c.name) = lower(:name!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   c.id as "id!"
+ * from
+ *   client c
+ * where
+ *   lower(c.name) = lower(:name!)
+ * ```
+ */
+export const clientNamed = new PreparedQuery<IClientNamedParams,IClientNamedResult>(clientNamedIR);
+
+
+/** 'AddClient' parameters type */
+export interface IAddClientParams {
+  country: string;
+  currency: string;
+  firm: string;
+  id: string;
+  name: string;
+}
+
+/** 'AddClient' return type */
+export type IAddClientResult = void;
+
+/** 'AddClient' query type */
+export interface IAddClientQuery {
+  params: IAddClientParams;
+  result: IAddClientResult;
+}
+
+const addClientIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"country":true,"currency":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":105}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":108,"b":111}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":114,"b":119}]},{"name":"country","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":136}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":152}]}],"statement":"insert into\n  client (firm_id, id, name, address, country, email, currency, payment_days)\nvalues\n  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   client (firm_id, id, name, address, country, email, currency, payment_days)
+ * values
+ *   (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30)
+ * ```
+ */
+export const addClient = new PreparedQuery<IAddClientParams,IAddClientResult>(addClientIR);
+
+
+/** 'FirstDepartment' parameters type */
+export type IFirstDepartmentParams = void;
+
+/** 'FirstDepartment' return type */
+export interface IFirstDepartmentResult {
+  id: string;
+}
+
+/** 'FirstDepartment' query type */
+export interface IFirstDepartmentQuery {
+  params: IFirstDepartmentParams;
+  result: IFirstDepartmentResult;
+}
+
+const firstDepartmentIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  d.id as \"id!\"\nfrom\n  department d\norder by\n  d.id\nlimit\n  1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   d.id as "id!"
+ * from
+ *   department d
+ * order by
+ *   d.id
+ * limit
+ *   1
+ * ```
+ */
+export const firstDepartment = new PreparedQuery<IFirstDepartmentParams,IFirstDepartmentResult>(firstDepartmentIR);
+
+
+/** 'ProjectNamed' parameters type */
+export interface IProjectNamedParams {
+  client?: string | null | void;
+  name: string;
+}
+
+/** 'ProjectNamed' return type */
+export interface IProjectNamedResult {
+  id: string;
+}
+
+/** 'ProjectNamed' query type */
+export interface IProjectNamedQuery {
+  params: IProjectNamedParams;
+  result: IProjectNamedResult;
+}
+
+const projectNamedIR: any = {"usedParamSet":{"name":true,"client":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":70,"b":75}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":117,"b":123}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  project p\nwhere\n  lower(p.name) = lower(:name!)\n  and p.client_id is not distinct from :client\n  and p.state = 'open'"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!"
+ * from
+ *   project p
+ * where
+ *   lower(p.name) = lower(:name!)
+ *   and p.client_id is not distinct from :client
+ *   and p.state = 'open'
+ * ```
+ */
+export const projectNamed = new PreparedQuery<IProjectNamedParams,IProjectNamedResult>(projectNamedIR);
+
+
+/** 'CodesAndCount' parameters type */
+export type ICodesAndCountParams = void;
+
+/** 'CodesAndCount' return type */
+export interface ICodesAndCountResult {
+  codes: stringArray | null;
+  count: number;
+}
+
+/** 'CodesAndCount' query type */
+export interface ICodesAndCountQuery {
+  params: ICodesAndCountParams;
+  result: ICodesAndCountResult;
+}
+
+const codesAndCountIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  array_agg(p.code) as \"codes?\",\n  count(*) as \"count!\"\nfrom\n  project p"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   array_agg(p.code) as "codes?",
+ *   count(*) as "count!"
+ * from
+ *   project p
+ * ```
+ */
+export const codesAndCount = new PreparedQuery<ICodesAndCountParams,ICodesAndCountResult>(codesAndCountIR);
+
+
+/** 'AddProjectRow' parameters type */
+export interface IAddProjectRowParams {
+  billable: boolean;
+  client?: string | null | void;
+  code: string;
+  department?: string | null | void;
+  firm: string;
+  id: string;
+  manager: string;
+  name: string;
+  tone: number;
+}
+
+/** 'AddProjectRow' return type */
+export type IAddProjectRowResult = void;
+
+/** 'AddProjectRow' query type */
+export interface IAddProjectRowQuery {
+  params: IAddProjectRowParams;
+  result: IAddProjectRowResult;
+}
+
+const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":true,"department":true,"name":true,"code":true,"tone":true,"manager":true,"billable":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":173}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":180,"b":183}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":190,"b":196}]},{"name":"department","required":false,"transform":{"type":"scalar"},"locs":[{"a":203,"b":213}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":220,"b":225}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":232,"b":237}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":244,"b":249}]},{"name":"manager","required":true,"transform":{"type":"scalar"},"locs":[{"a":268,"b":276}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":292}]}],"statement":"insert into\n  project (\n    firm_id,\n    id,\n    client_id,\n    department_id,\n    name,\n    code,\n    tone,\n    state,\n    manager_id,\n    billable\n  )\nvalues\n  (\n    :firm!,\n    :id!,\n    :client,\n    :department,\n    :name!,\n    :code!,\n    :tone!,\n    'open',\n    :manager!,\n    :billable!\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   project (
+ *     firm_id,
+ *     id,
+ *     client_id,
+ *     department_id,
+ *     name,
+ *     code,
+ *     tone,
+ *     state,
+ *     manager_id,
+ *     billable
+ *   )
+ * values
+ *   (
+ *     :firm!,
+ *     :id!,
+ *     :client,
+ *     :department,
+ *     :name!,
+ *     :code!,
+ *     :tone!,
+ *     'open',
+ *     :manager!,
+ *     :billable!
+ *   )
+ * ```
+ */
+export const addProjectRow = new PreparedQuery<IAddProjectRowParams,IAddProjectRowResult>(addProjectRowIR);
+
+
+/** 'AddAgreement' parameters type */
+export interface IAddAgreementParams {
+  currency: string;
+  firm: string;
+  id: string;
+  method: string;
+  project: string;
+  validFrom: string;
+}
+
+/** 'AddAgreement' return type */
+export type IAddAgreementResult = void;
+
+/** 'AddAgreement' query type */
+export interface IAddAgreementQuery {
+  params: IAddAgreementParams;
+  result: IAddAgreementResult;
+}
+
+const addAgreementIR: any = {"usedParamSet":{"firm":true,"id":true,"project":true,"method":true,"currency":true,"validFrom":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":95}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":101}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":112}]},{"name":"method","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":122}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":125,"b":134}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":137,"b":147}]}],"statement":"insert into\n  agreement (firm_id, id, project_id, method, currency, valid_from)\nvalues\n  (:firm!, :id!, :project!, :method!, :currency!, :validFrom!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   agreement (firm_id, id, project_id, method, currency, valid_from)
+ * values
+ *   (:firm!, :id!, :project!, :method!, :currency!, :validFrom!)
+ * ```
+ */
+export const addAgreement = new PreparedQuery<IAddAgreementParams,IAddAgreementResult>(addAgreementIR);
+
+

@@ -1,0 +1,135 @@
+/* @name findByAddress */
+select
+  p.id as "id!"
+from
+  person p
+where
+  lower(p.email) = lower(:email!);
+
+/* @name addPerson */
+insert into
+  person (firm_id, id, name, email, staff_number, kind, zone, started_on)
+select
+  :firm!,
+  :id!,
+  :name!,
+  :email!,
+  (
+    select
+      count(*) + 1
+    from
+      person
+  )::text,
+  'employee',
+  :zone!,
+  :startedOn!;
+
+/* @name addRole */
+insert into
+  person_role (firm_id, person_id, role)
+values
+  (:firm!, :person!, :role!);
+
+/* @name addPlannedTime */
+insert into
+  schedule (firm_id, person_id, valid_from, planned, day_start, day_end)
+values
+  (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30');
+
+/* @name plannedByOwner */
+select
+  s.planned as "planned!"
+from
+  schedule s
+  join person_role r on r.firm_id = s.firm_id
+  and r.person_id = s.person_id
+  and r.role = 'owner'
+where
+  holds_on (s.valid_from, s.valid_to, :day!)
+order by
+  s.person_id
+limit
+  1;
+
+/* @name writeInvitation */
+insert into
+  invitation (firm_id, id, person_id, email, invited_by, made_at)
+values
+  (:firm!, :id!, :person!, lower(:email!), :by!, :now!);
+
+/* @name withdrawInvitations */
+update invitation
+set
+  withdrawn_at = :now!
+where
+  person_id = :person!
+  and joined_at is null
+  and withdrawn_at is null
+returning
+  email as "email!";
+
+/* @name rolesOf */
+select
+  p.id as "id!",
+  coalesce(
+    array_agg(r.role) filter (
+      where
+        r.role is not null
+    ),
+    '{}'
+  ) as "roles!"
+from
+  person p
+  left join person_role r on r.firm_id = p.firm_id
+  and r.person_id = p.id
+where
+  p.id = :person!
+group by
+  p.id;
+
+/* @name listStaff */
+select
+  p.id as "id!",
+  p.name as "name!",
+  p.email as "email!",
+  po.name as "position?",
+  array(
+    select
+      t.name
+    from
+      team_person tp
+      join team t on t.firm_id = tp.firm_id
+      and t.id = tp.team_id
+    where
+      tp.person_id = p.id
+    order by
+      t.name
+  ) as "teams!",
+  array(
+    select
+      r.role
+    from
+      person_role r
+    where
+      r.person_id = p.id
+    order by
+      r.role
+  ) as "roles!",
+  case
+    when a.person_id is not null then 'active'
+    when i.id is not null then 'invited'
+    else 'none'
+  end as "account!",
+  i.made_at as "invitedAt?"
+from
+  person p
+  left join positions_on (:on!) po on po.firm_id = p.firm_id
+  and po.person_id = p.id
+  left join accounts_of (:firm!) a on a.person_id = p.id
+  left join invitation i on i.firm_id = p.firm_id
+  and i.person_id = p.id
+  and i.joined_at is null
+  and i.withdrawn_at is null
+order by
+  p.name,
+  p.id;

@@ -1,0 +1,90 @@
+import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
+import { ROLES, Role, dateIn, mayGive, submissionPeriod } from '@yellowwood/core';
+import { v7 as newId } from 'uuid';
+import {
+  addPerson,
+  addPlannedTime,
+  addRole,
+  findByAddress,
+  listStaff as listOfStaff,
+  plannedByOwner,
+  rolesOf,
+  withdrawInvitations,
+  writeInvitation,
+} from '../generated/people/invite.queries';
+import { audit } from '../platform/audit';
+import { Context, today } from '../platform/context';
+import { problem } from '../platform/problem';
+import { post } from './post';
+import { noteFailure, refuseTooMany } from './sign-in-throttle';
+
+function refuseForeign(context: Context, roles: readonly Role[]): void {
+  if (!roles.every((role) => mayGive(context.actor.rights, role))) throw problem('role-not-yours');
+}
+
+/** Sends the message, no more often than one is asked for oneself: nobody's mailbox is flooded. */
+async function invite(context: Context, person: string, email: string, tries: number): Promise<void> {
+  const { tx, firm, actor, now } = context;
+  const attempt = { to: 'invite', email, address: '', known: false, now } as const;
+  await refuseTooMany(tx, attempt, tries);
+  await noteFailure(tx, attempt, tries);
+  const id = newId();
+  await writeInvitation.run({ firm: firm.id, id, person, email, by: actor.personId, now }, tx);
+  await post(tx, { kind: 'invitation', recipient: email, about: id, firm: firm.id }, now);
+}
+
+/**
+ * Adds somebody to the firm with a role and planned time, and sends the message by which they come to an account.
+ * @param tries messages to one address before waiting begins
+ * @throws the problems `role-not-yours`, `address-taken`, `too-many-attempts`
+ */
+export async function invitePerson(
+  context: Context,
+  { id, role, ...wish }: BodyOf<Endpoints['invitePerson']>,
+  tries: number,
+): Promise<AnswerOf<Endpoints['invitePerson']>> {
+  const { tx, firm } = context;
+  const [name, email] = [wish.name.trim(), wish.email.trim()];
+  refuseForeign(context, [role]);
+  // One after the other, so that one address does not come twice.
+  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${firm.id}`]);
+  const [taken] = await findByAddress.run({ email }, tx);
+  if (taken) throw problem('address-taken');
+  const startedOn = submissionPeriod(today(context), firm.period).from;
+  await addPerson.run({ firm: firm.id, id, name, email, zone: firm.zone, startedOn }, tx);
+  await addRole.run({ firm: firm.id, person: id, role }, tx);
+  const [like] = await plannedByOwner.run({ day: today(context) }, tx);
+  if (like) await addPlannedTime.run({ firm: firm.id, person: id, validFrom: startedOn, planned: like.planned }, tx);
+  await invite(context, id, email, tries);
+  await audit(context, 'person invited', [{ kind: 'person', id, after: { name, email, role } }]);
+  return null;
+}
+
+/**
+ * Sends the message once more to somebody who has not come yet.
+ * @throws the problems `person-unknown`, `not-invited`, `role-not-yours`, `too-many-attempts`
+ */
+export async function sendInvitation(context: Context, person: string, tries: number): Promise<null> {
+  const [known] = await rolesOf.run({ person }, context.tx);
+  if (!known) throw problem('person-unknown');
+  refuseForeign(context, known.roles as Role[]);
+  const [waiting] = await withdrawInvitations.run({ person, now: context.now }, context.tx);
+  if (!waiting) throw problem('not-invited');
+  await invite(context, person, waiting.email, tries);
+  await audit(context, 'person invited', [{ kind: 'person', id: person, after: { email: waiting.email } }]);
+  return null;
+}
+
+/** Everybody of the firm, and which roles one may give. */
+export async function listStaff(context: Context): Promise<Staff> {
+  const rows = await listOfStaff.run({ firm: context.firm.id, on: today(context) }, context.tx);
+  return {
+    people: rows.map(({ invitedAt, ...person }) => ({
+      ...person,
+      roles: person.roles as Role[],
+      account: person.account as 'none',
+      invitedOn: invitedAt === null ? null : dateIn(context.actor.zone, String(invitedAt)),
+    })),
+    roles: ROLES.filter((role) => mayGive(context.actor.rights, role)),
+  };
+}

@@ -1,0 +1,3 @@
+/* @name writeMail */
+select
+  write_mail (:id!, :kind!, :recipient!, :now!, :firm, :about);

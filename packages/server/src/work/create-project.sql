@@ -1,0 +1,84 @@
+/* @name clientOf */
+select
+  c.id as "id!",
+  c.name as "name!",
+  c.currency as "currency!"
+from
+  client c
+where
+  c.id = :id!;
+
+/* @name clientNamed */
+select
+  c.id as "id!"
+from
+  client c
+where
+  lower(c.name) = lower(:name!);
+
+/* @name addClient */
+insert into
+  client (firm_id, id, name, address, country, email, currency, payment_days)
+values
+  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30);
+
+/* @name firstDepartment */
+select
+  d.id as "id!"
+from
+  department d
+order by
+  d.id
+limit
+  1;
+
+/* @name projectNamed */
+select
+  p.id as "id!"
+from
+  project p
+where
+  lower(p.name) = lower(:name!)
+  and p.client_id is not distinct from :client
+  and p.state = 'open';
+
+/* @name codesAndCount */
+select
+  array_agg(p.code) as "codes?",
+  count(*) as "count!"
+from
+  project p;
+
+/* @name addProjectRow */
+insert into
+  project (
+    firm_id,
+    id,
+    client_id,
+    department_id,
+    name,
+    code,
+    tone,
+    state,
+    manager_id,
+    billable
+  )
+values
+  (
+    :firm!,
+    :id!,
+    :client,
+    :department,
+    :name!,
+    :code!,
+    :tone!,
+    'open',
+    :manager!,
+    :billable!
+  );
+
+/* @name addAgreement */
+insert into
+  agreement (firm_id, id, project_id, method, currency, valid_from)
+values
+  (:firm!, :id!, :project!, :method!, :currency!, :validFrom!);

@@ -1,0 +1,91 @@
+import { MadeProject, NewProject } from '@yellowwood/contracts';
+import { codeOf } from '@yellowwood/core';
+import { v7 as newId } from 'uuid';
+import {
+  addAgreement,
+  addClient,
+  addProjectRow,
+  clientNamed,
+  clientOf,
+  codesAndCount,
+  firstDepartment,
+  projectNamed,
+} from '../generated/work/create-project.queries';
+import { audit } from '../platform/audit';
+import { Context } from '../platform/context';
+import { problem } from '../platform/problem';
+
+/** Tones that a project may have; they come in turn. */
+const TONES = 12;
+/** From when on the terms of a project hold that is made: whenever its work was done. */
+const VALID_FROM = '2000-01-01';
+
+/** A project as it is added: for a client, or for a department of the firm. */
+interface Added {
+  readonly id: string;
+  readonly name: string;
+  readonly clientId: string | null;
+  readonly departmentId: string | null;
+  readonly currency: string;
+}
+
+/** Adds a project with the usual terms: by time and rates for a client, internal otherwise. Who adds it manages it. */
+export async function addProject(
+  context: Context,
+  { id, name, clientId, departmentId, currency }: Added,
+): Promise<MadeProject['project']> {
+  const { tx, firm, actor } = context;
+  // One after the other, so that no two have one code.
+  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`work ${firm.id}`]);
+  const [twin] = await projectNamed.run({ name, client: clientId }, tx);
+  if (twin) throw problem('project-exists');
+  const [others] = await codesAndCount.run(undefined, tx);
+  const code = codeOf(name, new Set(others!.codes ?? []));
+  const tone = (others!.count % TONES) + 1;
+  const billable = clientId !== null;
+  const manager = actor.personId;
+  await addProjectRow.run(
+    { firm: firm.id, id, client: clientId, department: departmentId, name, code, tone, manager, billable },
+    tx,
+  );
+  const method = billable ? 'time and materials' : 'internal';
+  await addAgreement.run({ firm: firm.id, id: newId(), project: id, method, currency, validFrom: VALID_FROM }, tx);
+  return { id, clientId, departmentId, name, code, tone, open: true, billable, managerId: manager };
+}
+
+/** The client that was meant, made where it was named. */
+async function clientFor(context: Context, { id, name }: NonNullable<NewProject['client']>): Promise<MadeProject['client'] & {}> {
+  const { tx, firm } = context;
+  if (name === undefined) {
+    const [known] = await clientOf.run({ id }, tx);
+    if (!known) throw problem('client-unknown');
+    return known;
+  }
+  const client = { id, name: name.trim(), currency: firm.currency };
+  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`work ${firm.id}`]);
+  const [twin] = await clientNamed.run({ name: client.name }, tx);
+  if (twin) throw problem('client-exists');
+  await addClient.run({ firm: firm.id, country: firm.country, ...client }, tx);
+  await audit(context, 'client made', [{ kind: 'client', id, after: { name: client.name, currency: client.currency } }]);
+  return client;
+}
+
+/**
+ * Makes a project, and its client where it is new.
+ * @throws the problems `client-unknown`, `client-exists`, `project-exists`
+ */
+export async function createProject(context: Context, { id, name, client: meant }: NewProject): Promise<MadeProject> {
+  const client = meant && (await clientFor(context, meant));
+  const [department] = client ? [] : await firstDepartment.run(undefined, context.tx);
+  const project = await addProject(context, {
+    id,
+    name: name.trim(),
+    clientId: client?.id ?? null,
+    departmentId: department?.id ?? null,
+    currency: client?.currency ?? context.firm.currency,
+  });
+  await audit(context, 'project made', [
+    { kind: 'project', id, after: { name: project.name, code: project.code, client: client?.name ?? null } },
+  ]);
+  return { project, client };
+}

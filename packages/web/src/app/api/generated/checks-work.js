@@ -1,0 +1,159 @@
+var __getOwnPropNames = Object.getOwnPropertyNames;
+var __commonJS = (cb, mod) => function() {
+  try {
+    return mod || (0, cb[__getOwnPropNames(cb)[0]])((mod = { exports: {} }).exports, mod), mod.exports;
+  } catch (e) {
+    throw mod = 0, e;
+  }
+};
+
+// packages/contracts/node_modules/ajv/dist/runtime/ucs2length.js
+var require_ucs2length = __commonJS({
+  "packages/contracts/node_modules/ajv/dist/runtime/ucs2length.js"(exports) {
+    "use strict";
+    Object.defineProperty(exports, "__esModule", { value: !0 });
+    function ucs2length(str) {
+      let len = str.length, length = 0, pos = 0, value;
+      for (; pos < len; )
+        length++, value = str.charCodeAt(pos++), value >= 55296 && value <= 56319 && pos < len && (value = str.charCodeAt(pos), (value & 64512) === 56320 && pos++);
+      return length;
+    }
+    exports.default = ucs2length;
+    ucs2length.code = 'require("ajv/dist/runtime/ucs2length").default';
+  }
+});
+
+// <stdin>
+var createProject = validate32;
+var formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
+function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate32.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate32.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.client !== void 0) {
+                let data2 = data.client, _errs6 = errors, _errs7 = errors, valid1 = !1, _errs8 = errors;
+                if (errors === _errs8)
+                  if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
+                    let missing1;
+                    if (data2.id === void 0 && (missing1 = "id")) {
+                      let err0 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" };
+                      vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                    } else {
+                      let _errs10 = errors;
+                      for (let key1 in data2)
+                        if (!(key1 === "id" || key1 === "name")) {
+                          let err1 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                          vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                          break;
+                        }
+                      if (_errs10 === errors) {
+                        if (data2.id !== void 0) {
+                          let data3 = data2.id, _errs11 = errors;
+                          if (errors === _errs11 && errors === _errs11)
+                            if (typeof data3 == "string") {
+                              if (!formats0.test(data3)) {
+                                let err2 = { instancePath: instancePath + "/client/id", schemaPath: "#/properties/client/anyOf/0/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                              }
+                            } else {
+                              let err3 = { instancePath: instancePath + "/client/id", schemaPath: "#/properties/client/anyOf/0/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                              vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                            }
+                          var valid2 = _errs11 === errors;
+                        } else
+                          var valid2 = !0;
+                        if (valid2)
+                          if (data2.name !== void 0) {
+                            let data4 = data2.name, _errs13 = errors;
+                            if (errors === _errs13)
+                              if (typeof data4 == "string") {
+                                if (func1(data4) > 200) {
+                                  let err4 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
+                                  vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                                } else if (func1(data4) < 1) {
+                                  let err5 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                                  vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                                } else if (!pattern4.test(data4)) {
+                                  let err6 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                                  vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                                }
+                              } else {
+                                let err7 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                              }
+                            var valid2 = _errs13 === errors;
+                          } else
+                            var valid2 = !0;
+                      }
+                    }
+                  } else {
+                    let err8 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                    vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                  }
+                var _valid0 = _errs8 === errors;
+                valid1 = valid1 || _valid0;
+                let _errs15 = errors;
+                if (data2 !== null) {
+                  let err9 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                }
+                var _valid0 = _errs15 === errors;
+                if (valid1 = valid1 || _valid0, valid1)
+                  errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
+                else {
+                  let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate32.errors = vErrors, !1;
+                }
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
+}
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+export {
+  createProject
+};
