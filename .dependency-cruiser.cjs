@@ -3,7 +3,7 @@ const only = (name, from, allowed) => ({
   name,
   severity: 'error',
   comment: `${from} may import only ${allowed}`,
-  from: { path: `^packages/${from}/src`, pathNot: '\\.spec\\.ts$' },
+  from: { path: `^packages/${from}/src`, pathNot: '\\.spec\\.ts$|/src/testing/' },
   to: { path: '^packages/', pathNot: `^packages/(${allowed})/` },
 });
 

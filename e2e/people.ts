@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { Browser, Locator, Page, expect } from '@playwright/test';
 
 export type Role = 'owner' | 'manager' | 'bookkeeper' | 'staff';
@@ -12,8 +13,8 @@ const SIGN_INS: Readonly<Record<Role, readonly [email: string, password: string]
 /** Milliseconds by which every request is held up, half of it to one and a half of it, so that answers overtake each other. */
 const SLOW = Number(process.env['SLOW'] ?? 0);
 
-/** Signs in with keyboard alone, in a window of its own. */
-export async function signedIn(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+/** A window of its own, in which nothing may go wrong unseen and no focus may be lost. */
+export async function opened(browser: Browser, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
   const context = await browser.newContext(options);
   if (SLOW > 0)
     await context.route('**/api/**', async (route) => {
@@ -26,6 +27,12 @@ export async function signedIn(browser: Browser, role: Role, options: Parameters
   page.on('response', (response) => response.status() >= 500 && faults.push(`${response.status()} ${response.url()}`));
   page.on('close', () => expect(faults).toEqual([]));
   await noFocusLost(page, (what) => faults.push(what));
+  return page;
+}
+
+/** Signs in with keyboard alone, in a window of its own. */
+export async function signedIn(browser: Browser, role: Role, options: Parameters<Browser['newContext']>[0] = {}): Promise<Page> {
+  const page = await opened(browser, options);
   await page.goto('/sign-in');
   await page.getByLabel('E-mail address').fill(`${SIGN_INS[role][0]}@quillfeather.example`);
   await page.getByLabel('Password').fill(SIGN_INS[role][1]);
@@ -50,6 +57,24 @@ async function noFocusLost(page: Page, tell: (what: string) => void): Promise<vo
     document.addEventListener('keydown', watch, true);
     document.addEventListener('click', watch, true);
   });
+}
+
+/** Holds what is shown to axe's rules, all of them. A message as HTML stands in a frame without scripts, where nothing can look. */
+export async function fits(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+}
+
+/** Opens the link of the newest message to somebody, once it has come. */
+export async function followLink(page: Page, address: string, subject: string | RegExp): Promise<void> {
+  await page.goto(process.env['MAIL_PAGE']!);
+  const message = page.getByRole('listitem').filter({ hasText: address }).getByRole('link', { name: subject }).first();
+  await expect(async () => {
+    await page.reload();
+    await expect(message).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await message.click();
+  await page.getByRole('link', { name: /#/ }).click();
 }
 
 /** Answers a question of the page: writes the words, presses the button. */

@@ -1,15 +1,8 @@
-import { AxeBuilder } from '@axe-core/playwright';
-import { Page, expect, test } from '@playwright/test';
-import { signedIn } from './people';
+import { expect, test } from '@playwright/test';
+import { fits, signedIn } from './people';
 
 const ADDRESS = 'ines.marchetti@quillfeather.example';
 const [HER_OWN, ANOTHER] = ['yew-lantern-demo', 'yew lantern again'] as const;
-
-async function fits(page: Page): Promise<void> {
-  // A message as HTML stands in a frame without scripts, where nothing can look.
-  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
-}
 
 test('somebody who has forgotten his password comes back in by the link of a message, by keyboard alone', async ({ browser }) => {
   const context = await browser.newContext();

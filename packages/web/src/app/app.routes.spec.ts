@@ -11,6 +11,7 @@ import { weekOfEntries } from './testing/fixtures';
 const ACCOUNT: Session = {
   account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
   firms: [{ slug: 'f', name: 'Firm' }],
+  founding: 'open',
   mailPage: null,
   demo: [],
 };
@@ -55,8 +56,10 @@ describe('the ways through the page', () => {
     expect(await goTo('/f/f/record?scope=all', { ...ACCOUNT, account: null })).toBe('/sign-in?back=/f/f/record?scope=all');
   });
 
-  it('lead to the sign-in page without a firm, and say when a firm is none of theirs', async () => {
-    expect(await goTo('/', { ...ACCOUNT, firms: [] })).toBe('/sign-in');
+  it('lead to founding where nobody is yet, and without a firm; and say when a firm is none of theirs', async () => {
+    expect(await goTo('/', { ...ACCOUNT, account: null, founding: 'first' })).toBe('/found');
+    TestBed.resetTestingModule();
+    expect(await goTo('/', { ...ACCOUNT, firms: [] })).toBe('/found');
     TestBed.resetTestingModule();
     expect(await goTo('/f/f/record', ACCOUNT, false)).toBe('/sign-in?unknown=f');
   });

@@ -6,13 +6,13 @@ import { Api } from './api/api';
 import { ProblemError } from './api/problem-error';
 import { sessionActions, sessionFeature } from './state/session';
 
-/** Reads who is signed in once; sends everybody else to the sign-in page, with the way back. */
+/** Reads who is signed in once; sends everybody else to the sign-in page, with the way back, or where nobody is yet to founding. */
 const signedIn: CanActivateFn = async (_route, state) => {
   const [store, router] = [inject(Store), inject(Router)];
   const session = await sessionOf(store);
-  return session.account
-    ? true
-    : router.createUrlTree(['/sign-in'], { queryParams: state.url === '/' ? {} : { back: state.url } });
+  if (session.account) return true;
+  if (session.founding === 'first') return router.createUrlTree(['/found']);
+  return router.createUrlTree(['/sign-in'], { queryParams: state.url === '/' ? {} : { back: state.url } });
 };
 
 async function sessionOf(store: Store) {
@@ -20,12 +20,12 @@ async function sessionOf(store: Store) {
   return firstValueFrom(store.select(sessionFeature.selectSession).pipe(filter((session) => session !== null)));
 }
 
-/** The first firm of somebody who comes without naming one. */
+/** The first firm of somebody who comes without naming one; who has none may found one. */
 const toFirm: CanActivateFn = async () => {
   const [store, router] = [inject(Store), inject(Router)];
   const session = await sessionOf(store);
   const first = session.firms[0];
-  return first ? router.createUrlTree(['/f', first.slug, 'record']) : router.createUrlTree(['/sign-in']);
+  return first ? router.createUrlTree(['/f', first.slug, 'record']) : router.createUrlTree(['/found']);
 };
 
 /** Opens a firm: who one is there, with which rights. */
@@ -51,6 +51,10 @@ export const routes: Routes = [
     loadComponent: () => import('./sign-in/forgotten').then((m) => m.Forgotten),
   },
   { path: 'reset', title: 'A new password · Yellowwood', loadComponent: () => import('./sign-in/reset').then((m) => m.Reset) },
+  { path: 'found', title: 'Found a firm · Yellowwood', loadComponent: () => import('./found/found').then((m) => m.Found) },
+  { path: 'verify', title: 'Your address · Yellowwood', loadComponent: () => import('./found/verify').then((m) => m.Verify) },
+  { path: 'join', title: 'Join · Yellowwood', loadComponent: () => import('./found/join').then((m) => m.Join) },
+  { path: 'texts', title: 'Terms and data · Yellowwood', loadComponent: () => import('./found/texts').then((m) => m.TextsPage) },
   {
     path: 'f/:firm',
     canActivate: [signedIn, inFirm],
@@ -72,6 +76,11 @@ export const routes: Routes = [
         path: 'results',
         title: 'Results · Yellowwood',
         loadComponent: () => import('./results/results').then((m) => m.ResultsScreen),
+      },
+      {
+        path: 'settings/people',
+        title: 'People · Yellowwood',
+        loadComponent: () => import('./settings/people/people').then((m) => m.PeopleScreen),
       },
       { path: '**', redirectTo: 'record' },
     ],

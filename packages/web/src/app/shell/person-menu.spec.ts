@@ -9,6 +9,7 @@ import { PersonMenu } from './person-menu';
 const SESSION: Session = {
   account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
   firms: [{ slug: 'f', name: 'Firm' }],
+  founding: 'open',
   mailPage: null,
   demo: [],
 };
@@ -35,6 +36,7 @@ describe("the person's menu", () => {
       server.on('changePreferences', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, ...body } })),
     );
     expect(items()).toEqual([
+      'Found another firm',
       'Light',
       'Dark',
       'As the system',
@@ -50,6 +52,20 @@ describe("the person's menu", () => {
     expect(page.server.to('changePreferences')[0]!.body).toEqual({ theme: 'dark', durationForm: 'clock' });
     expect(document.documentElement.dataset['theme']).toBe('dark');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.theme).toBe('dark');
+  });
+
+  it('leads to the other firms that one belongs to, and to settings by right', async () => {
+    await menu();
+    const firms = [...SESSION.firms, { slug: 'other', name: 'Other firm' }];
+    TestBed.inject(Store).dispatch(sessionActions.known({ session: { ...SESSION, firms, founding: 'closed' } }));
+    await page.settle();
+    expect(items()).toContain('To Other firm');
+    expect(items()).not.toContain('Found another firm');
+    expect(items()).not.toContain('Settings');
+    const links = [...document.querySelectorAll<HTMLElement>('.cdk-overlay-container a')];
+    links.find((link) => link.textContent!.includes('Other firm'))!.click();
+    await page.settle(20);
+    expect(TestBed.inject(Router).url).toBe('/f/other/record');
   });
 
   it('keeps both of two preferences that are chosen one right after the other', async () => {
@@ -81,7 +97,9 @@ describe("the person's menu", () => {
   });
 
   it('signs out, forgets who was here, and goes to the sign-in page', async () => {
-    await menu((server) => server.on('signOut', () => ({ account: null, firms: [], mailPage: null, demo: [] })));
+    await menu((server) =>
+      server.on('signOut', () => ({ account: null, firms: [], founding: 'open', mailPage: null, demo: [] })),
+    );
     await page.press('Sign out');
     await page.settle(20);
     expect(TestBed.inject(Router).url).toBe('/sign-in');

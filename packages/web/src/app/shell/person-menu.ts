@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject } from '@angular/core';
 import { MatDivider } from '@angular/material/divider';
 import { MatMenu, MatMenuItem, MatMenuTrigger } from '@angular/material/menu';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { Api } from '../api/api';
@@ -15,7 +15,7 @@ type Account = NonNullable<Session['account']>;
 /** The person's own menu: theme, form of durations, password, sign out. */
 @Component({
   selector: 'yw-person-menu',
-  imports: [MatDivider, MatMenu, MatMenuItem, MatMenuTrigger],
+  imports: [MatDivider, MatMenu, MatMenuItem, MatMenuTrigger, RouterLink],
   templateUrl: './person-menu.html',
   styles: `
     :host {
@@ -59,6 +59,11 @@ export class PersonMenu {
   protected readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   protected readonly name = computed(() => this.me()?.person.name ?? this.account()?.name ?? '');
   protected readonly firm = computed(() => this.me()?.firm.name ?? '');
+  protected readonly slug = computed(() => this.me()?.firm.slug ?? '');
+  private readonly session = this.store.selectSignal(sessionFeature.selectSession);
+  /** The other firms that one belongs to. */
+  protected readonly others = computed(() => (this.session()?.firms ?? []).filter(({ slug }) => slug !== this.slug()));
+  protected readonly founding = computed(() => (this.session()?.founding ?? 'closed') !== 'closed');
   protected readonly initials = computed(() =>
     this.name()
       .split(/\s+/)

@@ -115,15 +115,24 @@ describe('the shell', () => {
   it('opens and closes the scope where it has no place of its own', async () => {
     await shell('/f/f/record', ['owner'], true);
     await page.press('Choose scope');
-    expect(page.element.querySelector('yw-scope-tree')!.classList).toContain('open');
+    expect(page.element.querySelector('.side')!.classList).toContain('open');
     page.element.querySelector<HTMLElement>('[role=treeitem]')!.click();
     await page.settle();
-    expect(page.element.querySelector('yw-scope-tree')!.classList).not.toContain('open');
+    expect(page.element.querySelector('.side')!.classList).not.toContain('open');
+  });
+
+  it('shows the settings where the scope stands otherwise, and no why', async () => {
+    await shell('/f/f/settings/people', ['owner']);
+    expect(page.element.querySelector('yw-scope-tree')).toBeNull();
+    expect(page.texts('yw-settings-list li a')).toContain('People');
+    expect(page.element.querySelector('yw-why-panel, .handle')).toBeNull();
+    await page.press('Choose scope');
+    expect(document.activeElement).toBe(page.element.querySelector('yw-settings-list input'));
   });
 
   it('closes the scope by its button, Escape or a press beside it, and the focus goes in and out with it', async () => {
     await shell('/f/f/record', ['owner'], true);
-    const isOpen = () => page.element.querySelector('yw-scope-tree')!.classList.contains('open');
+    const isOpen = () => page.element.querySelector('.side')!.classList.contains('open');
     await page.press('Choose scope');
     const find = page.element.querySelector<HTMLElement>('yw-scope-tree input')!;
     expect([isOpen(), document.activeElement]).toEqual([true, find]);
@@ -160,7 +169,7 @@ describe('the shell', () => {
       await page.key(document.activeElement!, 'F6', { shiftKey });
       return here()!.tagName.toLowerCase();
     };
-    page.element.querySelector<HTMLElement>('yw-scope-tree')!.style.display = 'block';
+    page.element.querySelector<HTMLElement>('.side')!.style.display = 'block';
     const main = page.element.querySelector('main')!;
     main.insertAdjacentHTML(
       'beforeend',

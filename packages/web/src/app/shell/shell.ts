@@ -21,6 +21,8 @@ import { sessionFeature } from '../state/session';
 import { Keys } from './keys';
 import { ScopeTree } from './scope-tree';
 import { StepRail } from './step-rail';
+import { SettingsList } from '../settings/settings-list';
+import { NotFetched } from '../ui/not-fetched';
 import { TimerDock } from './timer-dock';
 import { WhyPanel } from './why-panel';
 
@@ -30,7 +32,7 @@ import { WhyPanel } from './why-panel';
  */
 @Component({
   selector: 'yw-shell',
-  imports: [CdkTrapFocus, RouterOutlet, StepRail, ScopeTree, WhyPanel, TimerDock],
+  imports: [CdkTrapFocus, NotFetched, RouterOutlet, SettingsList, StepRail, ScopeTree, WhyPanel, TimerDock],
   templateUrl: './shell.html',
   styleUrl: './shell.scss',
   host: {
@@ -53,6 +55,8 @@ export class Shell {
       .pipe(map((state) => state.matches)),
     { initialValue: false },
   );
+  /** Settings stand apart from the steps: no scope narrows them. */
+  protected readonly inSettings = computed(() => this.address.part() === 'settings');
   protected readonly records = computed(() => !!this.rights()['time.record']);
   /**
    * What the person chose, by step; until then the steps whose work is done with it open with it, where there
@@ -64,6 +68,7 @@ export class Shell {
   );
   protected readonly whyShown = computed(() => {
     const step = this.address.step() ?? '';
+    if (this.inSettings()) return false;
     const beside = ['record', 'review', 'collect'].includes(step) || this.address.selection()?.kind === 'figure';
     return this.choice()[step] ?? (beside && !this.over());
   });
@@ -78,8 +83,7 @@ export class Shell {
   protected drawer(open: boolean): void {
     if (open === this.scopeOpen()) return;
     this.scopeOpen.set(open);
-    const into = () =>
-      this.host.nativeElement.querySelector<HTMLElement>(open ? 'yw-scope-tree input' : '.scope-button')?.focus();
+    const into = () => this.host.nativeElement.querySelector<HTMLElement>(open ? '.side input' : '.scope-button')?.focus();
     afterNextRender(into, { injector: this.injector });
   }
 

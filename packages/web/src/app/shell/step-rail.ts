@@ -25,6 +25,7 @@ const COLOURS: Readonly<Record<Step, string>> = {
   imports: [RouterLink, Brand, PersonMenu],
   templateUrl: './step-rail.html',
   styleUrl: './step-rail.scss',
+  host: { role: 'banner' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class StepRail {

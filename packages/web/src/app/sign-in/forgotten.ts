@@ -23,7 +23,7 @@ import { emailLike } from '../ui/form/field';
 export class Forgotten {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  protected readonly form = new FormGroup({ email: new FormControl('', { nonNullable: true, validators: emailLike }) });
+  protected readonly form = new FormGroup({ email: new FormControl('', { nonNullable: true, validators: emailLike() }) });
   protected readonly command = command();
   private readonly field = viewChild(TextField);
   /** The address that was asked for. */

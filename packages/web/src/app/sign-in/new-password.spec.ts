@@ -13,7 +13,7 @@ describe('a forgotten password', () => {
 
   async function screen(mailPage: string | null, prepare: (server: FakeServer) => void) {
     page = await open(Forgotten, { url: '/forgotten', roles: [], prepare });
-    const session = { account: null, firms: [], mailPage, demo: [] };
+    const session = { account: null, firms: [], founding: 'open' as const, mailPage, demo: [] };
     TestBed.inject(Store).dispatch(sessionActions.known({ session }));
     await page.settle();
   }

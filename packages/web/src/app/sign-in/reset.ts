@@ -1,9 +1,16 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, afterRenderEffect, inject, signal, viewChild } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  afterRenderEffect,
+  effect,
+  inject,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { ActivatedRoute, RouterLink } from '@angular/router';
-import { filter } from 'rxjs';
+import { RouterLink } from '@angular/router';
 import { Api } from '../api/api';
 import { Brand } from '../ui/brand';
 import { command } from '../ui/command';
@@ -11,6 +18,7 @@ import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { TextField } from '../ui/form/text-field';
 import { longEnough } from '../ui/form/field';
+import { tokenOfLink } from './token-of-link';
 
 /** Sets a new password by the link of a message. */
 @Component({
@@ -22,7 +30,7 @@ import { longEnough } from '../ui/form/field';
 })
 export class Reset {
   private readonly api = inject(Api);
-  protected readonly token = signal('');
+  protected readonly token = tokenOfLink('/reset');
   protected readonly form = new FormGroup({
     password: new FormControl('', { nonNullable: true, validators: longEnough }),
   });
@@ -32,19 +40,11 @@ export class Reset {
 
   constructor() {
     afterRenderEffect({ read: () => this.field()?.focus() });
-    const { history } = inject(DOCUMENT).defaultView!;
-    // Also where a whole link follows one that was cut off, which moves only within the page.
-    inject(ActivatedRoute)
-      .fragment.pipe(
-        filter((fragment) => fragment !== null),
-        takeUntilDestroyed(),
-      )
-      .subscribe((token) => {
-        this.token.set(token);
-        this.done.set(false);
-        // The address stays in the history of the browser, its token not.
-        history.replaceState(null, '', '/reset');
-      });
+    // Another link is another try.
+    effect(() => {
+      this.token();
+      untracked(() => this.done.set(false));
+    });
   }
 
   protected async change(): Promise<void> {

@@ -7,12 +7,14 @@ import { SignIn } from './sign-in';
 const NOBODY: Session = {
   account: null,
   firms: [],
+  founding: 'open',
   mailPage: 'http://127.0.0.1:9/',
   demo: [{ role: 'owner', name: 'Anselm Rooke', email: 'anselm@firm.example', password: 'oak' }] as Session['demo'],
 };
 const SOMEBODY: Session = {
   account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
   firms: [{ slug: 'f', name: 'Firm' }],
+  founding: 'open',
   mailPage: null,
   demo: [],
 };

@@ -1,16 +1,16 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { ActivatedRoute, Router, RouterLink } from '@angular/router';
+import { ActivatedRoute, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
 import { sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
-import { focusWhenThere } from '../ui/focus-when-there';
 import { SendsForm } from '../ui/form/drafts';
 import { emailLike, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
+import { toTheWork } from './to-the-work';
 
 /** Signing in; in demo mode with the demo firm's sign-ins beside it. */
 @Component({
@@ -23,17 +23,17 @@ import { TextField } from '../ui/form/text-field';
 export class SignIn {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  private readonly router = inject(Router);
+  private readonly toTheWork = toTheWork();
   private readonly route = inject(ActivatedRoute);
-  private readonly document = inject(DOCUMENT);
   protected readonly form = new FormGroup({
-    email: new FormControl('', { nonNullable: true, validators: emailLike }),
+    email: new FormControl('', { nonNullable: true, validators: emailLike() }),
     password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
   });
   protected readonly busy = signal(false);
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
   protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
   protected readonly demo = computed(() => this.session()?.demo ?? []);
+  protected readonly founding = computed(() => (this.session()?.founding ?? 'closed') !== 'closed');
   protected readonly mailPage = computed(() => this.session()?.mailPage ?? null);
   protected readonly sentence = signal(
     this.route.snapshot.queryParamMap.has('unknown') ? 'There is no firm of this name that you belong to.' : '',
@@ -56,9 +56,7 @@ export class SignIn {
       this.store.dispatch(sessionActions.known({ session }));
       const back = this.route.snapshot.queryParamMap.get('back');
       // Only a way within this page is followed.
-      await this.router.navigateByUrl(back?.startsWith('/f/') ? back : '/');
-      // The form is gone; whoever works by keyboard goes on at the work.
-      focusWhenThere(() => this.document.getElementById('work')).subscribe();
+      await this.toTheWork(back?.startsWith('/f/') ? back : '/');
     } catch (error) {
       this.sentence.set(sentenceOf(error));
     } finally {

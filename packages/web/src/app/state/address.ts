@@ -36,7 +36,9 @@ export class Address {
 
   /** The short name of the firm, empty before a firm is chosen. */
   readonly firm = computed(() => (this.segments()[0] === 'f' ? (this.segments()[1] ?? '') : ''));
-  readonly step = computed(() => this.segments()[2] as Step | undefined);
+  /** The part of the firm that is open: a step, or the settings. */
+  readonly part = computed(() => this.segments()[2]);
+  readonly step = computed(() => STEPS.find((step) => step === this.part()));
   readonly scope = computed(() => this.tree().queryParamMap.get('scope') ?? 'all');
   readonly scopeId = computed(() => this.scope().split(':')[1] ?? null);
   readonly period = computed((): Period | null => {
@@ -77,7 +79,7 @@ export class Address {
     // How a step was looked at last, for when one comes back to it: its period and choices, not what was selected.
     effect(() => {
       const [step, tree] = [this.step(), this.tree()];
-      if (!step || !STEPS.includes(step)) return;
+      if (!step) return;
       const own = STEP_PARTS.flatMap((name) => {
         const text = tree.queryParamMap.get(name);
         return text === null ? [] : [[name, text]];

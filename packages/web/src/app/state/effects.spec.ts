@@ -142,7 +142,7 @@ describe('what the page reads by itself', () => {
   });
 
   it('is who is signed in, or why that cannot be known', async () => {
-    const session: Session = { account: null, firms: [], mailPage: null, demo: [] };
+    const session: Session = { account: null, firms: [], founding: 'open', mailPage: null, demo: [] };
     await start(['staff'], (server) => server.on('readSession', () => session));
     store().dispatch(sessionActions.read());
     await page.settle(20);

@@ -72,6 +72,7 @@ describe('figures, dates and times of the page', () => {
         session: {
           account: { id: 'a', email: 'a@b.example', name: 'A', theme: 'light', durationForm: 'decimal' },
           firms: [],
+          founding: 'open',
           mailPage: null,
           demo: [],
         },

@@ -1,6 +1,6 @@
 import { EntityState, createEntityAdapter } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
-import type { Overview, People, StageBar, Work } from '@yellowwood/contracts';
+import type { MadeProject, Overview, People, StageBar, Work } from '@yellowwood/contracts';
 
 export type Project = Work['projects'][number];
 export type Task = Work['tasks'][number];
@@ -12,6 +12,7 @@ export const workActions = createActionGroup({
     'work known': props<{ work: Work }>(),
     'work unreadable': props<{ sentence: string }>(),
     'work used': props<{ projectId: string; taskId: string | null }>(),
+    'project made': props<MadeProject>(),
     'people known': props<{ people: People['people'] }>(),
     'overview known': props<{ overview: Overview }>(),
   },
@@ -77,6 +78,11 @@ export const workFeature = createFeature({
       lately: work.lately,
       known: true,
       sentence: '',
+    })),
+    on(workActions.projectMade, (state, { project, client }) => ({
+      ...state,
+      clients: client && !state.clients.some(({ id }) => id === client.id) ? [...state.clients, client] : state.clients,
+      projects: projects.upsertOne(project, state.projects),
     })),
     on(workActions.workUnreadable, (state, { sentence }) => ({ ...state, sentence })),
     on(workActions.workUsed, (state, { projectId, taskId }) => ({

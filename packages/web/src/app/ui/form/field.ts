@@ -111,8 +111,9 @@ function sentenceOf({ errors }: AbstractControl): string {
 }
 
 /** What cannot be an e-mail address is said at its field. */
-export const emailLike: ValidatorFn = ({ value }) =>
-  String(value).includes('@') ? null : says('Type your e-mail address, such as name@firm.example.');
+export function emailLike(whose = 'your'): ValidatorFn {
+  return ({ value }) => (/\S@\S/.test(String(value)) ? null : says(`Type ${whose} e-mail address, such as name@firm.example.`));
+}
 
 /** What is too short for a new password is said at its field. */
 export const longEnough: ValidatorFn = ({ value }) =>

@@ -56,11 +56,23 @@ export abstract class FindField<T> extends Field<T | null> {
     effect(() => (this.box()!.nativeElement.value = this.shown()));
   }
 
+  /** What may be made of what was typed, in words; empty where nothing may. */
+  protected readonly offer: Signal<string> = signal('');
+
+  /** Makes it, of what was typed. */
+  protected make(_typed: string): void {}
+
   protected readonly display = (one: Findable<T> | null): string => one?.shown ?? '';
 
   protected pick(event: MatAutocompleteSelectedEvent): void {
-    const { value } = event.option.value as Findable<T>;
+    const chosen = event.option.value as Findable<T> | null;
+    const typed = (this.typed() ?? '').trim();
     this.typed.set(null);
+    if (chosen) this.take(chosen.value);
+    else this.make(typed);
+  }
+
+  protected take(value: T): void {
     this.give(value);
     this.picked.emit(value);
   }
@@ -80,6 +92,10 @@ export abstract class FindField<T> extends Field<T | null> {
     this.leave();
     if (to instanceof HTMLElement && to.tabIndex >= 0) this.trigger().closePanel();
     if (!this.trigger().panelOpen) this.restore();
+  }
+
+  protected close(): void {
+    this.trigger().closePanel();
   }
 
   clear(): void {

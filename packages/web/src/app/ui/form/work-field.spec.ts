@@ -1,7 +1,8 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
+import { sessionActions } from '../../state/session';
 import { workActions } from '../../state/work';
-import { Page, WORK, id, open } from '../../testing/fake-server';
+import { Page, WORK, id, me, open } from '../../testing/fake-server';
 import { PickedWork, WorkField } from './work-field';
 
 describe('the work field', () => {
@@ -69,6 +70,42 @@ describe('the work field', () => {
     expect(page.offered()).toEqual(['Bridge 599Harbour Trust']);
     await page.find('bridge');
     expect(page.offered().length).toBe(40);
+  });
+
+  it('makes a project that is not there yet, for a new client, by those who may', async () => {
+    expect(await page.find('boat house')).toEqual(['Nothing of that name. Type another part of it.']);
+    TestBed.inject(Store).dispatch(sessionActions.meRead({ me: me('owner') }));
+    const made = { ...WORK.projects[0]!, id: id(22), clientId: id(12), name: 'Boat house' };
+    const client = { id: id(12), name: 'Quay Trust', currency: 'GBP' };
+    page.server.on('createProject', () => ({ project: made, client }));
+    expect(await page.find('boat house')).toEqual(['New project “boat house” …']);
+    await page.key(box(), 'Enter');
+    await page.settle(300);
+    const dialog = document.querySelector('mat-dialog-container')!;
+    const [name, whom] = [...dialog.querySelectorAll('input')];
+    expect([name!.value, dialog.textContent]).toEqual(['boat house', jasmine.stringContaining('never billed')]);
+    name!.value = 'Boat house';
+    name!.dispatchEvent(new Event('input', { bubbles: true }));
+    whom!.focus();
+    whom!.value = 'harbour trust';
+    whom!.dispatchEvent(new Event('input', { bubbles: true }));
+    await page.settle(30);
+    // One that is there is not made again.
+    expect(page.offered()).toEqual(['Harbour Trust']);
+    whom!.value = 'Quay Trust';
+    whom!.dispatchEvent(new Event('input', { bubbles: true }));
+    await page.settle(30);
+    expect(page.offered()).toEqual(['New client “Quay Trust”']);
+    await page.key(whom!, 'Enter');
+    await page.settle(30);
+    await page.answer('Make the project');
+    const [{ body }] = page.server.to('createProject') as unknown as [{ body: { client: object } }];
+    expect(body).toEqual(
+      jasmine.objectContaining({ name: 'Boat house', client: jasmine.objectContaining({ name: 'Quay Trust' }) }),
+    );
+    expect(picked).toEqual([{ projectId: id(22), taskId: null }]);
+    expect([box().value, page.offered()]).toEqual(['Boat house', []]);
+    expect((await page.find('quay'))[0]).toBe('Boat houseQuay Trust');
   });
 
   it('says that nothing has that name', async () => {

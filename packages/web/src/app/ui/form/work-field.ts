@@ -1,8 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { MatAutocomplete, MatAutocompleteSelectedEvent, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
+import { MatAutocomplete, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
 import { Store } from '@ngrx/store';
 import { group } from 'd3-array';
+import { sessionFeature } from '../../state/session';
 import { workActions, workFeature } from '../../state/work';
+import { Dialogs } from '../dialogs';
 import { FieldWords } from './field-words';
 import { FindField, Findable } from './find-field';
 
@@ -74,9 +76,26 @@ export class WorkField extends FindField<PickedWork> {
     return `${projectId} ${taskId ?? ''}`;
   }
 
-  protected override pick(event: MatAutocompleteSelectedEvent): void {
-    super.pick(event);
-    const { value } = event.option.value as Findable<PickedWork>;
+  private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
+  private readonly dialogs = inject(Dialogs);
+  /** Work that is not there yet is made on the spot, by those who may. */
+  protected override readonly offer = computed(() => {
+    const typed = (this.typed() ?? '').trim();
+    return typed && this.rights()['work.change'] ? `New project “${typed}” …` : '';
+  });
+
+  protected override take(value: PickedWork): void {
+    super.take(value);
     this.store.dispatch(workActions.workUsed(value));
+  }
+
+  protected override make(name: string): void {
+    void this.dialogs
+      .open<string>(() => import('./new-project').then((m) => m.NewProjectDialog), { data: name })
+      .then((projectId) => {
+        // The focus comes back to the field; its list is not wanted again.
+        this.close();
+        if (projectId) this.take({ projectId, taskId: null });
+      });
   }
 }

@@ -1,0 +1,133 @@
+import { Browser, expect, test } from '@playwright/test';
+import { chooseOf, fits, followLink, opened } from './people';
+
+/** A firm of this run alone. */
+const RUN = Date.now().toString(36);
+const nora = { name: 'Nora Quist', email: `nora@quist-${RUN}.example`, password: 'nine umber kettles sing' };
+const piers = { name: 'Piers Stell', email: `piers@quist-${RUN}.example`, password: 'plum ladder seven geese' };
+const FIRM = `Quist Boatyard ${RUN}`;
+
+const options: Parameters<Browser['newContext']>[0] = { locale: 'en-IE', timezoneId: 'Europe/Dublin' };
+
+test.describe.serial('a firm of one’s own', () => {
+  test('a stranger founds a firm and starts the first timer, in at most fifteen interactions', async ({ browser }) => {
+    const page = await opened(browser, options);
+    let count = 0;
+    const did = async (what: Promise<unknown>) => {
+      count += 1;
+      await what;
+    };
+    await page.goto('/');
+    await did(page.getByRole('link', { name: 'Found a firm' }).click());
+    await expect(page.getByRole('heading', { name: 'You' })).toBeVisible();
+    await fits(page);
+    await did(page.getByLabel('Your name').fill(nora.name));
+    await did(page.getByLabel('E-mail address').fill(nora.email));
+    await did(page.getByLabel(/^Password/).fill(nora.password));
+    await did(page.getByLabel(/I agree/).check());
+    await did(page.getByRole('button', { name: 'Go on' }).click());
+    await expect(page.getByRole('status')).toContainText(nora.email);
+    await fits(page);
+
+    // The mailbox is left out of the count.
+    await followLink(page, nora.email, 'Is this your address?');
+    await expect(page.getByRole('heading', { name: 'The firm' })).toBeVisible();
+    await expect(page.getByLabel('Currency')).toHaveValue(/^EUR/);
+    await fits(page);
+    await did(page.getByLabel('Name').fill(FIRM));
+    await did(page.keyboard.press('Enter'));
+    await expect(page.getByRole('heading', { name: 'First work' })).toBeVisible();
+    await fits(page);
+    await did(page.getByLabel('Client').fill('Quay Trust'));
+    await did(page.getByLabel('Project').fill('Boat house'));
+    await did(page.keyboard.press('Enter'));
+    await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
+    await fits(page);
+    await did(page.getByRole('button', { name: 'Nobody yet, to my week' }).click());
+    await page.waitForURL('**/record');
+    await did(page.getByRole('button', { name: 'Start timer' }).click());
+    await expect(page.getByRole('timer')).toBeVisible();
+    expect(count).toBeLessThanOrEqual(15);
+    test.info().annotations.push({ type: 'interactions', description: String(count) });
+
+    // What it is for is made on the spot: a client and a project that were not there yet.
+    const work = page.locator('yw-timer-facts').getByLabel('Project or task');
+    await work.fill('Slipway');
+    await expect(page.getByRole('option', { name: 'New project “Slipway” …' })).toBeVisible();
+    await page.keyboard.press('Enter');
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByLabel('Project')).toHaveValue('Slipway');
+    await fits(page);
+    await dialog.getByLabel('Client').fill('Mole Trust');
+    await expect(page.getByRole('option', { name: 'New client “Mole Trust”' })).toBeVisible();
+    await page.keyboard.press('Enter');
+    await dialog.getByRole('button', { name: 'Make the project' }).click();
+    await expect(work).toHaveValue('Slipway');
+    await expect(page.locator('yw-timer-dock').getByRole('button', { name: /^Slipway/ })).toBeVisible();
+    await expect(page.getByRole('treeitem', { name: /Mole Trust/ })).toBeVisible();
+    await page.context().close();
+  });
+
+  test('invites somebody by keyboard alone, who joins by the message and records, and sees no more than staff do', async ({
+    browser,
+  }) => {
+    const owner = await opened(browser, options);
+    await owner.goto('/sign-in');
+    await owner.getByLabel('E-mail address').fill(nora.email);
+    await owner.getByLabel('Password').fill(nora.password);
+    await owner.keyboard.press('Enter');
+    await owner.waitForURL('**/record');
+    await owner.getByRole('button', { name: /, menu of / }).focus();
+    await owner.keyboard.press('Enter');
+    await owner.getByRole('menuitem', { name: 'Settings' }).focus();
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
+    await expect(owner.getByRole('row', { name: /Nora Quist/ })).toContainText('Owner');
+    await fits(owner);
+    await owner.getByRole('button', { name: 'Invite somebody' }).focus();
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByLabel('Name', { exact: true })).toBeFocused();
+    await owner.keyboard.type(piers.name);
+    await owner.keyboard.press('Tab');
+    await owner.keyboard.type(piers.email);
+    await fits(owner);
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('invited');
+
+    const page = await opened(browser, options);
+    await followLink(page, piers.email, /Nora Quist invites you/);
+    await expect(page.getByRole('heading', { name: `Join ${FIRM}` })).toBeVisible();
+    await expect(page).toHaveURL(/\/join$/);
+    await fits(page);
+    await page.getByLabel(/^Password/).focus();
+    await page.keyboard.type(piers.password);
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Space');
+    await page.getByRole('button', { name: 'Join' }).focus();
+    await page.keyboard.press('Enter');
+    await page.waitForURL('**/record');
+    await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link')).toContainText(['Record', 'Results']);
+    await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: /Bill/ })).toBeHidden();
+
+    await page.getByRole('button', { name: 'Add time' }).click();
+    const form = page.locator('yw-entry-form');
+    await form.getByLabel('Project or task').fill('boat');
+    await page.getByRole('option', { name: /Boat house/ }).click();
+    await chooseOf(form, 'Service', 'Project work');
+    await form.getByLabel(/^Hours/).fill('1:30');
+    await form.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page.getByText('1:30 recorded', { exact: false }).first()).toBeVisible();
+
+    // Nothing of others is offered: no settings, and no such address either.
+    await page.getByRole('button', { name: /, menu of / }).click();
+    await expect(page.getByRole('menuitem', { name: 'Keys' })).toBeVisible();
+    await expect(page.getByRole('menuitem', { name: 'Settings' })).toBeHidden();
+    await page.keyboard.press('Escape');
+
+    await expect(async () => {
+      await owner.reload();
+      await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('active', { timeout: 1000 });
+    }).toPass();
+    for (const one of [owner, page]) await one.context().close();
+  });
+});

@@ -1,0 +1,36 @@
+import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { InviteForm } from '../settings/people/invite-form';
+
+/** The first people of a firm besides its founder, or nobody yet. */
+@Component({
+  selector: 'yw-first-people',
+  imports: [InviteForm, MatButton],
+  template: `
+    <h1>People</h1>
+    <p class="quiet">
+      Whoever is invited gets a message, and joins by its link. You may do this at any time in Settings, People.
+    </p>
+    @if (invited().length > 0) {
+      <p role="status">{{ invited().length === 1 ? 'Invited' : 'Invited so far' }}: {{ invited().join(', ') }}.</p>
+    }
+    <yw-invite-form [firm]="firm()" [roles]="roles" (invited)="add($event)" />
+    <div class="row">
+      <button mat-stroked-button type="button" (click)="done.emit()">
+        {{ invited().length > 0 ? 'To my week' : 'Nobody yet, to my week' }}
+      </button>
+    </div>
+  `,
+  styleUrl: './step.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class FirstPeople {
+  readonly firm = input.required<string>();
+  readonly done = output();
+  protected readonly roles = ['staff', 'manager', 'bookkeeper', 'administrator', 'owner'] as const;
+  protected readonly invited = signal<readonly string[]>([]);
+
+  protected add(name: string): void {
+    this.invited.update((all) => [...all, name]);
+  }
+}

@@ -1,0 +1,97 @@
+import type { Staff } from '@yellowwood/contracts';
+import { ME, Page, id, open, refusal } from '../../testing/fake-server';
+import { SettingsList } from '../settings-list';
+import { PeopleScreen } from './people';
+
+const PERSON = { position: 'Surveyor', teams: ['Masons'], invitedOn: null } as const;
+const STAFF: Staff = {
+  people: [
+    { ...PERSON, id: ME, name: 'Anna Test', email: 'anna@firm.example', roles: ['owner'], account: 'active', teams: [] },
+    { ...PERSON, id: id(2), name: 'Ben Holt', email: 'ben@firm.example', roles: ['staff'], account: 'none', teams: ['Masons'] },
+    {
+      ...{ ...PERSON, id: id(3), name: 'Cara Pym', email: 'cara@firm.example', roles: ['staff', 'manager'] },
+      ...{ account: 'invited', invitedOn: '2026-06-08', teams: [] },
+    },
+  ],
+  roles: ['manager', 'staff'],
+};
+
+describe('people in settings', () => {
+  let page: Page<PeopleScreen>;
+  beforeEach(async () => {
+    page = await open(PeopleScreen, {
+      ...{ url: '/f/f/settings/people', roles: ['owner'] },
+      prepare: (server) => server.on('listStaff', () => STAFF).on('invitePerson', () => null),
+    });
+    await page.settle(20);
+  });
+  afterEach(() => page.element.remove());
+  const rows = () => page.texts('tbody tr');
+
+  it('stand there with roles and accounts, and are found by any of their words', async () => {
+    expect(rows()).toEqual([
+      'Anna Testanna@firm.exampleSurveyorOwner active',
+      'Ben Holtben@firm.exampleSurveyorMasonsStaff no account',
+      'Cara Pymcara@firm.exampleSurveyorStaff, Manager invited 8 Jun again',
+    ]);
+    expect(page.text('.head')).toContain('3 people');
+    await page.type('input[type=search]', 'manager pym');
+    expect([rows().length, page.text('.head .quiet')]).toEqual([1, '1 of 3']);
+    await page.type('input[type=search]', 'nobody');
+    expect(page.text()).toContain('Nobody of that name.');
+    await page.key(page.element.querySelector('input[type=search]')!, 'Escape');
+    expect(rows().length).toBe(3);
+  });
+
+  it('are invited with a role that one may give', async () => {
+    await page.press('Invite somebody');
+    const inputs = () => [...page.element.querySelectorAll<HTMLInputElement>('.invite input')];
+    expect(document.activeElement).toBe(inputs()[0]!);
+    for (const [index, text] of ['Dora Finch', 'dora@firm.example'].entries()) {
+      inputs()[index]!.value = text;
+      inputs()[index]!.dispatchEvent(new Event('input', { bubbles: true }));
+    }
+    await page.choose('Role', 'Manager');
+    expect(page.text('.may')).toContain('no pay');
+    const reads = page.server.to('listStaff').length;
+    page.element.querySelector('form')!.requestSubmit();
+    await page.settle(30);
+    expect(page.server.to('invitePerson')[0]!.body).toEqual(
+      jasmine.objectContaining({ name: 'Dora Finch', email: 'dora@firm.example', role: 'manager' }),
+    );
+    expect(page.text('.invite > [role=status]')).toContain('Dora Finch is invited');
+    expect(page.server.to('listStaff').length).toBeGreaterThan(reads);
+    await page.key(inputs()[0]!, 'Escape');
+    expect(page.element.querySelector('.invite')).toBeNull();
+  });
+
+  it('are invited again, and a refusal is told', async () => {
+    page.server.on('sendInvitation', () => null);
+    await page.press('Invite Cara Pym again');
+    await page.settle(30);
+    expect(page.server.to('sendInvitation').map(({ params }) => params['id'])).toEqual([id(3)]);
+    expect(page.notice()).toContain('Cara Pym is invited once more');
+    page.server.on('sendInvitation', () => refusal(409, 'not-invited', 'She has come.'));
+    await page.press('Invite Cara Pym again');
+    expect(page.refused()).toBe('She has come.');
+  });
+});
+
+describe('the settings', () => {
+  it('are found by their subject, by those who may open them', async () => {
+    let page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['owner'] });
+    expect(page.texts('li a')).toEqual(['People']);
+    expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
+    expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
+    await page.type('input', 'invit');
+    expect(page.texts('li a')).toEqual(['People']);
+    await page.type('input', 'weather');
+    expect(page.text()).toContain('No setting of that name');
+    page.element.remove();
+    const { TestBed } = await import('@angular/core/testing');
+    TestBed.resetTestingModule();
+    page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['bookkeeper'] });
+    expect(page.texts('li a')).toEqual([]);
+    page.element.remove();
+  });
+});

@@ -1,0 +1,105 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import type { Staff } from '@yellowwood/contracts';
+import { Api } from '../../api/api';
+import { Address } from '../../state/address';
+import { Formats } from '../../state/formats';
+import { command } from '../../ui/command';
+import { Failure } from '../../ui/failure';
+import { loaded } from '../../ui/loaded';
+import { Loading } from '../../ui/loading';
+import { plainText } from '../../ui/plain-text';
+import { CellTemplate } from '../../ui/table/cell-template';
+import { Column } from '../../ui/table/column';
+import { Table } from '../../ui/table/table';
+import { InviteForm } from './invite-form';
+import { ROLE_WORDS } from './roles';
+
+type Person = Staff['people'][number];
+
+const ACCOUNT_WORDS = { active: 'active', invited: 'invited', none: 'no account' } as const;
+
+/** Everybody of the firm: found, invited, and invited again. */
+@Component({
+  selector: 'yw-people',
+  imports: [CellTemplate, Failure, InviteForm, Loading, MatButton, Table],
+  templateUrl: './people.html',
+  styleUrl: './people.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class PeopleScreen {
+  private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
+  protected readonly address = inject(Address);
+  protected readonly command = command();
+  protected readonly staff = loaded(
+    () => this.address.firm(),
+    () => this.api.call('listStaff'),
+  );
+  protected readonly find = signal('');
+  /** Whether somebody is being invited. */
+  protected readonly inviting = signal(false);
+  protected readonly told = signal('');
+  protected readonly idOf = ({ id }: Person) => id;
+  protected readonly found = computed(() => {
+    const words = plainText(this.find()).split(/\s+/).filter(Boolean);
+    const people = this.staff.value()?.people ?? null;
+    return (
+      people?.filter((person) => {
+        const text = plainText(
+          [person.name, person.email, person.position ?? '', ...person.teams, ...this.rolesOf(person)].join(' '),
+        );
+        return words.every((word) => text.includes(word));
+      }) ?? null
+    );
+  });
+  protected readonly summary = computed(() => {
+    const [all, found] = [this.staff.value()?.people.length ?? 0, this.found()?.length ?? 0];
+    if (!this.staff.value()) return '';
+    return found === all ? `${all} ${all === 1 ? 'person' : 'people'}` : `${found} of ${all}`;
+  });
+  protected readonly columns: Column<Person>[] = [
+    { id: 'name', head: 'Name', kind: 'text', value: ({ name }) => name, small: ({ email }) => email },
+    {
+      id: 'position',
+      head: 'Position',
+      kind: 'text',
+      value: ({ position }) => position,
+      choice: 'shown',
+      groups: true,
+      width: 130,
+    },
+    {
+      ...{ id: 'teams', head: 'Teams', kind: 'text', choice: 'shown', groups: true, width: 150 },
+      value: ({ teams }) => teams.join(', ') || null,
+    },
+    {
+      ...{ id: 'roles', head: 'Roles', kind: 'text', choice: 'shown', groups: true, width: 120 },
+      value: (person) => this.rolesOf(person).join(', ') || null,
+    },
+    {
+      ...{ id: 'account', head: 'Account', kind: 'text', groups: true, width: 170 },
+      value: (person) => this.wordOf(person),
+      tone: ({ account }) => (account === 'active' ? '' : 'quiet'),
+    },
+  ];
+
+  private rolesOf({ roles }: Person): string[] {
+    return roles.map((role) => ROLE_WORDS[role].word);
+  }
+
+  protected wordOf({ account, invitedOn }: Person): string {
+    return [ACCOUNT_WORDS[account], invitedOn ? this.formats.day(invitedOn) : ''].join(' ').trim();
+  }
+
+  protected invited(name: string): void {
+    this.told.set(`${name} is invited, and joins by the link of the message.`);
+  }
+
+  protected async again({ id, name }: Person): Promise<void> {
+    await this.command.run((key) => this.api.call('sendInvitation', { params: { id }, key }), {
+      done: `${name} is invited once more; the link before works no longer`,
+      about: id,
+    });
+  }
+}
