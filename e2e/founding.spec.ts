@@ -114,8 +114,9 @@ test.describe.serial('a firm of one’s own', () => {
     await form.getByLabel('Project or task').fill('boat');
     await page.getByRole('option', { name: /Boat house/ }).click();
     await chooseOf(form, 'Service', 'Project work');
-    await form.getByLabel(/^Hours/).fill('1:30');
-    await form.getByRole('button', { name: 'Add', exact: true }).click();
+    await form.getByLabel('Start', { exact: true }).fill('8');
+    await form.getByLabel('End', { exact: true }).fill('9:30');
+    await page.keyboard.press('Enter');
     await expect(page.getByText('1:30 recorded', { exact: false }).first()).toBeVisible();
 
     // Nothing of others is offered: no settings, and no such address either.

@@ -1,4 +1,3 @@
-export * from './firm/countries';
 export * from './firm/currency';
 export * from './firm/dates';
 export * from './firm/exact';

@@ -1,7 +1,7 @@
 /**
  * What is usual in a country: a default that a firm may change. From Unicode's CLDR (supplemental currency and week data),
  * as the registry's package `cldr-core` has them; a test holds both against each other. They stand here by themselves since
- * the package carries far more than a page should fetch.
+ * the package carries far more than a page should fetch, and apart from the rest of the core, which every page fetches.
  */
 const CURRENCIES: Readonly<Record<string, string>> = {
   AED: 'AE',

@@ -1,5 +1,6 @@
 import { BodyOf, Endpoints, Founded } from '@yellowwood/contracts';
-import { COUNTRIES, countryDefaults, dateIn, isCurrency, isZone, slugOf, submissionPeriod, WEEKS } from '@yellowwood/core';
+import { dateIn, isCurrency, isZone, slugOf, submissionPeriod, WEEKS } from '@yellowwood/core';
+import { COUNTRIES, countryDefaults } from '@yellowwood/core/countries';
 import { v7 as newId } from 'uuid';
 import {
   addDepartment,

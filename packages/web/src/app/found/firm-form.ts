@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, afterRenderEffect, computed, inject, output, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { COUNTRIES, countryDefaults } from '@yellowwood/core';
+import { COUNTRIES, countryDefaults } from '@yellowwood/core/countries';
 import { Api } from '../api/api';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';

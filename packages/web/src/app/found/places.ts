@@ -1,4 +1,4 @@
-import { COUNTRIES } from '@yellowwood/core';
+import { COUNTRIES } from '@yellowwood/core/countries';
 import type { Choice } from '../ui/form/choice-field';
 
 const names = (type: 'region' | 'currency') => new Intl.DisplayNames('en', { type });
