@@ -8,6 +8,7 @@ export type { ProblemCode } from './problems';
 export { apiDescription } from './api-description';
 export type * from './billing';
 export type * from './costs';
+export type * from './firm';
 export type * from './founding';
 export type * from './ledger';
 export type * from './people';

@@ -1,4 +1,5 @@
 import { billingProblems } from './billing/problems';
+import { firmProblems } from './firm/problems';
 import { foundingProblems } from './founding/problems';
 import { ledgerProblems } from './ledger/problems';
 import { peopleProblems } from './people/problems';
@@ -14,6 +15,7 @@ import { workProblems } from './work/problems';
 export const PROBLEMS = {
   ...platformProblems,
   ...peopleProblems,
+  ...firmProblems,
   ...foundingProblems,
   ...workProblems,
   ...ratesProblems,

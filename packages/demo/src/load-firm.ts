@@ -17,7 +17,6 @@ export async function loadFirm({ tx, made, start }: Loading): Promise<void> {
       tax_id: 'GB 100 0000 00',
       email: 'office@quillfeather.example',
       payment_details: 'Osric Green Savings Bank, account 00000042, Quillfeather Conservation.',
-      invoice_prefix: 'QC-',
       day_maximum: 36_000,
       week_maximum: 172_800,
       gap_tolerance: 900,

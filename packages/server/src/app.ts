@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { billingRoutes } from './billing/routes';
 import { costsRoutes } from './costs/routes';
+import { firmRoutes } from './firm/routes';
 import { foundingRoutes } from './founding/routes';
 import { peopleRoutes } from './people/routes';
 import { Clock } from './platform/clock';
@@ -90,6 +91,7 @@ export function buildApp(configuration: Configuration, database: Database, clock
 
   const platform: Platform = { app, database, clock, log };
   peopleRoutes(platform, configuration);
+  firmRoutes(platform);
   foundingRoutes(platform, configuration);
   workRoutes(platform);
   costsRoutes(platform);

@@ -120,6 +120,42 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
       firm.world.sql('select withdrawn_at is null as open from invitation where person_id = $1 order by id', [params!.id]),
     [{ open: false }, { open: true }],
   ),
+  changeFirm: deed(
+    'firm changed',
+    async (firm) => {
+      const { facts, version } = await firm.owner.done('readFirm');
+      return { as: 'owner', version, body: { ...facts, taxId: 'GB 79' } };
+    },
+    ({ facts }) => facts.taxId,
+    'GB 79',
+  ),
+  changePerson: deed(
+    'person changed',
+    async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.mate)) },
+      body: { name: 'Mate Other', email: `mate@${firm.world.slug}.example`, staffNumber: 'T4' },
+    }),
+    async (_, firm) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === firm.ids.mate)!.name,
+    'Mate Other',
+  ),
+  changeRoles: deed(
+    'roles changed',
+    async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)), body: { roles: ['staff', 'manager'] } }),
+    async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.roles,
+    ['manager', 'staff'],
+  ),
+  personLeaves: deed(
+    'access ended',
+    async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)) }),
+    async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
+    '2026-06-12',
+  ),
+  personReturns: deed(
+    'access restored',
+    async (firm) => ({ as: 'owner', ...(await firm.known(await firm.left())) }),
+    async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
+    null,
+  ),
   createProject: deed(
     'client made, project made',
     (firm) => {
@@ -454,9 +490,14 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   discardDraft: 'invoices shares events',
   discardTimer: 'timers segments events',
   holdEntries: 'entries events',
-  invitePerson: 'people invitations events',
+  invitePerson: 'people roles invitations events',
   sendInvitation: 'invitations events',
   createProject: 'agreements clients projects events',
+  changeFirm: 'firm events',
+  changePerson: 'people events',
+  changeRoles: 'people roles events',
+  personLeaves: 'people invitations events',
+  personReturns: 'people events',
   issueInvoice: 'entries invoices numbers events',
   keepView: 'views',
   issueNewInvoice: 'entries invoices shares numbers events',

@@ -30,7 +30,11 @@ describe('the server killed at any moment', () => {
       platform: 'node',
       format: 'esm',
       packages: 'external',
-      alias: { '@yellowwood/core': './packages/core/src/index.ts', '@yellowwood/contracts': './packages/contracts/src/index.ts' },
+      alias: {
+        '@yellowwood/core/countries': './packages/core/src/firm/countries.ts',
+        '@yellowwood/core': './packages/core/src/index.ts',
+        '@yellowwood/contracts': './packages/contracts/src/index.ts',
+      },
       logLevel: 'silent',
     });
     port = await freePort();

@@ -22,6 +22,10 @@ interface Things {
 
 type Request<N extends EndpointName> = (things: Things, world: World) => Options<N>;
 
+const FACTS: BodyOf<Endpoints['changeFirm']> = {
+  ...{ name: 'Firm', address: [], taxId: '', email: '', paymentDetails: '' },
+  ...{ invoicePrefix: '', creditPrefix: '', nextInvoice: 1 },
+};
 const seen = (things: Things) => ({ entries: [{ id: things.entry, version: 99 }] });
 const reason = 'Because of the test';
 const wish = (things: Things): BodyOf<Endpoints['previewInvoice']> => ({
@@ -59,6 +63,15 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   listStaff: () => ({}),
   invitePerson: () => ({ body: { id: newId(), name: 'Somebody', email: `${newId()}@firm.example`, role: 'staff' } }),
   sendInvitation: ({ person }) => ({ params: { id: person } }),
+  readFirm: () => ({}),
+  changeFirm: () => ({ version: 99, body: FACTS }),
+  changePerson: ({ person }) => ({
+    ...{ params: { id: person }, version: 99 },
+    body: { name: 'Somebody', email: `${newId()}@firm.example`, staffNumber: '1' },
+  }),
+  changeRoles: ({ person }) => ({ params: { id: person }, version: 99, body: { roles: ['staff'] } }),
+  personLeaves: ({ person }) => ({ params: { id: person }, version: 99 }),
+  personReturns: ({ person }) => ({ params: { id: person }, version: 99 }),
   createProject: () => ({ body: { id: newId(), name: `Project ${newId()}`, client: null } }),
   listPay: () => ({}),
   readTimesheet: ({ person }) => ({ params: { from: MONDAY }, query: { person } }),
@@ -148,6 +161,12 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   invitePerson: 'ynnn ynnn',
   sendInvitation: 'ynnn ynnn',
   createProject: 'yyyn yyyn',
+  readFirm: 'ynnn ynnn',
+  changeFirm: 'ynnn ynnn',
+  changePerson: 'ynnn ynnn',
+  changeRoles: 'ynnn ynnn',
+  personLeaves: 'ynnn ynnn',
+  personReturns: 'ynnn ynnn',
   // Recording: for oneself; for others who may correct their time, and with a reason.
   createEntry: 'yyny y?yn',
   changeEntry: 'yyny y?y?',

@@ -511,6 +511,62 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return of('owner', id);
     },
   },
+  changeFirm: {
+    'nothing-to-change': async (firm) => {
+      const { facts, version } = await firm.owner.done('readFirm');
+      return { as: 'owner', body: facts, version };
+    },
+    'number-taken': async (firm) => {
+      await firm.issued();
+      const { facts, version } = await firm.owner.done('readFirm');
+      return { as: 'owner', body: { ...facts, nextInvoice: facts.nextInvoice + 5 }, version };
+    },
+    'version-stale': async (firm) => ({ as: 'owner', body: (await firm.owner.done('readFirm')).facts, version: 99 }),
+  },
+  changePerson: {
+    'person-unknown': (firm) => ({ ...of('owner', newId(), personOf(firm)), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, personOf(firm)), version: 99 }),
+    'address-taken': async (firm) => {
+      const body = { ...personOf(firm), email: `mate@${firm.world.slug}.example` };
+      return { as: 'owner', ...(await firm.known(firm.ids.staff)), body };
+    },
+    'nothing-to-change': async (firm) => {
+      const { people } = await firm.owner.done('listStaff');
+      const { name, email, staffNumber } = people.find(({ id }) => id === firm.ids.staff)!;
+      return { as: 'owner', ...(await firm.known(firm.ids.staff)), body: { name, email, staffNumber } };
+    },
+  },
+  changeRoles: {
+    'person-unknown': () => ({ ...of('owner', newId(), { roles: ['staff'] }), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, { roles: ['manager'] }), version: 99 }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', ...(await firm.known(firm.ids.staff)), body: { roles: ['manager'] } };
+    },
+    'last-owner': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.owner)), body: { roles: ['staff'] } }),
+    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)), body: { roles: ['staff'] } }),
+  },
+  personLeaves: {
+    'person-unknown': () => ({ ...of('owner', newId()), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff), version: 99 }),
+    'not-oneself': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.owner)) }),
+    'left-already': async (firm) => ({ as: 'owner', ...(await firm.known(await firm.left())) }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', ...(await firm.known(firm.ids.manager)) };
+    },
+  },
+  personReturns: {
+    'person-unknown': () => ({ ...of('owner', newId()), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.left()), version: 99 }),
+    'not-left': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)) }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      const { id } = await firm.invited({ role: 'manager' });
+      await firm.owner.done('personLeaves', await firm.known(id));
+      return { as: 'mate', ...(await firm.known(id)) };
+    },
+  },
   createProject: {
     'client-unknown': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId() } }) }),
     'client-exists': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
@@ -542,6 +598,8 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
 };
+
+const personOf = (firm: Firm) => ({ name: 'Other', email: `other@${firm.world.slug}.example`, staffNumber: '99' });
 
 /** As after many messages to an address. */
 async function flooded(firm: Firm, email: string): Promise<void> {

@@ -1,5 +1,5 @@
 import { Static, Type } from 'typebox';
-import { Day, FirmPath, Id, Name, choice, endpoint, nullable, strict } from '../platform/fields';
+import { Day, FirmPath, Id, Name, Version, choice, endpoint, nullable, strict } from '../platform/fields';
 import { Role } from './invite-person';
 
 export const Staff = strict({
@@ -8,11 +8,15 @@ export const Staff = strict({
       id: Id,
       name: Name,
       email: Type.String(),
+      staffNumber: Type.String(),
       position: nullable(Name),
       teams: Type.Array(Name),
       roles: Type.Array(Role),
       /** Whether they have an account here, were asked to have one, or neither. */
       account: choice('active', 'invited', 'none'),
+      /** The last day of somebody who has left. */
+      leftOn: nullable(Day),
+      version: Version,
       /** When they were invited last. */
       invitedOn: nullable(Day),
     }),

@@ -68,5 +68,17 @@ export const peopleProblems = sentences({
     title: 'Nobody is waited for',
     detail: 'This person has an account already, or was not invited.',
   },
+  'last-owner': {
+    status: 409,
+    title: 'The last owner stays',
+    detail: 'A firm needs somebody with an account who may do everything. Make somebody else an owner first.',
+  },
+  'left-already': { status: 409, title: 'Has left already', detail: 'This person has left. Load the list again.' },
+  'not-left': { status: 409, title: 'Is there', detail: 'This person has not left. Load the list again.' },
+  'not-oneself': {
+    status: 409,
+    title: 'Not by oneself',
+    detail: 'You cannot end your own access here. Ask somebody else who looks after people.',
+  },
   'person-unknown': { status: 404, title: 'No such person', detail: 'This person does not exist or is not yours to see.' },
 });

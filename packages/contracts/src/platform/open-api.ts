@@ -31,6 +31,8 @@ const PROBLEM: Json = {
 };
 
 const DOMAINS: Readonly<Record<string, string>> = {
+  firm: 'What a firm settles about itself',
+  founding: 'Founding firms',
   people: 'Signing in, the own account, people and their rights',
   work: 'Clients, projects, tasks and services',
   costs: 'Pay, overhead and what an hour costs',

@@ -1,18 +1,11 @@
-import { createRequire } from 'node:module';
+import currencyData from 'cldr-core/supplemental/currencyData.json';
+import weekData from 'cldr-core/supplemental/weekData.json';
 import { COUNTRIES, countryDefaults } from './countries';
 import { isCurrency } from './currency';
 
-const cldr = createRequire(import.meta.url);
-
 type Used = Record<string, { _from?: string; _to?: string; _tender?: string }>;
-const { region } = (
-  cldr('cldr-core/supplemental/currencyData.json') as { supplemental: { currencyData: { region: Record<string, Used[]> } } }
-).supplemental.currencyData;
-const week = (
-  cldr('cldr-core/supplemental/weekData.json') as {
-    supplemental: { weekData: Record<'firstDay' | 'weekendStart' | 'weekendEnd', Record<string, string>> };
-  }
-).supplemental.weekData;
+const region = currencyData.supplemental.currencyData.region as unknown as Readonly<Record<string, Used[]>>;
+const week: Readonly<Record<'firstDay' | 'weekendStart' | 'weekendEnd', Record<string, string>>> = weekData.supplemental.weekData;
 const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
 
 describe('what is usual in a country', () => {

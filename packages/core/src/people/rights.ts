@@ -23,6 +23,7 @@ export const PERMISSIONS = [
   'history.read',
   'people.change',
   'work.change',
+  'firm.change',
 ] as const;
 
 export type Permission = (typeof PERMISSIONS)[number];
@@ -53,6 +54,7 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'history.read': 'firm',
     'people.change': 'firm',
     'work.change': 'firm',
+    'firm.change': 'firm',
   },
   // Keeps people and work in order, and sees no money.
   administrator: {
@@ -63,6 +65,7 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'history.read': 'firm',
     'people.change': 'firm',
     'work.change': 'firm',
+    'firm.change': 'firm',
   },
   manager: {
     'time.record': 'own',

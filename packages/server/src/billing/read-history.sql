@@ -63,3 +63,11 @@ from
   gone_in_reach (:reach!, :asker!) g
 where
   g.entry_id = :id!;
+
+/* @name personHere */
+select
+  p.id as "id!"
+from
+  person p
+where
+  p.id = :id!;

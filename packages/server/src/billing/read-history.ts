@@ -1,6 +1,6 @@
 import { HistoryEvent } from '@yellowwood/contracts';
 import { invoiceInReach } from '../generated/billing/invoices/invoice.queries';
-import { goneInReach, historyOf, namesOfWork } from '../generated/billing/read-history.queries';
+import { goneInReach, historyOf, namesOfWork, personHere } from '../generated/billing/read-history.queries';
 import { entriesById } from '../ledger/read-entries';
 import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
@@ -17,7 +17,7 @@ const REFERENCES: Readonly<Record<string, string>> = {
 };
 
 /**
- * The history of an entry, deleted ones too, or an invoice: who did what and when, with what changed. Money is left out
+ * The history of an entry, deleted ones too, of an invoice, a person or the firm itself: who did what and when, with what changed. Money is left out
  * for readers without the right to it, ids are given their names.
  */
 export async function readHistory(context: Context, id: string): Promise<{ events: HistoryEvent[] }> {
@@ -51,10 +51,13 @@ type Facts = Record<string, unknown>;
 
 async function refuseUnseen(context: Context, id: string): Promise<void> {
   const asker = context.actor.personId;
+  const { rights } = context.actor;
+  if (rights['firm.change'] && id === context.firm.id) return;
+  if (rights['people.change'] && (await personHere.run({ id }, context.tx)).length > 0) return;
   if ((await entriesById(context, [id])).length > 0) return;
   // What was deleted is read by whoever could read it before.
   if ((await goneInReach.run({ id, reach: reachOf(context, 'time.read'), asker }, context.tx)).length > 0) return;
-  const reach = context.actor.rights['invoices.read'];
+  const reach = rights['invoices.read'];
   const seen = reach ? await invoiceInReach.run({ id, reach, asker }, context.tx) : [];
   if (seen.length === 0) throw problem('subject-unknown');
 }

@@ -92,6 +92,9 @@ select
   p.id as "id!",
   p.name as "name!",
   p.email as "email!",
+  p.staff_number as "staffNumber!",
+  p.left_on as "leftOn?",
+  p.version as "version!",
   po.name as "position?",
   array(
     select

@@ -15,12 +15,9 @@ import {
 import { audit } from '../platform/audit';
 import { Context, today } from '../platform/context';
 import { problem } from '../platform/problem';
+import { oneAtATime, refuseForeign } from './change-person';
 import { post } from './post';
 import { noteFailure, refuseTooMany } from './sign-in-throttle';
-
-function refuseForeign(context: Context, roles: readonly Role[]): void {
-  if (!roles.every((role) => mayGive(context.actor.rights, role))) throw problem('role-not-yours');
-}
 
 /** Sends the message, no more often than one is asked for oneself: nobody's mailbox is flooded. */
 async function invite(context: Context, person: string, email: string, tries: number): Promise<void> {
@@ -46,8 +43,7 @@ export async function invitePerson(
   const { tx, firm } = context;
   const [name, email] = [wish.name.trim(), wish.email.trim()];
   refuseForeign(context, [role]);
-  // One after the other, so that one address does not come twice.
-  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${firm.id}`]);
+  await oneAtATime(context);
   const [taken] = await findByAddress.run({ email }, tx);
   if (taken) throw problem('address-taken');
   const startedOn = submissionPeriod(today(context), firm.period).from;

@@ -59,7 +59,7 @@ export async function joinFirm(
     const [answer] = await join.run({ token: tokenHash(token), account: id, now }, tx);
     if (!answer!.joined) throw problem('already-member');
     const context = await enterFirm(tx, slug, id, { now, requestId, source: 'web' });
-    await audit(context, 'person joined', [{ kind: 'person', id: context.actor.personId, after: { name: context.actor.name } }]);
+    await audit(context, 'firm joined', [{ kind: 'person', id: context.actor.personId, after: { name: context.actor.name } }]);
     return { account: id, slug };
   });
 }

@@ -78,3 +78,16 @@ set
 /* @name anyFirm */
 select
   any_firm () as "any!";
+
+/* @name sessionsOf */
+select
+  id as "id!",
+  own as "own!",
+  began_at as "beganAt?",
+  agent as "agent?"
+from
+  sessions_of (:account!, :own!);
+
+/* @name setName */
+select
+  change_name (:account!, :name!);

@@ -8,6 +8,8 @@ import {
   firmsOfAccount,
   keepView,
   peopleInReach,
+  sessionsOf,
+  setName,
   setPassword,
   setPreferences,
   viewsOfPerson,
@@ -22,6 +24,7 @@ import { RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
+import { changePerson, changeRoles, personReturns } from './change-person';
 import { invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
 import { refuseWeak } from './password-strength';
@@ -106,7 +109,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   open(endpoints.readSession, (request) => sessionOf(request));
 
   async function begin(request: Request, response: Response, account: string): Promise<Session> {
-    await beginSession(request, response, account, configuration.secureCookies);
+    await beginSession(request, response, account, configuration.secureCookies, platform.clock.now());
     const session = await sessionOf(request);
     response.cookie('known', knownMark(session.account!.email, configuration.sessionSecret), {
       sameSite: 'lax',
@@ -198,6 +201,24 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     await forgetFailures(database, { ...attemptOf(request, email), known: false }, tries);
   });
 
+  const sessionsFor = async (request: Request) => {
+    const rows = await sessionsOf.run({ account: signedIn(request), own: request.sessionID }, database);
+    const sessions = rows.map((row) => ({ ...row, agent: row.agent ?? '' }));
+    return { sessions: sessions.sort((a, b) => (b.beganAt ?? '').localeCompare(a.beganAt ?? '')) };
+  };
+
+  open(endpoints.listSessions, (request) => sessionsFor(request));
+
+  open(endpoints.endSessions, async (request) => {
+    await endOtherSessions.run({ account: signedIn(request), but: request.sessionID }, database);
+    return sessionsFor(request);
+  });
+
+  open(endpoints.changeName, async (request, _response, body) => {
+    await setName.run({ account: signedIn(request), name: body.name.trim() }, database);
+    return sessionOf(request);
+  });
+
   open(endpoints.changePreferences, async (request, response, body) => {
     await setPreferences.run({ account: signedIn(request), theme: body.theme, form: body.durationForm }, database);
     response.cookie('theme', body.theme, { sameSite: 'lax', maxAge: YEAR, path: '/' });
@@ -237,6 +258,16 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.invitePerson, (context, { body }) => invitePerson(context, body, tries));
 
   mount(platform, endpoints.sendInvitation, (context, { params }) => sendInvitation(context, params.id, tries));
+
+  mount(platform, endpoints.changePerson, (context, { params, body, version }) =>
+    changePerson(context, params.id, body, version),
+  );
+
+  mount(platform, endpoints.changeRoles, (context, { params, body, version }) =>
+    changeRoles(context, params.id, body.roles, version),
+  );
+
+  mount(platform, endpoints.personReturns, (context, { params, version }) => personReturns(context, params.id, version));
 
   mount(platform, endpoints.listStaff, (context) => listStaff(context));
 

@@ -12,6 +12,9 @@ declare module 'express-session' {
     xsrf: string;
     /** What this browser has asked an account for. */
     signUpId: string;
+    /** When one signed in, and with which browser, for one's own list of sessions. */
+    beganAt: string;
+    agent: string;
   }
 }
 
@@ -44,11 +47,19 @@ function giveToken(request: Request, response: Response, secure: boolean): void 
 }
 
 /** A new session id for somebody who has just signed in, so that one planted before is worthless. */
-export function beginSession(request: Request, response: Response, accountId: string, secure: boolean): Promise<void> {
+export function beginSession(
+  request: Request,
+  response: Response,
+  accountId: string,
+  secure: boolean,
+  now: string,
+): Promise<void> {
   return new Promise((resolve, reject) => {
     request.session.regenerate((error) => {
       if (error) return reject(error);
       request.session.accountId = accountId;
+      request.session.beganAt = now;
+      request.session.agent = (request.headers['user-agent'] ?? '').slice(0, 300);
       request.session.xsrf = randomBytes(24).toString('base64url');
       giveToken(request, response, secure);
       request.session.save((failure) => (failure ? reject(failure) : resolve()));

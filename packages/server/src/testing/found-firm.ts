@@ -75,7 +75,6 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
         tax_id: 'GB 1',
         email: `office@${slug}.example`,
         payment_details: 'Bank 1',
-        invoice_prefix: 'T-',
         day_maximum: 36_000,
         week_maximum: 172_800,
         gap_tolerance: 900,

@@ -256,7 +256,8 @@ export class PreparedFirm {
         (select array[count(*), count(withdrawn_at)] from submission) as submissions, (select count(*) from sheet_row) as rows, (select array_agg(choice order by choice::text) from person_view) as views,
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
         (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns",
-        (select count(*) from person) as people, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
+        (select array[count(*), count(left_on), sum(version)] from person) as people, (select array_agg(role order by role) from person_role) as roles,
+        (select version from firm) as firm, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
         (select count(*) from client) as clients, (select count(*) from project) as projects, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
@@ -276,6 +277,19 @@ export class PreparedFirm {
   project(names: Partial<BodyOf<Endpoints['createProject']>> = {}): BodyOf<Endpoints['createProject']> {
     const id = newId();
     return { id, name: `Project ${id}`, client: { id: this.ids.client }, ...names };
+  }
+
+  /** Somebody of the firm, as they are now. */
+  async known(who: string) {
+    const [row] = await this.world.sql<{ version: number }>('select version from person where id = $1', [who]);
+    return { params: { id: who }, version: row!.version };
+  }
+
+  /** Somebody new who has left. */
+  async left() {
+    const { id } = await this.invited();
+    await this.owner.done('personLeaves', await this.known(id));
+    return id;
   }
 
   /** Has the staff member's mate look after people, without a right to money. */

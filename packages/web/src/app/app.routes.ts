@@ -82,6 +82,16 @@ export const routes: Routes = [
         title: 'People · Yellowwood',
         loadComponent: () => import('./settings/people/people').then((m) => m.PeopleScreen),
       },
+      {
+        path: 'settings/firm',
+        title: 'Facts and numbers · Yellowwood',
+        loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),
+      },
+      {
+        path: 'settings/account',
+        title: 'Account · Yellowwood',
+        loadComponent: () => import('./settings/account/account').then((m) => m.AccountScreen),
+      },
       { path: '**', redirectTo: 'record' },
     ],
   },

@@ -155,3 +155,35 @@ const goneInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true}
 export const goneInReach = new PreparedQuery<IGoneInReachParams,IGoneInReachResult>(goneInReachIR);
 
 
+/** 'PersonHere' parameters type */
+export interface IPersonHereParams {
+  id: string;
+}
+
+/** 'PersonHere' return type */
+export interface IPersonHereResult {
+  id: string;
+}
+
+/** 'PersonHere' query type */
+export interface IPersonHereQuery {
+  params: IPersonHereParams;
+  result: IPersonHereResult;
+}
+
+const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":57}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  p.id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!"
+ * from
+ *   person p
+ * where
+ *   p.id = :id!
+ * ```
+ */
+export const personHere = new PreparedQuery<IPersonHereParams,IPersonHereResult>(personHereIR);
+
+

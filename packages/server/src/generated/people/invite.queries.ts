@@ -307,10 +307,13 @@ export interface IListStaffResult {
   email: string;
   id: string;
   invitedAt: string | null;
+  leftOn: string | null;
   name: string;
   position: string | null;
   roles: stringArray;
+  staffNumber: string;
   teams: stringArray;
+  version: number;
 }
 
 /** 'ListStaff' query type */
@@ -319,7 +322,7 @@ export interface IListStaffQuery {
   result: IListStaffResult;
 }
 
-const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":650,"b":653}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":736,"b":741}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":739,"b":742}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":825,"b":830}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
 
 /**
  * Query generated from SQL:
@@ -328,6 +331,9 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   p.id as "id!",
  *   p.name as "name!",
  *   p.email as "email!",
+ *   p.staff_number as "staffNumber!",
+ *   p.left_on as "leftOn?",
+ *   p.version as "version!",
  *   po.name as "position?",
  *   array(
  *     select

@@ -317,3 +317,69 @@ const anyFirmIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  any
 export const anyFirm = new PreparedQuery<IAnyFirmParams,IAnyFirmResult>(anyFirmIR);
 
 
+/** 'SessionsOf' parameters type */
+export interface ISessionsOfParams {
+  account: string;
+  own: string;
+}
+
+/** 'SessionsOf' return type */
+export interface ISessionsOfResult {
+  agent: string | null;
+  beganAt: string | null;
+  id: string;
+  own: boolean;
+}
+
+/** 'SessionsOf' query type */
+export interface ISessionsOfQuery {
+  params: ISessionsOfParams;
+  result: ISessionsOfResult;
+}
+
+const sessionsOfIR: any = {"usedParamSet":{"account":true,"own":true},"params":[{"name":"account","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":113}]},{"name":"own","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":120}]}],"statement":"select\n  id as \"id!\",\n  own as \"own!\",\n  began_at as \"beganAt?\",\n  agent as \"agent?\"\nfrom\n  sessions_of (:account!, :own!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   id as "id!",
+ *   own as "own!",
+ *   began_at as "beganAt?",
+ *   agent as "agent?"
+ * from
+ *   sessions_of (:account!, :own!)
+ * ```
+ */
+export const sessionsOf = new PreparedQuery<ISessionsOfParams,ISessionsOfResult>(sessionsOfIR);
+
+
+/** 'SetName' parameters type */
+export interface ISetNameParams {
+  account: string;
+  name: string;
+}
+
+/** 'SetName' return type */
+export interface ISetNameResult {
+  change_name: undefined | null;
+}
+
+/** 'SetName' query type */
+export interface ISetNameQuery {
+  params: ISetNameParams;
+  result: ISetNameResult;
+}
+
+const setNameIR: any = {"usedParamSet":{"account":true,"name":true},"params":[{"name":"account","required":true,"transform":{"type":"scalar"},"locs":[{"a":22,"b":30}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":33,"b":38}]}],"statement":"select\n  change_name (:account!, :name!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   change_name (:account!, :name!)
+ * ```
+ */
+export const setName = new PreparedQuery<ISetNameParams,ISetNameResult>(setNameIR);
+
+

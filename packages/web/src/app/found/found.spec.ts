@@ -4,6 +4,7 @@ import { Store } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { BehaviorSubject } from 'rxjs';
 import { sessionActions } from '../state/session';
+import { withWork } from '../testing/with-work';
 import { FakeServer, ME, Page, WORK, open, refusal } from '../testing/fake-server';
 import { Found } from './found';
 import { Join } from './join';
@@ -41,6 +42,7 @@ async function tick(page: Page<unknown>, label: string) {
 }
 
 describe('founding a firm', () => {
+  withWork();
   let page: Page<Found>;
   async function walk(
     session: Session,
@@ -193,6 +195,7 @@ describe('founding a firm', () => {
 });
 
 describe('the link of a message', () => {
+  withWork();
   let page: Page<Verify | Join>;
   afterEach(() => page.element.remove());
   const linked = (fragment: string | null) => {

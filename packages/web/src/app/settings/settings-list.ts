@@ -24,7 +24,9 @@ export class SettingsList {
     const fits = (text: string) => words.every((word) => plainText(text).includes(word));
     return SETTINGS.map(({ subject, settings }) => ({
       subject,
-      settings: settings.filter((one) => this.rights()[one.right] && fits(`${subject} ${one.word} ${one.about}`)),
+      settings: settings.filter(
+        (one) => (one.right === null || this.rights()[one.right]) && fits(`${subject} ${one.word} ${one.about}`),
+      ),
     })).filter(({ settings }) => settings.length > 0);
   });
 }

@@ -6,12 +6,25 @@ export interface Setting {
   readonly word: string;
   /** Other words by which it is found. */
   readonly about: string;
-  /** Who may open it. */
-  readonly right: Permission;
+  /** Who may open it; null for everybody. */
+  readonly right: Permission | null;
 }
 
 /** All settings by subject. */
 export const SETTINGS: readonly { readonly subject: string; readonly settings: readonly Setting[] }[] = [
+  {
+    subject: 'You',
+    settings: [{ path: 'account', word: 'Account', about: 'name password sessions devices sign out', right: null }],
+  },
+  {
+    subject: 'Firm',
+    settings: [
+      {
+        ...{ path: 'firm', word: 'Facts and numbers', right: 'firm.change' },
+        about: 'name address tax id payment bank invoice number prefix documents',
+      },
+    ],
+  },
   {
     subject: 'People',
     settings: [{ path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' }],

@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { ActivatedRoute, Router, convertToParamMap } from '@angular/router';
 import type { Session } from '@yellowwood/contracts';
+import { withWork } from '../testing/with-work';
 import { FakeServer, ME, Page, open, refusal } from '../testing/fake-server';
 import { SignIn } from './sign-in';
 
@@ -20,6 +21,7 @@ const SOMEBODY: Session = {
 };
 
 describe('signing in', () => {
+  withWork();
   let page: Page<SignIn>;
 
   async function screen(query: Record<string, string> = {}, prepare: (server: FakeServer) => void = () => undefined) {

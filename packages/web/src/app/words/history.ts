@@ -10,9 +10,22 @@ const SILENT = [
   ...['valueCurrency', 'currency', 'wish', 'client', 'entries', 'rateSource'],
 ];
 
+/** Facts of the firm and its people; those of recorded time are said elsewhere too. */
+const SETTING_WORDS: Readonly<Record<string, string>> = {
+  taxId: 'tax id',
+  email: 'e-mail address',
+  paymentDetails: 'how to pay',
+  invoicePrefix: 'invoice numbers begin with',
+  creditPrefix: 'credit numbers begin with',
+  nextInvoice: 'next invoice',
+  staffNumber: 'staff number',
+  leftOn: 'last day',
+};
+
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
-  const [, thing, done] = /^(entry|entries|draft|invoice|payment|period|timer) (\w+)$/.exec(action) ?? [];
+  const [, thing, done] =
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|roles|access|project|client) (\w+)$/.exec(action) ?? [];
   return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;
 }
 
@@ -29,7 +42,7 @@ export function changeSentences(event: HistoryEvent, currency: string, formats: 
     .filter((key) => !SILENT.includes(key))
     .map((key) => {
       const [was, is] = [text(key, before[key]), text(key, after[key])];
-      const word = FACT_WORDS[key] ?? key;
+      const word = FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key;
       const name = word.charAt(0).toUpperCase() + word.slice(1);
       if (typeof after[key] === 'boolean') return after[key] ? `Now ${word}` : `Now not ${word}`;
       if (is === '') return `${name} taken away, was ${was}`;

@@ -1,6 +1,9 @@
 import type { Check } from './checks';
+export const changeName: Check;
 export const changePassword: Check;
+export const changePerson: Check;
 export const changePreferences: Check;
+export const changeRoles: Check;
 export const forgotPassword: Check;
 export const invitePerson: Check;
 export const joinFirm: Check;

@@ -2,6 +2,7 @@
 export interface CheckError { readonly instancePath: string; readonly message?: string }
 export interface Check { (value: unknown): boolean; errors?: readonly CheckError[] | null }
 export const checks: Readonly<Record<string, () => Promise<Readonly<Record<string, Check | undefined>>>>> = {
+  firm: () => import('./checks-firm.js') as never,
   people: () => import('./checks-people.js') as never,
   founding: () => import('./checks-founding.js') as never,
   work: () => import('./checks-work.js') as never,

@@ -3,7 +3,7 @@ import { ME, Page, id, open, refusal } from '../../testing/fake-server';
 import { SettingsList } from '../settings-list';
 import { PeopleScreen } from './people';
 
-const PERSON = { position: 'Surveyor', teams: ['Masons'], invitedOn: null } as const;
+const PERSON = { position: 'Surveyor', teams: ['Masons'], invitedOn: null, leftOn: null, staffNumber: '7', version: 3 } as const;
 const STAFF: Staff = {
   people: [
     { ...PERSON, id: ME, name: 'Anna Test', email: 'anna@firm.example', roles: ['owner'], account: 'active', teams: [] },
@@ -77,10 +77,96 @@ describe('people in settings', () => {
   });
 });
 
+describe('one person in settings', () => {
+  let page: Page<PeopleScreen>;
+  let staff: Staff;
+  async function screen(who: number, roles: Staff['roles'] = ['owner', 'manager', 'bookkeeper', 'staff']) {
+    staff = { ...STAFF, roles };
+    page = await open(PeopleScreen, {
+      ...{ url: `/f/f/settings/people?sel=person:${id(who)}`, roles: ['owner'] },
+      prepare: (server) => server.on('listStaff', () => staff).on('readHistory', () => ({ events: [] })),
+    });
+    await page.settle(20);
+  }
+  afterEach(() => page.element.remove());
+  const panel = () => page.element.querySelector<HTMLElement>('yw-person-panel')!;
+  const box = (role: string) =>
+    [...panel().querySelectorAll<HTMLLabelElement>('fieldset label')]
+      .find((one) => one.textContent!.includes(role))!
+      .querySelector('input')!;
+
+  it('has facts, which are saved as they were seen', async () => {
+    await screen(2);
+    const [name] = [...panel().querySelectorAll<HTMLInputElement>('form input')];
+    name!.value = 'Ben Other';
+    name!.dispatchEvent(new Event('input', { bubbles: true }));
+    page.server.on('changePerson', () => null);
+    panel().querySelector('form')!.requestSubmit();
+    await page.settle(30);
+    const [sent] = page.server.to('changePerson');
+    expect([sent!.version, sent!.body]).toEqual([
+      '"3"',
+      { name: 'Ben Other', email: 'ben@firm.example', staffNumber: '7' },
+    ] as never);
+    await page.press('Close');
+    expect(panel()).toBeNull();
+  });
+
+  it('has roles, of which the last stays, and none is given that is not one’s own', async () => {
+    await screen(2, ['manager', 'staff']);
+    expect(['Owner', 'Manager', 'Staff'].map((role) => [box(role).checked, box(role).disabled])).toEqual([
+      [false, true],
+      [false, false],
+      [true, false],
+    ]);
+    page.server.on('changeRoles', () => null);
+    box('Staff').click();
+    await page.settle(20);
+    expect(page.text('yw-person-panel fieldset [role=alert]')).toContain('at least one role');
+    expect([box('Staff').checked, page.server.to('changeRoles').length]).toEqual([true, 0] as never);
+    box('Manager').click();
+    await page.settle(20);
+    expect(page.server.to('changeRoles')[0]!.body).toEqual({ roles: ['staff', 'manager'] });
+    expect(page.notice()).toContain('Ben Holt is staff and manager from now on');
+    // Until the list says so, it is not so.
+    expect(box('Manager').checked).toBeFalse();
+  });
+
+  it('who holds more than oneself is left alone', async () => {
+    await screen(1, ['staff']);
+    expect([...panel().querySelectorAll<HTMLInputElement>('fieldset input')].every(({ disabled }) => disabled)).toBeTrue();
+    expect(page.text('yw-person-panel')).toContain('rights that you do not hold');
+    // Nobody ends their own access.
+    expect(page.text('yw-person-panel')).not.toContain('Has left');
+  });
+
+  it('leaves after a question, and comes back', async () => {
+    await screen(2);
+    page.server.on('personLeaves', () => {
+      staff = {
+        ...STAFF,
+        people: STAFF.people.map((one) => (one.id === id(2) ? { ...one, leftOn: '2026-06-10', version: 4 } : one)),
+      };
+      return null;
+    });
+    await page.press('Has left …');
+    await page.answer('End the access of Ben Holt');
+    await page.settle(30);
+    expect(page.server.to('personLeaves')[0]!.params).toEqual({ firm: 'f', id: id(2) });
+    expect(page.text('yw-person-panel')).toContain('Has left; the last day was');
+    expect(page.texts('tbody tr')[1]).toContain('left 10 Jun');
+    page.server.on('personReturns', () => ((staff = STAFF), null));
+    await page.press('Bring back');
+    await page.settle(30);
+    expect(page.server.to('personReturns')[0]!.version).toBe('"4"');
+    expect(page.button('Has left …')).toBeTruthy();
+  });
+});
+
 describe('the settings', () => {
   it('are found by their subject, by those who may open them', async () => {
     let page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['owner'] });
-    expect(page.texts('li a')).toEqual(['People']);
+    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'People']);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
     expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
     await page.type('input', 'invit');
@@ -91,7 +177,7 @@ describe('the settings', () => {
     const { TestBed } = await import('@angular/core/testing');
     TestBed.resetTestingModule();
     page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['bookkeeper'] });
-    expect(page.texts('li a')).toEqual([]);
+    expect(page.texts('li a')).toEqual(['Account']);
     page.element.remove();
   });
 });

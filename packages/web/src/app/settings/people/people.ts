@@ -2,8 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { MatButton } from '@angular/material/button';
 import type { Staff } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
+import { Store } from '@ngrx/store';
 import { Address } from '../../state/address';
 import { Formats } from '../../state/formats';
+import { sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { loaded } from '../../ui/loaded';
@@ -13,6 +15,7 @@ import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { InviteForm } from './invite-form';
+import { PersonPanel } from './person-panel';
 import { ROLE_WORDS } from './roles';
 
 type Person = Staff['people'][number];
@@ -22,7 +25,7 @@ const ACCOUNT_WORDS = { active: 'active', invited: 'invited', none: 'no account'
 /** Everybody of the firm: found, invited, and invited again. */
 @Component({
   selector: 'yw-people',
-  imports: [CellTemplate, Failure, InviteForm, Loading, MatButton, Table],
+  imports: [CellTemplate, Failure, InviteForm, Loading, MatButton, PersonPanel, Table],
   templateUrl: './people.html',
   styleUrl: './people.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,6 +43,15 @@ export class PeopleScreen {
   /** Whether somebody is being invited. */
   protected readonly inviting = signal(false);
   protected readonly told = signal('');
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
+  /** Who is open below the list. */
+  protected readonly chosen = computed(() => {
+    const selection = this.address.selection();
+    return selection?.kind === 'person' ? selection.id : null;
+  });
+  protected readonly opened = computed(() => this.staff.value()?.people.find(({ id }) => id === this.chosen()) ?? null);
+  protected readonly isOwn = computed(() => this.chosen() === this.me()?.person.id);
+  protected readonly hasLeft = ({ leftOn }: Person) => leftOn !== null;
   protected readonly idOf = ({ id }: Person) => id;
   protected readonly found = computed(() => {
     const words = plainText(this.find()).split(/\s+/).filter(Boolean);
@@ -88,7 +100,16 @@ export class PeopleScreen {
     return roles.map((role) => ROLE_WORDS[role].word);
   }
 
-  protected wordOf({ account, invitedOn }: Person): string {
+  protected open({ id }: Person): void {
+    void this.address.set({ sel: `person:${id}` }, true);
+  }
+
+  protected close(): void {
+    void this.address.set({ sel: null }, true);
+  }
+
+  protected wordOf({ account, invitedOn, leftOn }: Person): string {
+    if (leftOn) return `left ${this.formats.day(leftOn)}`;
     return [ACCOUNT_WORDS[account], invitedOn ? this.formats.day(invitedOn) : ''].join(' ').trim();
   }
 

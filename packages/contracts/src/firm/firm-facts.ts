@@ -1,0 +1,22 @@
+import { Static, Type } from 'typebox';
+import { Id, Version, strict } from '../platform/fields';
+
+const Line = Type.String({ maxLength: 200 });
+
+/** What a firm says of itself on its documents. */
+export const FirmFacts = strict({
+  name: Type.String({ minLength: 1, maxLength: 100, pattern: '\\S' }),
+  address: Type.Array(Line, { maxItems: 6 }),
+  taxId: Type.String({ maxLength: 60 }),
+  email: Type.String({ maxLength: 200, pattern: '^([^\\s@]+@[^\\s@]+)?$' }),
+  paymentDetails: Type.String({ maxLength: 500 }),
+  /** How the numbers of invoices and of credit notes begin. */
+  invoicePrefix: Type.String({ maxLength: 12 }),
+  creditPrefix: Type.String({ maxLength: 12 }),
+  /** The number that the next invoice takes; free until the first one is issued. */
+  nextInvoice: Type.Integer({ minimum: 1, maximum: 9_999_999 }),
+});
+export type FirmFacts = Static<typeof FirmFacts>;
+
+export const KnownFirm = strict({ id: Id, facts: FirmFacts, version: Version, numbered: Type.Boolean() });
+export type KnownFirm = Static<typeof KnownFirm>;

@@ -1,0 +1,3 @@
+export * from './change-firm';
+export * from './firm-facts';
+export * from './read-firm';

@@ -1,0 +1,42 @@
+import { FirmFacts, KnownFirm } from '@yellowwood/contracts';
+import { firmFacts, lockFirm, setFirm, setSeries } from '../generated/firm/firm-facts.queries';
+import { audit } from '../platform/audit';
+import { Context } from '../platform/context';
+import { problem } from '../platform/problem';
+
+/** What the firm says of itself on its documents. */
+export async function readFirm(context: Context): Promise<KnownFirm> {
+  const [row] = await firmFacts.run(undefined, context.tx);
+  const { version, numbered, ...facts } = row!;
+  return { id: context.firm.id, facts, version, numbered };
+}
+
+const trimmed = (facts: FirmFacts): FirmFacts => ({
+  ...facts,
+  name: facts.name.trim(),
+  address: facts.address.map((line) => line.trim()).filter(Boolean),
+  taxId: facts.taxId.trim(),
+  paymentDetails: facts.paymentDetails.trim(),
+});
+
+/**
+ * Changes what the firm says of itself from the next document on. Where numbers have begun, they go on by themselves.
+ * @throws the problems `version-stale`, `number-taken`, `nothing-to-change`
+ */
+export async function changeFirm(context: Context, wish: FirmFacts, version: number): Promise<KnownFirm> {
+  const { tx, firm } = context;
+  await lockFirm.run(undefined, tx);
+  const before = await readFirm(context);
+  if (before.version !== version) throw problem('version-stale', {}, { current: before });
+  const after = trimmed(wish);
+  if (JSON.stringify(after) === JSON.stringify(trimmed(before.facts))) throw problem('nothing-to-change');
+  const renumbered = after.nextInvoice !== before.facts.nextInvoice;
+  if (renumbered && before.numbered) throw problem('number-taken');
+  const { invoicePrefix, creditPrefix, nextInvoice, ...facts } = after;
+  await setFirm.run({ ...facts, address: [...facts.address] }, tx);
+  await setSeries.run({ series: 'invoice', prefix: invoicePrefix, next: renumbered ? nextInvoice : null }, tx);
+  await setSeries.run({ series: 'credit note', prefix: creditPrefix, next: null }, tx);
+  const told = (of: FirmFacts) => ({ ...of, address: of.address.join(', ') });
+  await audit(context, 'firm changed', [{ kind: 'firm', id: firm.id, before: told(before.facts), after: told(after) }]);
+  return readFirm(context);
+}

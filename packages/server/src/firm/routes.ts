@@ -1,0 +1,10 @@
+import { endpoints } from '@yellowwood/contracts';
+import { Platform, mount } from '../platform/mount';
+import { changeFirm, readFirm } from './firm-facts';
+
+/** What a firm settles about itself. */
+export function firmRoutes(platform: Platform): void {
+  mount(platform, endpoints.readFirm, (context) => readFirm(context));
+
+  mount(platform, endpoints.changeFirm, (context, { body, version }) => changeFirm(context, body, version));
+}

@@ -1,0 +1,239 @@
+/** Types generated for queries found in "packages/server/src/people/change-person.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+/** 'LockPerson' parameters type */
+export interface ILockPersonParams {
+  person: string;
+}
+
+/** 'LockPerson' return type */
+export interface ILockPersonResult {
+  email: string;
+  id: string;
+  leftOn: string | null;
+  name: string;
+  staffNumber: string;
+  version: number;
+  zone: string;
+}
+
+/** 'LockPerson' query type */
+export interface ILockPersonQuery {
+  params: ILockPersonParams;
+  result: ILockPersonResult;
+}
+
+const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":208,"b":215}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\"\nfrom\n  person p\nwhere\n  p.id = :person!\nfor update"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   p.email as "email!",
+ *   p.staff_number as "staffNumber!",
+ *   p.zone as "zone!",
+ *   p.left_on as "leftOn?",
+ *   p.version as "version!"
+ * from
+ *   person p
+ * where
+ *   p.id = :person!
+ * for update
+ * ```
+ */
+export const lockPerson = new PreparedQuery<ILockPersonParams,ILockPersonResult>(lockPersonIR);
+
+
+/** 'SetPerson' parameters type */
+export interface ISetPersonParams {
+  email: string;
+  name: string;
+  person: string;
+  staffNumber: string;
+}
+
+/** 'SetPerson' return type */
+export type ISetPersonResult = void;
+
+/** 'SetPerson' query type */
+export interface ISetPersonQuery {
+  params: ISetPersonParams;
+  result: ISetPersonResult;
+}
+
+const setPersonIR: any = {"usedParamSet":{"name":true,"email":true,"staffNumber":true,"person":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":27,"b":32}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":51}]},{"name":"staffNumber","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":83}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":130}]}],"statement":"update person\nset\n  name = :name!,\n  email = :email!,\n  staff_number = :staffNumber!,\n  version = version + 1\nwhere\n  id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update person
+ * set
+ *   name = :name!,
+ *   email = :email!,
+ *   staff_number = :staffNumber!,
+ *   version = version + 1
+ * where
+ *   id = :person!
+ * ```
+ */
+export const setPerson = new PreparedQuery<ISetPersonParams,ISetPersonResult>(setPersonIR);
+
+
+/** 'DropRoles' parameters type */
+export interface IDropRolesParams {
+  person: string;
+}
+
+/** 'DropRoles' return type */
+export type IDropRolesResult = void;
+
+/** 'DropRoles' query type */
+export interface IDropRolesQuery {
+  params: IDropRolesParams;
+  result: IDropRolesResult;
+}
+
+const dropRolesIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":51}]}],"statement":"delete from person_role\nwhere\n  person_id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from person_role
+ * where
+ *   person_id = :person!
+ * ```
+ */
+export const dropRoles = new PreparedQuery<IDropRolesParams,IDropRolesResult>(dropRolesIR);
+
+
+/** 'RaisePerson' parameters type */
+export interface IRaisePersonParams {
+  leftOn?: string | null | void;
+  person: string;
+}
+
+/** 'RaisePerson' return type */
+export type IRaisePersonResult = void;
+
+/** 'RaisePerson' query type */
+export interface IRaisePersonQuery {
+  params: IRaisePersonParams;
+  result: IRaisePersonResult;
+}
+
+const raisePersonIR: any = {"usedParamSet":{"leftOn":true,"person":true},"params":[{"name":"leftOn","required":false,"transform":{"type":"scalar"},"locs":[{"a":30,"b":36}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":76,"b":83}]}],"statement":"update person\nset\n  left_on = :leftOn,\n  version = version + 1\nwhere\n  id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update person
+ * set
+ *   left_on = :leftOn,
+ *   version = version + 1
+ * where
+ *   id = :person!
+ * ```
+ */
+export const raisePerson = new PreparedQuery<IRaisePersonParams,IRaisePersonResult>(raisePersonIR);
+
+
+/** 'EndMembership' parameters type */
+export interface IEndMembershipParams {
+  at?: string | null | void;
+  firm: string;
+  person: string;
+}
+
+/** 'EndMembership' return type */
+export interface IEndMembershipResult {
+  end_membership: undefined | null;
+}
+
+/** 'EndMembership' query type */
+export interface IEndMembershipQuery {
+  params: IEndMembershipParams;
+  result: IEndMembershipResult;
+}
+
+const endMembershipIR: any = {"usedParamSet":{"firm":true,"person":true,"at":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":25,"b":30}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":33,"b":40}]},{"name":"at","required":false,"transform":{"type":"scalar"},"locs":[{"a":43,"b":45}]}],"statement":"select\n  end_membership (:firm!, :person!, :at)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   end_membership (:firm!, :person!, :at)
+ * ```
+ */
+export const endMembership = new PreparedQuery<IEndMembershipParams,IEndMembershipResult>(endMembershipIR);
+
+
+/** 'OwnersWithAccount' parameters type */
+export interface IOwnersWithAccountParams {
+  firm: string;
+}
+
+/** 'OwnersWithAccount' return type */
+export interface IOwnersWithAccountResult {
+  id: string;
+}
+
+/** 'OwnersWithAccount' query type */
+export interface IOwnersWithAccountQuery {
+  params: IOwnersWithAccountParams;
+  result: IOwnersWithAccountResult;
+}
+
+const ownersWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":50,"b":55}]}],"statement":"select\n  a.person_id as \"id!\"\nfrom\n  accounts_of (:firm!) a\n  join person_role r on r.person_id = a.person_id\n  and r.role = 'owner'"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   a.person_id as "id!"
+ * from
+ *   accounts_of (:firm!) a
+ *   join person_role r on r.person_id = a.person_id
+ *   and r.role = 'owner'
+ * ```
+ */
+export const ownersWithAccount = new PreparedQuery<IOwnersWithAccountParams,IOwnersWithAccountResult>(ownersWithAccountIR);
+
+
+/** 'RolesWithAccount' parameters type */
+export interface IRolesWithAccountParams {
+  firm: string;
+  person: string;
+}
+
+/** 'RolesWithAccount' return type */
+export interface IRolesWithAccountResult {
+  role: string;
+}
+
+/** 'RolesWithAccount' query type */
+export interface IRolesWithAccountQuery {
+  params: IRolesWithAccountParams;
+  result: IRolesWithAccountResult;
+}
+
+const rolesWithAccountIR: any = {"usedParamSet":{"firm":true,"person":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":52}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":136}]}],"statement":"select\n  r.role as \"role!\"\nfrom\n  accounts_of (:firm!) a\n  join person_role r on r.person_id = a.person_id\nwhere\n  a.person_id = :person!\norder by\n  r.role"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   r.role as "role!"
+ * from
+ *   accounts_of (:firm!) a
+ *   join person_role r on r.person_id = a.person_id
+ * where
+ *   a.person_id = :person!
+ * order by
+ *   r.role
+ * ```
+ */
+export const rolesWithAccount = new PreparedQuery<IRolesWithAccountParams,IRolesWithAccountResult>(rolesWithAccountIR);
+
+

@@ -1,0 +1,108 @@
+import { BodyOf, Endpoints } from '@yellowwood/contracts';
+import { Role, mayGive } from '@yellowwood/core';
+import {
+  dropRoles,
+  endMembership,
+  lockPerson,
+  ownersWithAccount,
+  raisePerson,
+  rolesWithAccount,
+  setPerson,
+} from '../generated/people/change-person.queries';
+import { addRole, findByAddress, rolesOf } from '../generated/people/invite.queries';
+import { audit } from '../platform/audit';
+import { Context } from '../platform/context';
+import { StartOver } from '../platform/database';
+import { problem } from '../platform/problem';
+
+/**
+ * One after the other, so that neither an address comes twice nor the last owner goes. Whose own roles were changed while
+ * they waited begins again, with what they may now.
+ */
+export async function oneAtATime({ tx, firm, actor }: Context): Promise<void> {
+  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${firm.id}`]);
+  const roles = await rolesWithAccount.run({ firm: firm.id, person: actor.personId }, tx);
+  if (roles.map(({ role }) => role).join() !== actor.roles.join()) throw new StartOver();
+}
+
+/** A person as they were seen. @throws the problems `person-unknown`, `version-stale` */
+export async function seenPerson(context: Context, person: string, version: number) {
+  await oneAtATime(context);
+  const [known] = await lockPerson.run({ person }, context.tx);
+  if (!known) throw problem('person-unknown');
+  if (known.version !== version) throw problem('version-stale');
+  const [row] = await rolesOf.run({ person }, context.tx);
+  return { ...known, roles: row!.roles as Role[] };
+}
+
+/** Nobody gives a role that they do not hold, nor takes one from who holds more. @throws the problem `role-not-yours` */
+export function refuseForeign({ actor }: Context, roles: readonly Role[]): void {
+  if (!roles.every((role) => mayGive(actor.rights, role))) throw problem('role-not-yours');
+}
+
+/** A firm keeps somebody with an account who may do everything. @throws the problem `last-owner` */
+async function refuseWithoutOwner({ tx, firm }: Context): Promise<void> {
+  if ((await ownersWithAccount.run({ firm: firm.id }, tx)).length === 0) throw problem('last-owner');
+}
+
+/**
+ * Changes what the firm knows of a person.
+ * @throws the problems `person-unknown`, `version-stale`, `address-taken`, `nothing-to-change`
+ */
+export async function changePerson(
+  context: Context,
+  person: string,
+  wish: BodyOf<Endpoints['changePerson']>,
+  version: number,
+): Promise<null> {
+  const known = await seenPerson(context, person, version);
+  const after = { name: wish.name.trim(), email: wish.email.trim(), staffNumber: wish.staffNumber.trim() };
+  const { name, email, staffNumber } = known;
+  const before = { name, email, staffNumber };
+  if (JSON.stringify(before) === JSON.stringify(after)) throw problem('nothing-to-change');
+  const [taken] = await findByAddress.run({ email: after.email }, context.tx);
+  if (taken && taken.id !== person) throw problem('address-taken');
+  await setPerson.run({ person, ...after }, context.tx);
+  await audit(context, 'person changed', [{ kind: 'person', id: person, before, after }]);
+  return null;
+}
+
+/**
+ * Gives somebody other roles; who is signed in has them at the next request.
+ * @throws the problems `person-unknown`, `version-stale`, `role-not-yours`, `last-owner`, `nothing-to-change`
+ */
+export async function changeRoles(context: Context, person: string, roles: readonly Role[], version: number): Promise<null> {
+  const { tx, firm } = context;
+  const known = await seenPerson(context, person, version);
+  const [before, after] = [[...known.roles].sort(), [...roles].sort()];
+  if (before.join() === after.join()) throw problem('nothing-to-change');
+  refuseForeign(context, [...before, ...after]);
+  await dropRoles.run({ person }, tx);
+  for (const role of after) await addRole.run({ firm: firm.id, person, role }, tx);
+  await refuseWithoutOwner(context);
+  await raisePerson.run({ person, leftOn: known.leftOn }, tx);
+  const told = (of: readonly Role[]) => ({ roles: of.join(', ') });
+  await audit(context, 'roles changed', [{ kind: 'person', id: person, before: told(before), after: told(after) }]);
+  return null;
+}
+
+/** Ends somebody's access from now on. An owner stays: whoever may end an owner's is one. */
+export async function endAccess({ tx, firm, now }: Context, person: string, leftOn: string): Promise<void> {
+  await raisePerson.run({ person, leftOn }, tx);
+  await endMembership.run({ firm: firm.id, person, at: now }, tx);
+}
+
+/**
+ * Restores somebody who has left, as they were.
+ * @throws the problems `person-unknown`, `version-stale`, `role-not-yours`, `not-left`
+ */
+export async function personReturns(context: Context, person: string, version: number): Promise<null> {
+  const known = await seenPerson(context, person, version);
+  if (known.leftOn === null) throw problem('not-left');
+  refuseForeign(context, known.roles);
+  await raisePerson.run({ person, leftOn: null }, context.tx);
+  await endMembership.run({ firm: context.firm.id, person, at: null }, context.tx);
+  const before = { leftOn: known.leftOn };
+  await audit(context, 'access restored', [{ kind: 'person', id: person, before, after: { leftOn: null } }]);
+  return null;
+}

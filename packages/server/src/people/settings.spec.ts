@@ -1,0 +1,236 @@
+import { randomUUID } from 'node:crypto';
+import { BodyOf, Endpoints } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { Client, PASSWORD, Who, World, bill, makeWorld, record, submitAndApprove } from '../testing';
+
+type Facts = BodyOf<Endpoints['changeFirm']>;
+
+describe('what a firm settles', () => {
+  let world: World;
+  beforeEach(async () => (world = await makeWorld()));
+  afterEach(() => world.close());
+  const owner = () => world.as('owner');
+  const staff = async (who: Who) => (await owner().done('listStaff')).people.find(({ id }) => id === world.ids[who])!;
+  const of = async (who: Who) => {
+    const { id, version } = await staff(who);
+    return { params: { id }, version };
+  };
+  const events = (id: string) =>
+    world.sql<{ action: string; before: object | null; after: object | null }>(
+      `select e.action, s.before, s.after from audit_event e join audit_subject s on s.event_id = e.id
+       where s.subject_id = $1 order by e.id`,
+      [id],
+    );
+
+  describe('about itself', () => {
+    const change = async (names: Partial<Facts>, as: Who = 'owner') => {
+      const { facts, version } = await owner().done('readFirm');
+      return world.as(as).call('changeFirm', { body: { ...facts, ...names }, version });
+    };
+
+    it('stands on the next document, and everywhere where the firm has a name', async () => {
+      const names = { name: ' Quay Works ', address: ['Mole 3', ' ', 'Harbour'], taxId: 'GB 77', paymentDetails: 'IBAN 1' };
+      const answer = await change(names);
+      expect(answer.body.facts).toEqual(
+        jasmine.objectContaining({
+          name: 'Quay Works',
+          address: ['Mole 3', 'Harbour'],
+          taxId: 'GB 77',
+          paymentDetails: 'IBAN 1',
+        }),
+      );
+      expect((await world.as('staff').done('readMe')).firm.name).toBe('Quay Works');
+      expect((await world.as('staff').done('readSession')).firms).toEqual([{ slug: world.slug, name: 'Quay Works' }]);
+      const [event] = await events(world.firmId);
+      expect([event!.action, event!.before, event!.after]).toEqual([
+        'firm changed',
+        jasmine.objectContaining({ name: `Firm ${world.slug}`, address: 'Yard 1' }),
+        jasmine.objectContaining({ name: 'Quay Works', address: 'Mole 3, Harbour' }),
+      ] as never);
+    });
+
+    it('says where its numbers begin, until the first is taken', async () => {
+      const first = await change({ invoicePrefix: 'Q-', creditPrefix: 'QK-', nextInvoice: 400 });
+      expect([first.body.facts.invoicePrefix, first.body.facts.nextInvoice, first.body.numbered]).toEqual(['Q-', 400, false]);
+      expect((await change({ nextInvoice: 40 })).body.facts.nextInvoice).toBe(40);
+      const { id } = await record(world, 'staff', '2026-06-08', 1);
+      await submitAndApprove(world, 'staff');
+      expect((await bill(world, [id], 'task')).row.number).toBe('Q-0040');
+      expect((await owner().done('readFirm')).numbered).toBeTrue();
+      expect((await change({ nextInvoice: 500 })).problem.code).toBe('number-taken');
+      // Nor does the database let it.
+      await expectAsync(world.sql("update invoice_series set next_number = 500 where series = 'invoice'")).toBeRejectedWithError(
+        /goes on by one/,
+      );
+      expect((await change({ invoicePrefix: 'R-' })).body.facts.invoicePrefix).toBe('R-');
+    });
+
+    it('has a history, also of its people, read by those who may change them', async () => {
+      await change({ taxId: 'GB 80' });
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      const read = (who: Who, id: string) => world.as(who).call('readHistory', { params: { id } });
+      const firm = await read('owner', world.firmId);
+      expect(firm.body.events.map(({ action, after }) => [action, after])).toEqual([['firm changed', { taxId: 'GB 80' }]]);
+      const person = await read('mate', world.ids.mate);
+      expect(person.body.events.map(({ action, by }) => [action, by])).toEqual([['roles changed', 'Owner Person']]);
+      for (const id of [world.firmId, world.ids.mate])
+        expect((await read('bookkeeper', id)).problem.code).toBe('subject-unknown');
+    });
+
+    it('is changed by one after the other, and by those who may', async () => {
+      const { facts, version } = await owner().done('readFirm');
+      const body = { ...facts, taxId: 'GB 78' };
+      await owner().done('changeFirm', { body, version });
+      const stale = await owner().call('changeFirm', { body, version });
+      expect([stale.problem.code, (stale.problem.current as { version: number }).version]).toEqual([
+        'version-stale',
+        version + 1,
+      ]);
+      expect((await change({ name: 'Other' }, 'bookkeeper')).problem.code).toBe('right-missing');
+    });
+  });
+
+  describe('about its people', () => {
+    it('their facts, of which no two have one address', async () => {
+      const body = { name: ' Ida Ostrander', email: 'ida@firm.example ', staffNumber: '17' };
+      expect((await owner().call('changePerson', { ...(await of('staff')), body })).status).toBe(400);
+      await owner().done('changePerson', { ...(await of('staff')), body: { ...body, email: 'ida@firm.example' } });
+      const { name, email, staffNumber } = await staff('staff');
+      expect([name, email, staffNumber]).toEqual(['Ida Ostrander', 'ida@firm.example', '17']);
+      const taken = { ...body, email: `MATE@${world.slug}.example` };
+      expect((await owner().call('changePerson', { ...(await of('staff')), body: taken })).problem.code).toBe('address-taken');
+      // Where she signs in stays hers.
+      expect(await world.client().signIn(`staff@${world.slug}.example`)).toBe(200);
+    });
+
+    it('their roles, at once and for every request after', async () => {
+      expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
+      await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff', 'bookkeeper'] } });
+      expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).status).toBe(200);
+      await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff'] } });
+      expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
+      expect((await events(world.ids.staff)).map(({ action, before, after }) => [action, before, after])).toEqual([
+        ['roles changed', { roles: 'staff' }, { roles: 'bookkeeper, staff' }],
+        ['roles changed', { roles: 'bookkeeper, staff' }, { roles: 'staff' }],
+      ] as never);
+    });
+
+    it('of which nobody gives or takes what they do not hold', async () => {
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      const tries = async (who: Who, roles: BodyOf<Endpoints['changeRoles']>['roles']) =>
+        (await world.as('mate').call('changeRoles', { ...(await of(who)), body: { roles } })).problem?.code ?? 'done';
+      expect(await tries('staff', ['bookkeeper'])).toBe('role-not-yours');
+      expect(await tries('bookkeeper', ['staff'])).toBe('role-not-yours');
+      expect(await tries('owner', ['staff'])).toBe('role-not-yours');
+      expect(await tries('mate', ['owner'])).toBe('role-not-yours');
+      expect(await tries('staff', ['administrator', 'staff'])).toBe('done');
+      const leaving = await world.as('mate').call('personLeaves', await of('manager'));
+      expect(leaving.problem.code).toBe('role-not-yours');
+    });
+
+    it('of whom the last owner stays, also when two go at once', async () => {
+      expect((await owner().call('changeRoles', { ...(await of('owner')), body: { roles: ['staff'] } })).problem.code).toBe(
+        'last-owner',
+      );
+      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'] } });
+      const [one, two] = [await of('owner'), await of('manager')];
+      const answers = await Promise.all([
+        world.as('owner').call('changeRoles', { ...one, body: { roles: ['staff'] } }),
+        world.as('manager').call('changeRoles', { ...two, body: { roles: ['staff'] } }),
+      ]);
+      expect(answers.map(({ status }) => status).sort()).not.toEqual([200, 200]);
+      const owners = await world.sql("select from person_role where role = 'owner'");
+      expect(owners.length).toBeGreaterThanOrEqual(1);
+    });
+
+    it('of whom two owners cannot end each other at once', async () => {
+      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'] } });
+      const [one, two] = [await of('owner'), await of('manager')];
+      const answers = await Promise.all([
+        world.as('manager').call('personLeaves', one),
+        world.as('owner').call('personLeaves', two),
+      ]);
+      // Who is second has no access any more when it is their turn.
+      expect(answers.map(({ status, problem }) => (status === 200 ? 'done' : problem.code)).sort()).toEqual([
+        'done',
+        'firm-unknown',
+      ]);
+    });
+
+    it('who leave: no access at once, a running timer is kept, and they come back as they were', async () => {
+      const timer = newId();
+      const body = {
+        id: timer,
+        projectId: world.ids.project,
+        taskId: null,
+        serviceId: null,
+        note: 'half done',
+        others: 'pause' as const,
+      };
+      await world.as('staff').done('startTimer', { body: { ...body, startedAt: '2026-06-12T09:00:00.000Z' } });
+      await owner().done('personLeaves', await of('staff'));
+      expect((await world.as('staff').call('readMe')).problem.code).toBe('firm-unknown');
+      expect((await world.as('staff').done('readSession')).firms).toEqual([]);
+      const [entry] = await world.sql<{ person_id: string; note: string; stage: string }>(
+        'select person_id, note, stage from entry where id = $1',
+        [timer],
+      );
+      expect(entry).toEqual({ person_id: world.ids.staff, note: 'half done', stage: 'recorded' });
+      expect(await world.sql('select from timer where person_id = $1', [world.ids.staff])).toEqual([]);
+      const left = await staff('staff');
+      expect([left.account, left.leftOn, left.roles]).toEqual(['none', '2026-06-12', ['staff']]);
+      // Somebody who looks after the time of others still reads it.
+      const sheet = await owner().done('readTimesheet', { params: { from: '2026-06-08' }, query: { person: world.ids.staff } });
+      expect(sheet.entries.map(({ id }) => id)).toEqual([timer]);
+      expect((await owner().call('personLeaves', await of('staff'))).problem.code).toBe('left-already');
+      await owner().done('personReturns', await of('staff'));
+      expect((await world.as('staff').done('readMe')).roles).toEqual(['staff']);
+      expect((await owner().call('personReturns', await of('staff'))).problem.code).toBe('not-left');
+      expect((await events(world.ids.staff)).map(({ action }) => action)).toEqual(['access ended', 'access restored']);
+    });
+
+    it('who leave before they came: their invitation ends', async () => {
+      const id = newId();
+      const body = { id, name: 'Piers Stell', email: `${randomUUID()}@firm.example`, role: 'staff' as const };
+      await owner().done('invitePerson', { body });
+      await owner().done('personLeaves', { params: { id }, version: 1 });
+      expect(await world.sql('select from invitation where person_id = $1 and withdrawn_at is null', [id])).toEqual([]);
+      expect((await owner().call('personLeaves', await of('owner'))).problem.code).toBe('not-oneself');
+    });
+  });
+});
+
+describe('one’s own account', () => {
+  let world: World;
+  beforeAll(async () => (world = await makeWorld()));
+  afterAll(() => world.close());
+
+  it('lists where one is signed in, and signs out everywhere else', async () => {
+    const email = `manager@${world.slug}.example`;
+    const [here, there] = [new Client(world.base, world.slug), new Client(world.base, world.slug)];
+    await here.signIn(email);
+    await there.signIn(email);
+    const { sessions } = await here.done('listSessions');
+    expect(sessions.filter(({ own }) => own).length).toBe(1);
+    expect(sessions.length).toBe(3);
+    expect(sessions.every(({ beganAt }) => beganAt?.startsWith('2026-06-12'))).toBeTrue();
+    expect(sessions[0]!.agent).toBe('node');
+    // What lets its holder in is not told.
+    expect(here.cookieHeader()).not.toContain(sessions[0]!.id);
+    expect((await here.done('endSessions')).sessions.length).toBe(1);
+    expect((await there.call('readMe')).problem.code).toBe('not-signed-in');
+    expect((await world.as('manager').call('listSessions')).problem.code).toBe('not-signed-in');
+    expect((await here.done('readMe')).person.id).toBe(world.ids.manager);
+  });
+
+  it('has a name of its own', async () => {
+    const session = await world.as('staff').done('changeName', { body: { name: ' Ida O. ' } });
+    expect(session.account!.name).toBe('Ida O.');
+    expect((await world.as('staff').done('readMe')).person.name).toBe('Staff Person');
+    for (const name of ['changeName', 'endSessions', 'listSessions'] as const)
+      expect(
+        (await world.client().call(name, { body: (name === 'changeName' ? { name: 'X' } : undefined) as never })).problem.code,
+      ).toBe('not-signed-in');
+    expect(await world.client().signIn(`staff@${world.slug}.example`, PASSWORD)).toBe(200);
+  });
+});

@@ -1,0 +1,178 @@
+var __getOwnPropNames = Object.getOwnPropertyNames;
+var __commonJS = (cb, mod) => function() {
+  try {
+    return mod || (0, cb[__getOwnPropNames(cb)[0]])((mod = { exports: {} }).exports, mod), mod.exports;
+  } catch (e) {
+    throw mod = 0, e;
+  }
+};
+
+// packages/contracts/node_modules/ajv/dist/runtime/ucs2length.js
+var require_ucs2length = __commonJS({
+  "packages/contracts/node_modules/ajv/dist/runtime/ucs2length.js"(exports) {
+    "use strict";
+    Object.defineProperty(exports, "__esModule", { value: !0 });
+    function ucs2length(str) {
+      let len = str.length, length = 0, pos = 0, value;
+      for (; pos < len; )
+        length++, value = str.charCodeAt(pos++), value >= 55296 && value <= 56319 && pos < len && (value = str.charCodeAt(pos), (value & 64512) === 56320 && pos++);
+      return length;
+    }
+    exports.default = ucs2length;
+    ucs2length.code = 'require("ajv/dist/runtime/ucs2length").default';
+  }
+});
+
+// <stdin>
+var changeFirm = validate20;
+var func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u"), pattern5 = new RegExp("^([^\\s@]+@[^\\s@]+)?$", "u");
+function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate20.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.address === void 0 && (missing0 = "address") || data.taxId === void 0 && (missing0 = "taxId") || data.email === void 0 && (missing0 = "email") || data.paymentDetails === void 0 && (missing0 = "paymentDetails") || data.invoicePrefix === void 0 && (missing0 = "invoicePrefix") || data.creditPrefix === void 0 && (missing0 = "creditPrefix") || data.nextInvoice === void 0 && (missing0 = "nextInvoice"))
+        return validate20.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "address" || key0 === "taxId" || key0 === "email" || key0 === "paymentDetails" || key0 === "invoicePrefix" || key0 === "creditPrefix" || key0 === "nextInvoice")) {
+            return validate20.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.address !== void 0) {
+              let data1 = data.address, _errs4 = errors;
+              if (errors === _errs4)
+                if (Array.isArray(data1)) {
+                  if (data1.length > 6)
+                    return validate20.errors = [{ instancePath: instancePath + "/address", schemaPath: "#/properties/address/maxItems", keyword: "maxItems", params: { limit: 6 }, message: "must NOT have more than 6 items" }], !1;
+                  {
+                    var valid1 = !0;
+                    let len0 = data1.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data2 = data1[i0], _errs6 = errors;
+                      if (errors === _errs6)
+                        if (typeof data2 == "string") {
+                          if (func1(data2) > 200)
+                            return validate20.errors = [{ instancePath: instancePath + "/address/" + i0, schemaPath: "#/properties/address/items/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                        } else
+                          return validate20.errors = [{ instancePath: instancePath + "/address/" + i0, schemaPath: "#/properties/address/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid1 = _errs6 === errors;
+                      if (!valid1)
+                        break;
+                    }
+                  }
+                } else
+                  return validate20.errors = [{ instancePath: instancePath + "/address", schemaPath: "#/properties/address/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.taxId !== void 0) {
+                let data3 = data.taxId, _errs8 = errors;
+                if (errors === _errs8)
+                  if (typeof data3 == "string") {
+                    if (func1(data3) > 60)
+                      return validate20.errors = [{ instancePath: instancePath + "/taxId", schemaPath: "#/properties/taxId/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                  } else
+                    return validate20.errors = [{ instancePath: instancePath + "/taxId", schemaPath: "#/properties/taxId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs8 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.email !== void 0) {
+                  let data4 = data.email, _errs10 = errors;
+                  if (errors === _errs10)
+                    if (typeof data4 == "string") {
+                      if (func1(data4) > 200)
+                        return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      if (!pattern5.test(data4))
+                        return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+)?$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+)?$"' }], !1;
+                    } else
+                      return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  var valid0 = _errs10 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.paymentDetails !== void 0) {
+                    let data5 = data.paymentDetails, _errs12 = errors;
+                    if (errors === _errs12)
+                      if (typeof data5 == "string") {
+                        if (func1(data5) > 500)
+                          return validate20.errors = [{ instancePath: instancePath + "/paymentDetails", schemaPath: "#/properties/paymentDetails/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                      } else
+                        return validate20.errors = [{ instancePath: instancePath + "/paymentDetails", schemaPath: "#/properties/paymentDetails/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    var valid0 = _errs12 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0) {
+                    if (data.invoicePrefix !== void 0) {
+                      let data6 = data.invoicePrefix, _errs14 = errors;
+                      if (errors === _errs14)
+                        if (typeof data6 == "string") {
+                          if (func1(data6) > 12)
+                            return validate20.errors = [{ instancePath: instancePath + "/invoicePrefix", schemaPath: "#/properties/invoicePrefix/maxLength", keyword: "maxLength", params: { limit: 12 }, message: "must NOT have more than 12 characters" }], !1;
+                        } else
+                          return validate20.errors = [{ instancePath: instancePath + "/invoicePrefix", schemaPath: "#/properties/invoicePrefix/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid0 = _errs14 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.creditPrefix !== void 0) {
+                        let data7 = data.creditPrefix, _errs16 = errors;
+                        if (errors === _errs16)
+                          if (typeof data7 == "string") {
+                            if (func1(data7) > 12)
+                              return validate20.errors = [{ instancePath: instancePath + "/creditPrefix", schemaPath: "#/properties/creditPrefix/maxLength", keyword: "maxLength", params: { limit: 12 }, message: "must NOT have more than 12 characters" }], !1;
+                          } else
+                            return validate20.errors = [{ instancePath: instancePath + "/creditPrefix", schemaPath: "#/properties/creditPrefix/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid0 = _errs16 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0)
+                        if (data.nextInvoice !== void 0) {
+                          let data8 = data.nextInvoice, _errs18 = errors;
+                          if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
+                            return validate20.errors = [{ instancePath: instancePath + "/nextInvoice", schemaPath: "#/properties/nextInvoice/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                          if (errors === _errs18 && typeof data8 == "number" && isFinite(data8)) {
+                            if (data8 > 9999999 || isNaN(data8))
+                              return validate20.errors = [{ instancePath: instancePath + "/nextInvoice", schemaPath: "#/properties/nextInvoice/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9999999 }, message: "must be <= 9999999" }], !1;
+                            if (data8 < 1 || isNaN(data8))
+                              return validate20.errors = [{ instancePath: instancePath + "/nextInvoice", schemaPath: "#/properties/nextInvoice/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                          }
+                          var valid0 = _errs18 === errors;
+                        } else
+                          var valid0 = !0;
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    } else
+      return validate20.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate20.errors = vErrors, errors === 0;
+}
+validate20.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+export {
+  changeFirm
+};

@@ -1,0 +1,66 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
+import type { Sessions } from '@yellowwood/contracts';
+import { Api } from '../../api/api';
+import { sessionActions, sessionFeature } from '../../state/session';
+import { command } from '../../ui/command';
+import { Dialogs } from '../../ui/dialogs';
+import { Failure } from '../../ui/failure';
+import { SendsForm, fillFor } from '../../ui/form/drafts';
+import { needed } from '../../ui/form/field';
+import { TextField } from '../../ui/form/text-field';
+import { MomentPipe } from '../../ui/formats';
+import { loaded } from '../../ui/loaded';
+import { Loading } from '../../ui/loading';
+import { browserOf } from './browser-of';
+
+/** One's own account: its name, its password, and where it is signed in. */
+@Component({
+  selector: 'yw-account',
+  imports: [Failure, Loading, MatButton, MomentPipe, ReactiveFormsModule, SendsForm, TextField],
+  templateUrl: './account.html',
+  styleUrl: '../setting.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class AccountScreen {
+  private readonly api = inject(Api);
+  private readonly store = inject(Store);
+  private readonly dialogs = inject(Dialogs);
+  protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
+  protected readonly command = command();
+  protected readonly ending = command();
+  protected readonly browserOf = browserOf;
+  protected readonly sessions = loaded(
+    () => true,
+    (): Promise<Sessions> => this.api.call('listSessions'),
+  );
+  protected readonly form = new FormGroup({
+    name: new FormControl('', { nonNullable: true, validators: needed('Type your name.') }),
+  });
+
+  constructor() {
+    fillFor(
+      this.form,
+      () => this.account()?.id,
+      () => ({ name: this.account()!.name }),
+    );
+  }
+
+  protected async save(): Promise<void> {
+    const session = await this.command.run(() => this.api.call('changeName', { body: this.form.getRawValue() }), {
+      ...{ done: 'Saved', apart: true },
+    });
+    if (session) this.store.dispatch(sessionActions.known({ session }));
+  }
+
+  protected async signOutElsewhere(): Promise<void> {
+    const left = await this.ending.run(() => this.api.call('endSessions'), { done: 'Signed out everywhere else', apart: true });
+    if (left) this.sessions.set(left);
+  }
+
+  protected async changePassword(): Promise<void> {
+    await this.dialogs.open(() => import('../../shell/password-dialog').then(({ PasswordDialog }) => PasswordDialog));
+  }
+}

@@ -1,0 +1,114 @@
+import type { KnownFirm, Session } from '@yellowwood/contracts';
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
+import { sessionActions, sessionFeature } from '../state/session';
+import { ME, Page, id, open, refusal } from '../testing/fake-server';
+import { AccountScreen } from './account/account';
+import { browserOf } from './account/browser-of';
+import { FirmScreen } from './firm/firm';
+
+const FIRM: KnownFirm = {
+  id: id(99),
+  facts: {
+    ...{ name: 'Firm', address: ['Quay 1', 'Harbour'], taxId: 'GB 1', email: 'office@firm.example', paymentDetails: 'Bank 1' },
+    ...{ invoicePrefix: 'F-', creditPrefix: 'FC-', nextInvoice: 1 },
+  },
+  version: 2,
+  numbered: false,
+};
+const SESSION: Session = {
+  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
+  firms: [{ slug: 'f', name: 'Firm' }],
+  ...{ founding: 'open', mailPage: null, demo: [] },
+};
+
+async function fill(page: Page<unknown>, label: string, text: string) {
+  const field = [...page.element.querySelectorAll('label')].find((one) => one.textContent!.trim() === label)!
+    .control as HTMLInputElement;
+  field.value = text;
+  field.dispatchEvent(new Event('input', { bubbles: true }));
+  await page.settle();
+}
+async function send(page: Page<unknown>) {
+  page.element.querySelector('form')!.requestSubmit();
+  await page.settle(30);
+}
+
+describe('the facts of the firm', () => {
+  let page: Page<FirmScreen>;
+  beforeEach(async () => {
+    page = await open(FirmScreen, {
+      ...{ url: '/f/f/settings/firm', roles: ['owner'] },
+      prepare: (server) => server.on('readFirm', () => FIRM).on('readHistory', () => ({ events: [] })),
+    });
+    await page.settle(20);
+  });
+  afterEach(() => page.element.remove());
+
+  it('are saved as they were seen, and the firm has its new name at once', async () => {
+    await fill(page, 'Name', 'Quay Works');
+    await fill(page, 'Address, a line each', 'Mole 3\nHarbour');
+    await fill(page, 'Invoice numbers begin with', 'Q-');
+    await fill(page, 'Next invoice', '400');
+    expect(page.text()).toContain('The next invoice is Q-0400.');
+    page.server.on('changeFirm', ({ body }) => ({ ...FIRM, facts: body, version: 3 }));
+    await send(page);
+    const [sent] = page.server.to('changeFirm');
+    expect(sent!.version).toBe('"2"');
+    expect(sent!.body).toEqual({
+      ...FIRM.facts,
+      ...{ name: 'Quay Works', address: ['Mole 3', 'Harbour'], invoicePrefix: 'Q-', nextInvoice: 400 },
+    });
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.name).toBe('Quay Works');
+    expect(page.notice()).toContain('Saved');
+  });
+
+  it('say what is wrong, and keep what was typed', async () => {
+    await fill(page, 'Next invoice', '0');
+    await send(page);
+    expect(page.refused()).toContain('whole number');
+    await fill(page, 'Next invoice', '7');
+    page.server.on('changeFirm', () => refusal(409, 'number-taken', 'The numbers have begun.'));
+    await send(page);
+    expect(page.refused()).toBe('The numbers have begun.');
+    expect(page.text()).toContain('The next invoice is F-0007.');
+  });
+});
+
+describe('one’s own account', () => {
+  it('has a name, and says where it is signed in', async () => {
+    const one = { beganAt: '2026-06-10T08:00:00.000Z', agent: 'Mozilla/5.0 (X11; Linux x86_64) Chrome/150.0' };
+    const page = await open(AccountScreen, {
+      ...{ url: '/f/f/settings/account', roles: ['staff'] },
+      prepare: (server) =>
+        server
+          .on('listSessions', () => ({
+            sessions: [
+              { ...one, id: 'a', own: true },
+              { ...one, id: 'b', own: false, agent: '' },
+            ],
+          }))
+          .on('endSessions', () => ({ sessions: [{ ...one, id: 'a', own: true }] }))
+          .on('changeName', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, name: body.name } })),
+    });
+    TestBed.inject(Store).dispatch(sessionActions.known({ session: SESSION }));
+    await page.settle(20);
+    expect(page.texts('li').map((text) => text.replace(/ since.*/, ''))).toEqual([
+      jasmine.stringContaining('Chrome or Chromium on Linux, here'),
+      jasmine.stringContaining('a program'),
+    ] as never);
+    await fill(page, 'Your name', 'Anna Other');
+    await send(page);
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.name).toBe('Anna Other');
+    await page.press('Sign out everywhere else');
+    await page.settle(20);
+    expect([page.texts('li').length, page.text()]).toEqual([1, jasmine.stringContaining('Nowhere else.')] as never);
+    page.element.remove();
+  });
+
+  it('tells browsers apart as far as they say', () => {
+    expect(browserOf('Mozilla/5.0 (iPhone; CPU iPhone OS 18_0 like Mac OS X) Version/18.0 Safari/604.1')).toBe('Safari on iOS');
+    expect(browserOf('Mozilla/5.0 (Windows NT 10.0) Gecko/20100101 Firefox/140.0')).toBe('Firefox on Windows');
+    expect(browserOf('curl/8')).toBe('a program');
+  });
+});
