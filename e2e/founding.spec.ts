@@ -1,5 +1,5 @@
-import { Browser, expect, test } from '@playwright/test';
-import { chooseOf, fits, followLink, opened } from './people';
+import { Browser, Page, expect, test } from '@playwright/test';
+import { answer, chooseOf, fits, followLink, opened } from './people';
 
 /** A firm of this run alone. */
 const RUN = Date.now().toString(36);
@@ -8,6 +8,24 @@ const piers = { name: 'Piers Stell', email: `piers@quist-${RUN}.example`, passwo
 const FIRM = `Quist Boatyard ${RUN}`;
 
 const options: Parameters<Browser['newContext']>[0] = { locale: 'en-IE', timezoneId: 'Europe/Dublin' };
+
+async function enter(browser: Browser, who: { email: string; password: string }): Promise<Page> {
+  const page = await opened(browser, options);
+  await page.goto('/sign-in');
+  await page.getByLabel('E-mail address').fill(who.email);
+  await page.getByLabel('Password').fill(who.password);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/record');
+  return page;
+}
+
+async function openSettings(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /, menu of / }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'Settings' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
+}
 
 test.describe.serial('a firm of one’s own', () => {
   test('a stranger founds a firm and starts the first timer, in at most fifteen interactions', async ({ browser }) => {
@@ -71,17 +89,8 @@ test.describe.serial('a firm of one’s own', () => {
   test('invites somebody by keyboard alone, who joins by the message and records, and sees no more than staff do', async ({
     browser,
   }) => {
-    const owner = await opened(browser, options);
-    await owner.goto('/sign-in');
-    await owner.getByLabel('E-mail address').fill(nora.email);
-    await owner.getByLabel('Password').fill(nora.password);
-    await owner.keyboard.press('Enter');
-    await owner.waitForURL('**/record');
-    await owner.getByRole('button', { name: /, menu of / }).focus();
-    await owner.keyboard.press('Enter');
-    await owner.getByRole('menuitem', { name: 'Settings' }).focus();
-    await owner.keyboard.press('Enter');
-    await expect(owner.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
+    const owner = await enter(browser, nora);
+    await openSettings(owner);
     await expect(owner.getByRole('row', { name: /Nora Quist/ })).toContainText('Owner');
     await fits(owner);
     await owner.getByRole('button', { name: 'Invite somebody' }).focus();
@@ -119,16 +128,79 @@ test.describe.serial('a firm of one’s own', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByText('1:30 recorded', { exact: false }).first()).toBeVisible();
 
-    // Nothing of others is offered: no settings, and no such address either.
+    // Of the settings only their own are offered.
     await page.getByRole('button', { name: /, menu of / }).click();
-    await expect(page.getByRole('menuitem', { name: 'Keys' })).toBeVisible();
-    await expect(page.getByRole('menuitem', { name: 'Settings' })).toBeHidden();
-    await page.keyboard.press('Escape');
+    await page.getByRole('menuitem', { name: 'Settings' }).click();
+    await expect(page.getByRole('heading', { name: 'Account' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Settings' }).getByRole('listitem')).toHaveText(['Account']);
 
     await expect(async () => {
       await owner.reload();
       await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('active', { timeout: 1000 });
     }).toPass();
+    for (const one of [owner, page]) await one.context().close();
+  });
+
+  test('gives a role and takes it, sees off and brings back; the screens follow, and so does a second firm', async ({
+    browser,
+  }) => {
+    const owner = await enter(browser, nora);
+    const page = await enter(browser, piers);
+    const steps = page.getByRole('navigation', { name: 'Steps' });
+    await openSettings(owner);
+    await owner.getByRole('row', { name: /Piers Stell/ }).click();
+    const panel = owner.locator('yw-person-panel');
+    await expect(panel.getByRole('heading', { name: piers.name })).toBeVisible();
+    await fits(owner);
+    await panel.getByRole('checkbox', { name: /^Bookkeeper/ }).check();
+    await expect(panel.getByText(/changed the roles/)).toBeVisible();
+    await page.reload();
+    await expect(steps.getByRole('link', { name: /Bill/ })).toBeVisible();
+    await panel.getByRole('checkbox', { name: /^Bookkeeper/ }).uncheck();
+    await expect(panel.getByText(/changed the roles/)).toHaveCount(2);
+    await page.reload();
+    await expect(steps.getByRole('link', { name: /Record/ })).toBeVisible();
+    await expect(steps.getByRole('link', { name: /Bill/ })).toBeHidden();
+
+    await panel.getByRole('button', { name: 'Has left …' }).click();
+    await answer(owner, `End the access of ${piers.name}`);
+    await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('left');
+    await page.reload();
+    await expect(page.getByRole('alert')).toContainText('no firm of this name');
+    await panel.getByRole('button', { name: 'Bring back' }).click();
+    await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('active');
+    await page.goto('/');
+    await expect(steps.getByRole('link', { name: /Record/ })).toBeVisible();
+
+    // What the firm says of itself, by keyboard.
+    await owner.getByRole('searchbox', { name: 'Find a setting' }).fill('bank');
+    await owner.getByRole('link', { name: 'Facts and numbers' }).click();
+    await owner.getByLabel('Address, a line each').fill('Mole 3\nHarbour');
+    await owner.getByLabel('How to pay').fill('IBAN 12 of the made-up bank');
+    await owner.getByLabel('Invoice numbers begin with').fill('Q-');
+    await expect(owner.getByText('The next invoice is Q-0001.')).toBeVisible();
+    await fits(owner);
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByText(/changed the firm/)).toBeVisible();
+
+    await owner.getByRole('searchbox', { name: 'Find a setting' }).fill('');
+    await owner.getByRole('link', { name: 'Account' }).click();
+    await expect(owner.getByRole('listitem').filter({ hasText: ', here' })).toBeVisible();
+    await fits(owner);
+
+    await owner.getByRole('button', { name: /, menu of / }).click();
+    await owner.getByRole('menuitem', { name: 'Found another firm' }).click();
+    await expect(owner.getByRole('heading', { name: 'The firm' })).toBeVisible();
+    await owner.getByLabel('Name').fill(`Second ${RUN}`);
+    await owner.keyboard.press('Enter');
+    await owner.getByRole('button', { name: 'Later' }).click();
+    await owner.getByRole('button', { name: 'Nobody yet, to my week' }).click();
+    await owner.waitForURL(`**/f/second-${RUN}/record`);
+    await expect(owner.getByRole('treeitem', { name: /Quay Trust/ })).toBeHidden();
+    await owner.getByRole('button', { name: /, menu of / }).click();
+    await owner.getByRole('menuitem', { name: `To ${FIRM}` }).click();
+    await owner.waitForURL(`**/f/quist-boatyard-${RUN}/record`);
+    await expect(owner.getByRole('treeitem', { name: /Quay Trust/ })).toBeVisible();
     for (const one of [owner, page]) await one.context().close();
   });
 });

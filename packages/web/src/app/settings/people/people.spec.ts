@@ -128,8 +128,14 @@ describe('one person in settings', () => {
     await page.settle(20);
     expect(page.server.to('changeRoles')[0]!.body).toEqual({ roles: ['staff', 'manager'] });
     expect(page.notice()).toContain('Ben Holt is staff and manager from now on');
-    // Until the list says so, it is not so.
-    expect(box('Manager').checked).toBeFalse();
+    expect(box('Manager').checked).toBeTrue();
+    page.server.on('changeRoles', () => refusal(403, 'role-not-yours', 'It is not yours.'));
+    box('Manager').click();
+    await page.settle(20);
+    expect([box('Manager').checked, page.text('yw-person-panel fieldset [role=alert]')]).toEqual([
+      true,
+      'It is not yours.',
+    ] as never);
   });
 
   it('who holds more than oneself is left alone', async () => {

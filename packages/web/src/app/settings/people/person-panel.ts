@@ -72,13 +72,27 @@ export class PersonPanel {
     });
   }
 
-  protected async turn(role: Role, on: boolean): Promise<void> {
+  /** Gives a role or takes it; where that is refused, the box is as it was. */
+  protected async turn(role: Role, box: HTMLInputElement): Promise<void> {
+    if (!(await this.give(role, box.checked))) box.checked = !box.checked;
+  }
+
+  private async give(role: Role, on: boolean): Promise<boolean> {
     const { name, roles } = this.person();
     const next = on ? [...roles, role] : roles.filter((one) => one !== role);
-    if (next.length === 0) return this.giving.refuse('Everybody has at least one role. Give another first.');
-    await this.giving.run(() => this.api.call('changeRoles', { ...this.seen(), body: { roles: next } }), {
-      done: `${name} is ${next.map((one) => ROLE_WORDS[one].word.toLowerCase()).join(' and ')} from now on`,
-    });
+    if (next.length === 0) {
+      this.giving.refuse('Everybody has at least one role. Give another first.');
+      return false;
+    }
+    const words = next.map((one) => ROLE_WORDS[one].word.toLowerCase()).join(' and ');
+    const given = this.giving.run(
+      async () => {
+        await this.api.call('changeRoles', { ...this.seen(), body: { roles: next } });
+        return true;
+      },
+      { done: `${name} is ${words} from now on` },
+    );
+    return (await given) ?? false;
   }
 
   protected async leave(): Promise<void> {

@@ -72,6 +72,20 @@ export abstract class FindField<T> extends Field<T | null> {
     else this.make(typed);
   }
 
+  /** Whoever types and presses Enter faster than the list is drawn means its first line all the same. */
+  protected enter(event: Event): void {
+    const typed = (this.typed() ?? '').trim();
+    const trigger = this.trigger();
+    if (typed === '' || trigger.activeOption) return;
+    const [first] = this.found();
+    if (!first && !this.offer()) return;
+    event.preventDefault();
+    trigger.closePanel();
+    this.typed.set(null);
+    if (first) this.take(first.value);
+    else this.make(typed);
+  }
+
   protected take(value: T): void {
     this.give(value);
     this.picked.emit(value);

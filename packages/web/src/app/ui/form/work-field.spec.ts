@@ -33,6 +33,25 @@ describe('the work field', () => {
     expect(picked).toEqual([{ projectId: id(20), taskId: id(31) }]);
   });
 
+  it('takes the first line also where Enter comes before the list is drawn', async () => {
+    box().focus();
+    box().value = 'soundings';
+    box().dispatchEvent(new Event('input', { bubbles: true }));
+    const enter = new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, bubbles: true, cancelable: true });
+    box().dispatchEvent(enter);
+    await page.settle(30);
+    expect([picked, page.offered(), enter.defaultPrevented]).toEqual([
+      [{ projectId: id(20), taskId: id(31) }],
+      [],
+      true,
+    ] as never);
+    // Of nothing it takes nothing.
+    box().value = 'cathedral';
+    box().dispatchEvent(new Event('input', { bubbles: true }));
+    await page.key(box(), 'Enter');
+    expect(picked.length).toBe(1);
+  });
+
   it('shows first what one worked on lately, the newest first, also among what was found', async () => {
     const store = TestBed.inject(Store);
     const lately = [
