@@ -66,7 +66,7 @@ export const peopleProblems = sentences({
   'not-invited': {
     status: 409,
     title: 'Nobody is waited for',
-    detail: 'This person has an account already, or was not invited.',
+    detail: 'This person has an account already, or has left. Load the list again.',
   },
   'last-owner': {
     status: 409,

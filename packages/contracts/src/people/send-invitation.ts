@@ -1,8 +1,8 @@
 import { FirmAndId, endpoint } from '../platform/fields';
 
-/** Send somebody who was invited and has not come the message once more; links sent before work no longer. */
+/** Send somebody without an account the message by which they come to one; links sent before work no longer. */
 export const sendInvitation = endpoint({
-  summary: 'Send somebody who was invited and has not come the message once more; links sent before work no longer',
+  summary: 'Send somebody without an account the message by which they come to one; links sent before work no longer',
   kind: 'command',
   method: 'POST',
   path: '/f/:firm/people/:id/invitation',

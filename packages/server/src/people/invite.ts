@@ -1,6 +1,7 @@
 import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
 import { ROLES, Role, dateIn, mayGive, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
+import { lockPerson, rolesWithAccount } from '../generated/people/change-person.queries';
 import {
   addPerson,
   addPlannedTime,
@@ -57,17 +58,21 @@ export async function invitePerson(
 }
 
 /**
- * Sends the message once more to somebody who has not come yet.
+ * Sends the message to somebody who has no account yet, also once more; what was sent before works no longer.
  * @throws the problems `person-unknown`, `not-invited`, `role-not-yours`, `too-many-attempts`
  */
 export async function sendInvitation(context: Context, person: string, tries: number): Promise<null> {
-  const [known] = await rolesOf.run({ person }, context.tx);
+  const { tx, firm, now } = context;
+  await oneAtATime(context);
+  const [known] = await lockPerson.run({ person }, tx);
   if (!known) throw problem('person-unknown');
-  refuseForeign(context, known.roles as Role[]);
-  const [waiting] = await withdrawInvitations.run({ person, now: context.now }, context.tx);
-  if (!waiting) throw problem('not-invited');
-  await invite(context, person, waiting.email, tries);
-  await audit(context, 'person invited', [{ kind: 'person', id: person, after: { email: waiting.email } }]);
+  const [held] = await rolesOf.run({ person }, tx);
+  refuseForeign(context, held!.roles as Role[]);
+  const has = await rolesWithAccount.run({ firm: firm.id, person }, tx);
+  if (has.length > 0 || known.leftOn !== null) throw problem('not-invited');
+  await withdrawInvitations.run({ person, now }, tx);
+  await invite(context, person, known.email, tries);
+  await audit(context, 'person invited', [{ kind: 'person', id: person, after: { email: known.email } }]);
   return null;
 }
 

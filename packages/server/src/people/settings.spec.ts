@@ -189,6 +189,22 @@ describe('what a firm settles', () => {
       expect((await events(world.ids.staff)).map(({ action }) => action)).toEqual(['access ended', 'access restored']);
     });
 
+    it('who have no account are invited, once they are in the firm or brought back', async () => {
+      const id = newId();
+      await world.sql(
+        `insert into person (firm_id, id, name, email, staff_number, kind, zone, started_on)
+         values ($1, $2, 'Old Hand', $3, '9', 'employee', 'Europe/London', '2026-01-01')`,
+        [world.firmId, id, `${id}@firm.example`],
+      );
+      await world.sql("insert into person_role values ($1, $2, 'staff')", [world.firmId, id]);
+      const state = async () => (await owner().done('listStaff')).people.find((one) => one.id === id)!.account;
+      expect(await state()).toBe('none');
+      await owner().done('sendInvitation', { params: { id } });
+      expect(await state()).toBe('invited');
+      await owner().done('personLeaves', { params: { id }, version: 1 });
+      expect((await owner().call('sendInvitation', { params: { id } })).problem.code).toBe('not-invited');
+    });
+
     it('who leave before they came: their invitation ends', async () => {
       const id = newId();
       const body = { id, name: 'Piers Stell', email: `${randomUUID()}@firm.example`, role: 'staff' as const };

@@ -30,9 +30,9 @@ describe('people in settings', () => {
 
   it('stand there with roles and accounts, and are found by any of their words', async () => {
     expect(rows()).toEqual([
-      'Anna Testanna@firm.exampleSurveyorOwner active',
-      'Ben Holtben@firm.exampleSurveyorMasonsStaff no account',
-      'Cara Pymcara@firm.exampleSurveyorStaff, Manager invited 8 Jun again',
+      'Anna Testanna@firm.exampleOwner active',
+      'Ben Holtben@firm.exampleMasonsStaff no account invite',
+      'Cara Pymcara@firm.exampleStaff, Manager invited 8 Jun again',
     ]);
     expect(page.text('.head')).toContain('3 people');
     await page.type('input[type=search]', 'manager pym');
@@ -71,6 +71,12 @@ describe('people in settings', () => {
     await page.settle(30);
     expect(page.server.to('sendInvitation').map(({ params }) => params['id'])).toEqual([id(3)]);
     expect(page.notice()).toContain('Cara Pym is invited once more');
+    await page.press('Invite Ben Holt');
+    await page.settle(30);
+    expect([page.server.to('sendInvitation')[1]!.params['id'], page.notice()]).toEqual([
+      id(2),
+      jasmine.stringContaining('Ben Holt is invited'),
+    ] as never);
     page.server.on('sendInvitation', () => refusal(409, 'not-invited', 'She has come.'));
     await page.press('Invite Cara Pym again');
     expect(page.refused()).toBe('She has come.');

@@ -77,20 +77,20 @@ export class PeopleScreen {
       head: 'Position',
       kind: 'text',
       value: ({ position }) => position,
-      choice: 'shown',
+      choice: 'hidden',
       groups: true,
-      width: 130,
+      width: 110,
     },
     {
-      ...{ id: 'teams', head: 'Teams', kind: 'text', choice: 'shown', groups: true, width: 150 },
+      ...{ id: 'teams', head: 'Teams', kind: 'text', choice: 'shown', groups: true, width: 124 },
       value: ({ teams }) => teams.join(', ') || null,
     },
     {
-      ...{ id: 'roles', head: 'Roles', kind: 'text', choice: 'shown', groups: true, width: 120 },
+      ...{ id: 'roles', head: 'Roles', kind: 'text', choice: 'shown', groups: true, width: 100 },
       value: (person) => this.rolesOf(person).join(', ') || null,
     },
     {
-      ...{ id: 'account', head: 'Account', kind: 'text', groups: true, width: 170 },
+      ...{ id: 'account', head: 'Account', kind: 'text', groups: true, width: 128 },
       value: (person) => this.wordOf(person),
       tone: ({ account }) => (account === 'active' ? '' : 'quiet'),
     },
@@ -117,9 +117,10 @@ export class PeopleScreen {
     this.told.set(`${name} is invited, and joins by the link of the message.`);
   }
 
-  protected async again({ id, name }: Person): Promise<void> {
+  protected async again({ id, name, account }: Person): Promise<void> {
+    const done = account === 'invited' ? 'is invited once more; the link before works no longer' : 'is invited';
     await this.command.run((key) => this.api.call('sendInvitation', { params: { id }, key }), {
-      done: `${name} is invited once more; the link before works no longer`,
+      done: `${name} ${done}`,
       about: id,
     });
   }
