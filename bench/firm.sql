@@ -18,7 +18,6 @@ insert into
     tax_id,
     email,
     payment_details,
-    invoice_prefix,
     day_maximum,
     week_maximum,
     gap_tolerance
@@ -35,7 +34,6 @@ values
     'GB 1',
     'office@measured.example',
     'Bank 1',
-    'M-',
     36000,
     172800,
     900
@@ -144,10 +142,18 @@ insert into
 select
   pg_temp.id ('account' || p),
   pg_temp.id ('firm'),
-  pg_temp.id ('person' || p),
-  array[(array['owner', 'manager', 'bookkeeper', 'staff']) [p + 1]]
+  pg_temp.id ('person' || p)
 from
   generate_series(0, 3) p;
+
+insert into
+  person_role
+select
+  pg_temp.id ('firm'),
+  pg_temp.id ('person' || p),
+  coalesce((array['owner', 'manager', 'bookkeeper']) [p + 1], 'staff')
+from
+  generate_series(0, 149) p;
 
 insert into
   client
