@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { Client, PASSWORD, Who, World, bill, makeWorld, record, submitAndApprove } from '../testing';
+import { Client, PASSWORD, Who, World, bill, makeWorld, record, submitAndApprove, until } from '../testing';
 
 type Facts = BodyOf<Endpoints['changeFirm']>;
 
@@ -146,10 +146,21 @@ describe('what a firm settles', () => {
     it('of whom two owners cannot end each other at once', async () => {
       await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'] } });
       const [one, two] = [await of('owner'), await of('manager')];
-      const answers = await Promise.all([
-        world.as('manager').call('personLeaves', one),
-        world.as('owner').call('personLeaves', two),
-      ]);
+      // Both have their rights read before either has its turn.
+      const first = await world.admin.connect();
+      await first.query('begin');
+      await first.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${world.firmId}`]);
+      const asked = Promise.all([world.as('manager').call('personLeaves', one), world.as('owner').call('personLeaves', two)]);
+      await until(async () => {
+        const { rows } = await first.query(
+          "select from pg_locks where locktype = 'advisory' and not granted and objid::bigint = hashtext($1)::bigint & 4294967295",
+          [`people ${world.firmId}`],
+        );
+        return rows.length === 2 || undefined;
+      });
+      await first.query('commit');
+      first.release();
+      const answers = await asked;
       // Who is second has no access any more when it is their turn.
       expect(answers.map(({ status, problem }) => (status === 200 ? 'done' : problem.code)).sort()).toEqual([
         'done',
