@@ -1,4 +1,4 @@
--- Accounts that strangers make, firms that they found, people whom they invite.
+-- Accounts that strangers make, firms that they found, people whom they invite, and what a firm settles about itself.
 -- Up Migration
 -- The roles of a person belong to the firm, also where the person has no account yet.
 create table person_role (
@@ -49,7 +49,19 @@ begin
 end $$;
 
 alter table membership
-drop roles;
+drop roles,
+add ended_at timestamptz,
+add unique (firm_id, person_id);
+
+alter table person
+add version integer not null default 1,
+-- The last day of somebody who has left.
+add left_on date;
+
+-- The series of numbers say how a number begins.
+alter table firm
+drop invoice_prefix,
+add version integer not null default 1;
 
 grant
 select
@@ -191,8 +203,9 @@ create function any_firm() returns boolean
   $$ select exists (select from firm_address) $$;
 
 -- Founds a firm with its owner. A name in addresses that is taken gets a number. The same once more is nothing new.
-create function found_firm(wanted uuid, wanted_slug text, firm_name text, firm_country text, firm_currency text,
-  firm_zone text, first_day integer, account uuid, person uuid, started date, now timestamptz) returns text
+create function found_firm(wanted uuid, wanted_slug text, firm_name text, firm_country text,
+  firm_currency text, firm_zone text, first_day integer, account uuid, person uuid, started date, now timestamptz)
+  returns text
   language plpgsql security definer set search_path = pg_catalog, public, pg_temp as $$
 declare
   owner account;
@@ -210,8 +223,8 @@ begin
       c(n, slug)
     where not exists (select from firm_address a where a.slug = c.slug) order by c.n limit 1;
   insert into firm (firm_id, slug, name, currency, zone, address, country, tax_id, email, payment_details,
-    invoice_prefix, day_maximum, week_maximum, gap_tolerance, week_start, created_at)
-  values (wanted, own, firm_name, firm_currency, firm_zone, '{}', firm_country, '', owner.email, '', '',
+    day_maximum, week_maximum, gap_tolerance, week_start, created_at)
+  values (wanted, own, firm_name, firm_currency, firm_zone, '{}', firm_country, '', owner.email, '',
     12 * 3600, 60 * 3600, 15 * 60, first_day, now);
   insert into firm_address (slug, firm_id, name) values (own, wanted, firm_name);
   insert into person (firm_id, id, name, email, staff_number, kind, zone, started_on)
@@ -276,9 +289,6 @@ begin
   return found;
 end $$;
 
-alter table membership
-add unique (firm_id, person_id);
-
 drop function enter_firm;
 
 -- Opens a firm for the rest of the transaction and says who asks, in one step. No row where the account
@@ -294,7 +304,7 @@ declare
 begin
   select mm.firm_id, mm.person_id into m
     from membership mm join firm_address a on a.firm_id = mm.firm_id
-   where a.slug = wanted and mm.account_id = account;
+   where a.slug = wanted and mm.account_id = account and mm.ended_at is null;
   if not found then return; end if;
   perform set_config('app.firm_id', m.firm_id::text, true);
   return query
@@ -316,7 +326,7 @@ add by_policy boolean not null default false;
 create function accounts_of(firm uuid) returns table (person_id uuid, email text)
   language sql stable security definer set search_path = pg_catalog, public, pg_temp as $$
   select m.person_id, a.email from membership m join account a on a.id = m.account_id
-   where m.firm_id = firm and firm = nullif(current_setting('app.firm_id', true), '')::uuid
+   where m.firm_id = firm and m.ended_at is null and firm = nullif(current_setting('app.firm_id', true), '')::uuid
 $$;
 
 -- What was sent, and what has expired, is of no use after a month.
@@ -327,6 +337,59 @@ create or replace function prune_mail(before timestamptz) returns void
   delete from mail m where m.made_at < before and not exists (select from token t where t.mail_id = m.id);
   delete from sign_up s where s.made_at < before;
 $$;
+
+grant
+update (name, address, tax_id, email, payment_details, version) on firm to yellowwood_app;
+
+grant
+update (prefix) on invoice_series to yellowwood_app;
+
+-- The name stands outside tenancy too.
+create function keep_firm_name() returns trigger language plpgsql security definer
+  set search_path = pg_catalog, public, pg_temp as $$
+begin
+  update firm_address set name = new.name where firm_id = new.firm_id;
+  return null;
+end $$;
+
+create trigger firm_keep_name
+after update of name on firm for each row
+execute function keep_firm_name ();
+
+-- A number is taken once, and none is left out; where a series begins is free until its first number is taken.
+create or replace function series_counts() returns trigger language plpgsql as $$
+begin
+  if new.next_number - old.next_number in (0, 1) then return new; end if;
+  if new.next_number < 1 or exists (select from invoice i
+    where i.firm_id = old.firm_id and i.series = old.series and i.number is not null) then
+    raise exception 'a series goes on by one';
+  end if;
+  return new;
+end $$;
+
+-- Ends or restores a membership; the account stays, and what it is in elsewhere.
+create function end_membership(firm uuid, person uuid, now timestamptz) returns void
+  language sql security definer set search_path = pg_catalog, public, pg_temp as $$
+  update membership m set ended_at = now where m.firm_id = firm and m.person_id = person
+    and firm = nullif(current_setting('app.firm_id', true), '')::uuid
+$$;
+
+create or replace function firm_addresses(whose uuid) returns table (slug text, name text)
+  language sql stable security definer set search_path = pg_catalog, public, pg_temp as
+  $$ select a.slug, a.name from membership m join firm_address a using (firm_id)
+    where m.account_id = whose and m.ended_at is null order by a.name $$;
+
+-- Where an account is signed in; the session itself is not told.
+create function sessions_of(whose uuid, own text)
+  returns table (id text, own boolean, began_at text, agent text)
+  language sql stable security definer set search_path = pg_catalog, public, pg_temp as $$
+  select encode(sha256(s.sid::bytea), 'hex'), s.sid = sessions_of.own, s.sess ->> 'beganAt', s.sess ->> 'agent'
+    from session s where s.sess ->> 'accountId' = whose::text and s.expire > now()
+$$;
+
+create function change_name(whose uuid, new_name text) returns void
+  language sql security definer set search_path = pg_catalog, public, pg_temp as
+  $$ update account set name = new_name where id = whose $$;
 
 grant insert on person_position to yellowwood_app;
 
@@ -343,4 +406,7 @@ invitation_of,
 make_invited_account,
 join_firm,
 enter_firm,
-accounts_of to yellowwood_app;
+accounts_of,
+end_membership,
+sessions_of,
+change_name to yellowwood_app;

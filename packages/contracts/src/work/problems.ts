@@ -25,6 +25,6 @@ export const workProblems = sentences({
   'project-exists': {
     status: 409,
     title: 'There is such a project already',
-    detail: 'This client has an open project of this name already. Choose it, or give the new one another name.',
+    detail: 'A project of this name is open for this client already. Choose it, or give the new one another name.',
   },
 });

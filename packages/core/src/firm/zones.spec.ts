@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { DateTime, IANAZone } from 'luxon';
-import { addSeconds, clockIn, clockSeconds, dateIn, instantOf, secondsBetween } from './zones';
+import { addSeconds, clockIn, clockSeconds, dateIn, instantOf, isZone, secondsBetween } from './zones';
 
 // Zones with every kind of change: an hour, half an hour, at midnight, in the other half of the year, across
 // the date line, and none.
@@ -124,5 +124,19 @@ describe('what the clock cannot show', () => {
       '2026-03-30',
       '00:59',
     ]);
+  });
+});
+
+describe('a zone', () => {
+  it('is a place of IANA’s list, as a second date library knows them too', () => {
+    for (const one of ZONES) expect([one, isZone(one), IANAZone.isValidZone(one)]).toEqual([one, true, true]);
+    for (const none of ['Mars/Olympus', 'Europe', '', 'Europe/', '../etc/passwd', '+02:00/x']) {
+      expect(isZone(none)).withContext(none).toBeFalse();
+      expect(IANAZone.isValidZone(none)).withContext(none).toBeFalse();
+    }
+  });
+
+  it('has rules of its own: an offset, or none, is no place', () => {
+    for (const none of ['UTC', 'GMT', '+02:00', 'EST']) expect(isZone(none)).withContext(none).toBeFalse();
   });
 });

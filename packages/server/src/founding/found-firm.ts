@@ -17,12 +17,9 @@ import { Clock } from '../platform/clock';
 import { Context, enterFirm } from '../platform/context';
 import { Database, WRITE, transaction } from '../platform/database';
 import { problem } from '../platform/problem';
-import { addProject } from '../work/create-project';
+import { ALWAYS, addProject } from '../work/create-project';
 
 type Wish = BodyOf<Endpoints['foundFirm']>;
-
-/** From when on rules hold that have always held. */
-export const ALWAYS = '2000-01-01';
 
 /** Planned seconds of a working day. */
 const DAY = 8 * 3600;

@@ -164,6 +164,15 @@ describe('a firm of one’s own', () => {
       expect(changed.problem.code).toBe('password-weak');
     });
 
+    it('whose message carries no words of whoever asked for it', async () => {
+      const body = wish({ name: 'Win a prize at http://prize.example' });
+      await new Client(world.base, 'none').done('signUp', { body });
+      await mailbox.token(body.email, VERIFY);
+      const [message] = mailbox.to(body.email);
+      expect(message!.text).toMatch(/^Hello,/);
+      expect(`${message!.text} ${message!.html} ${message!.subject}`).not.toContain('prize');
+    });
+
     it('only where strangers may', async () => {
       const closed = await serve(world.database, world.clock, { signUp: false });
       const client = new Client(closed.base, 'none');
@@ -481,6 +490,23 @@ describe('a firm of one’s own', () => {
       expect((await world.client().call('joinFirm', { body })).problem.code).toBe('link-ended');
       world.clock.hold(now);
       expect((await world.client().call('readInvitation', { body: { token } })).status).toBe(200);
+    });
+
+    it('and counts as guessing at links only what is', async () => {
+      const { token, slug } = await firmWith();
+      const strict = await serve(world.database, world.clock, { signInTries: 1, trustProxy: 'loopback' });
+      const from = `10.${randomInt(256)}.${randomInt(256)}.1`;
+      const join = async (link: string, password: string) => {
+        const body = { token: link, account: { name: 'Piers Stell', password, consents } };
+        const answer = await new Client(strict.base, slug).request('POST', '/api/invitation/join', body, {
+          'X-Forwarded-For': from,
+        });
+        return answer.problem?.code ?? 'done';
+      };
+      for (let count = 0; count < 8; count += 1) expect(await join(token, 'password12345')).toBe('password-weak');
+      for (let count = 0; count < 6; count += 1) expect(await join(`guess${count}`, STRONG)).toBe('link-ended');
+      expect(await join(token, STRONG)).toBe('too-many-attempts');
+      await strict.close();
     });
 
     it('one account by one link, also when two follow it at once', async () => {

@@ -6,7 +6,17 @@ select
   p.staff_number as "staffNumber!",
   p.zone as "zone!",
   p.left_on as "leftOn?",
-  p.version as "version!"
+  p.version as "version!",
+  array(
+    select
+      r.role
+    from
+      person_role r
+    where
+      r.person_id = p.id
+    order by
+      r.role
+  ) as "roles!"
 from
   person p
 where

@@ -9,30 +9,37 @@ import {
   rolesWithAccount,
   setPerson,
 } from '../generated/people/change-person.queries';
-import { addRole, findByAddress, rolesOf } from '../generated/people/invite.queries';
+import { addRole, findByAddress } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { StartOver } from '../platform/database';
 import { problem } from '../platform/problem';
+import { takeTurn } from '../platform/turn';
 
 /**
  * One after the other, so that neither an address comes twice nor the last owner goes. Whose own roles were changed while
  * they waited begins again, with what they may now.
  */
-export async function oneAtATime({ tx, firm, actor }: Context): Promise<void> {
-  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${firm.id}`]);
+export async function oneAtATime(context: Context): Promise<void> {
+  const { tx, firm, actor } = context;
+  await takeTurn(context, 'people');
   const roles = await rolesWithAccount.run({ firm: firm.id, person: actor.personId }, tx);
   if (roles.map(({ role }) => role).join() !== actor.roles.join()) throw new StartOver();
 }
 
-/** A person as they were seen. @throws the problems `person-unknown`, `version-stale` */
-export async function seenPerson(context: Context, person: string, version: number) {
+/** A person as they are, with nobody else changing them. @throws the problem `person-unknown` */
+export async function heldPerson(context: Context, person: string) {
   await oneAtATime(context);
   const [known] = await lockPerson.run({ person }, context.tx);
   if (!known) throw problem('person-unknown');
+  return { ...known, roles: known.roles as Role[] };
+}
+
+/** A person as they were seen. @throws the problems `person-unknown`, `version-stale` */
+export async function seenPerson(context: Context, person: string, version: number) {
+  const known = await heldPerson(context, person);
   if (known.version !== version) throw problem('version-stale');
-  const [row] = await rolesOf.run({ person }, context.tx);
-  return { ...known, roles: row!.roles as Role[] };
+  return known;
 }
 
 /** Nobody gives a role that they do not hold, nor takes one from who holds more. @throws the problem `role-not-yours` */
@@ -74,7 +81,7 @@ export async function changePerson(
 export async function changeRoles(context: Context, person: string, roles: readonly Role[], version: number): Promise<null> {
   const { tx, firm } = context;
   const known = await seenPerson(context, person, version);
-  const [before, after] = [[...known.roles].sort(), [...roles].sort()];
+  const [before, after] = [known.roles, [...roles].sort()];
   if (before.join() === after.join()) throw problem('nothing-to-change');
   refuseForeign(context, [...before, ...after]);
   await dropRoles.run({ person }, tx);

@@ -16,10 +16,26 @@ select
   :email!,
   (
     select
-      count(*) + 1
+      min(n)::text
     from
-      person
-  )::text,
+      generate_series(
+        1,
+        (
+          select
+            count(*) + 1
+          from
+            person
+        )
+      ) n
+    where
+      not exists (
+        select
+        from
+          person
+        where
+          staff_number = n::text
+      )
+  ),
   'employee',
   :zone!,
   :startedOn!;
@@ -64,28 +80,7 @@ set
 where
   person_id = :person!
   and joined_at is null
-  and withdrawn_at is null
-returning
-  email as "email!";
-
-/* @name rolesOf */
-select
-  p.id as "id!",
-  coalesce(
-    array_agg(r.role) filter (
-      where
-        r.role is not null
-    ),
-    '{}'
-  ) as "roles!"
-from
-  person p
-  left join person_role r on r.firm_id = p.firm_id
-  and r.person_id = p.id
-where
-  p.id = :person!
-group by
-  p.id;
+  and withdrawn_at is null;
 
 /* @name listStaff */
 select

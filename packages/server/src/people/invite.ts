@@ -1,7 +1,7 @@
 import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
 import { ROLES, Role, dateIn, mayGive, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { lockPerson, rolesWithAccount } from '../generated/people/change-person.queries';
+import { rolesWithAccount } from '../generated/people/change-person.queries';
 import {
   addPerson,
   addPlannedTime,
@@ -9,14 +9,13 @@ import {
   findByAddress,
   listStaff as listOfStaff,
   plannedByOwner,
-  rolesOf,
   withdrawInvitations,
   writeInvitation,
 } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
 import { Context, today } from '../platform/context';
 import { problem } from '../platform/problem';
-import { oneAtATime, refuseForeign } from './change-person';
+import { heldPerson, oneAtATime, refuseForeign } from './change-person';
 import { post } from './post';
 import { noteFailure, refuseTooMany } from './sign-in-throttle';
 
@@ -63,11 +62,8 @@ export async function invitePerson(
  */
 export async function sendInvitation(context: Context, person: string, tries: number): Promise<null> {
   const { tx, firm, now } = context;
-  await oneAtATime(context);
-  const [known] = await lockPerson.run({ person }, tx);
-  if (!known) throw problem('person-unknown');
-  const [held] = await rolesOf.run({ person }, tx);
-  refuseForeign(context, held!.roles as Role[]);
+  const known = await heldPerson(context, person);
+  refuseForeign(context, known.roles);
   const has = await rolesWithAccount.run({ firm: firm.id, person }, tx);
   if (has.length > 0 || known.leftOn !== null) throw problem('not-invited');
   await withdrawInvitations.run({ person, now }, tx);

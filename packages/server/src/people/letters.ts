@@ -3,7 +3,8 @@ import { Letter } from '../platform/mailer';
 /** What a letter says: paragraphs, and at most one link with its words. */
 interface Said {
   readonly subject: string;
-  readonly greets: string;
+  /** Whom it greets by name; nobody where the name is what some stranger typed. */
+  readonly greets?: string;
   readonly before: readonly string[];
   readonly link?: { readonly words: string; readonly to: string };
   readonly after: readonly string[];
@@ -19,7 +20,7 @@ function escaped(text: string): string {
 /** The same letter as text and as HTML. */
 function letterOf({ subject, greets, before, link, after }: Said): Letter {
   const paragraph = (text: string) => `<p>${escaped(text)}</p>`;
-  const greeting = `Hello ${greets},`;
+  const greeting = greets ? `Hello ${greets},` : 'Hello,';
   return {
     subject,
     text: [greeting, ...before, ...(link ? [`${link.words}:\n${link.to}`] : []), ...after, 'Yellowwood'].join('\n\n') + '\n',
@@ -56,10 +57,9 @@ export function passwordChanged(name: string, site: string): Letter {
 }
 
 /** Lets somebody who signed up show that the address is theirs. @param link ends within a day, and works once */
-export function addressToVerify(name: string, link: string): Letter {
+export function addressToVerify(link: string): Letter {
   return letterOf({
     subject: 'Is this your address?',
-    greets: name,
     before: ['Somebody, likely you, asked for an account in Yellowwood with this address.'],
     link: { words: 'Yes, go on', to: link },
     after: ['The link works once, within a day. If it was not you, do nothing: no account is made.'],

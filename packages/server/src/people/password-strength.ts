@@ -19,5 +19,5 @@ const JUDGED = 100;
 export function refuseWeak(password: string, own: readonly string[]): void {
   const known = own.flatMap((text) => [text, ...text.split(/[^\p{L}\p{N}]+/u)]).filter((word) => word.length > 2);
   const { score, feedback } = judge.check(password.slice(0, JUDGED), [...known, 'yellowwood']);
-  if (score < ENOUGH) throw problem('password-weak', { why: feedback.warning ?? 'A few thousand guesses would find it.' });
+  if (score < ENOUGH) throw problem('password-weak', { why: feedback.warning ?? 'A machine that guesses would soon find it.' });
 }

@@ -20,7 +20,7 @@ import { json } from '../platform/json';
 import { WRITE, transaction } from '../platform/database';
 import { Platform, mount } from '../platform/mount';
 import { openTo } from '../platform/open';
-import { RequestProblem, problem } from '../platform/problem';
+import { ProblemCode, RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
@@ -33,6 +33,9 @@ import { hashPassword, signIn } from './sign-in';
 import { signUp, verifyAddress } from './sign-up';
 import { TEXTS } from './texts';
 import { Attempt, forgetFailures, isKnown, knownMark, noteFailure, refuseTooMany } from './sign-in-throttle';
+
+/** What whoever guesses at links, or at the password beside one, is told; nothing else counts against them. */
+const GUESSED: readonly ProblemCode[] = ['link-ended', 'password-needed'];
 
 const YEAR = 365 * 24 * 3600 * 1000;
 
@@ -129,7 +132,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     try {
       return await work();
     } catch (error) {
-      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
+      if (error instanceof RequestProblem && GUESSED.includes(error.code)) await noteFailure(database, attempt, tries);
       throw error;
     }
   }

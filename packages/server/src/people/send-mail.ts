@@ -47,9 +47,7 @@ const LETTERS: Readonly<Record<string, (post: Post, mail: Mail) => Promise<Lette
     mail.accountId ? passwordReset(mail.name, await linkOf(post, mail, 'reset', HOUR)) : null,
   'password-changed': ({ site }, mail) => (mail.accountId ? passwordChanged(mail.name, site) : null),
   'sign-up': async (post, mail) =>
-    mail.accountId
-      ? accountThere(mail.name, post.site)
-      : addressToVerify(mail.name, await linkOf(post, mail, 'verify', 24 * HOUR)),
+    mail.accountId ? accountThere(mail.name, post.site) : addressToVerify(await linkOf(post, mail, 'verify', 24 * HOUR)),
   invitation: async (post, mail) =>
     invitation(mail.name, mail.sender!, mail.firm!, await linkOf(post, mail, 'join', 7 * 24 * HOUR)),
 };

@@ -149,11 +149,12 @@ describe('what a firm settles', () => {
       // Both have their rights read before either has its turn.
       const first = await world.admin.connect();
       await first.query('begin');
-      await first.query('select pg_advisory_xact_lock(hashtext($1))', [`people ${world.firmId}`]);
+      await first.query('select pg_advisory_xact_lock(hashtextextended($1, 0))', [`people ${world.firmId}`]);
       const asked = Promise.all([world.as('manager').call('personLeaves', one), world.as('owner').call('personLeaves', two)]);
       await until(async () => {
         const { rows } = await first.query(
-          "select from pg_locks where locktype = 'advisory' and not granted and objid::bigint = hashtext($1)::bigint & 4294967295",
+          `select from pg_locks where locktype = 'advisory' and not granted
+             and (classid::bigint << 32 | objid::bigint) = hashtextextended($1, 0)`,
           [`people ${world.firmId}`],
         );
         return rows.length === 2 || undefined;
@@ -214,6 +215,30 @@ describe('what a firm settles', () => {
       expect(await state()).toBe('invited');
       await owner().done('personLeaves', { params: { id }, version: 1 });
       expect((await owner().call('sendInvitation', { params: { id } })).problem.code).toBe('not-invited');
+    });
+
+    it('who have left are waited for no more, in weeks after their last day', async () => {
+      await owner().done('personLeaves', await of('staff'));
+      await world.sql("update person set left_on = '2026-05-20' where id = $1", [world.ids.staff]);
+      const waited = async (from: string) =>
+        (await owner().done('readReview', { query: { from } })).people.some(({ personId }) => personId === world.ids.staff);
+      expect([await waited('2026-05-18'), await waited('2026-05-25'), await waited('2026-06-08')]).toEqual([true, false, false]);
+      // What they recorded all the same is seen.
+      await world.sql('update person set left_on = null where id = $1', [world.ids.staff]);
+      await record(world, 'owner', '2026-06-08', 1, { personId: world.ids.staff, reason: 'Left on the table' });
+      await world.sql("update person set left_on = '2026-05-20' where id = $1", [world.ids.staff]);
+      expect(await waited('2026-06-08')).toBeTrue();
+    });
+
+    it('who come get the first staff number that nobody has', async () => {
+      const numbers = async () => {
+        const id = newId();
+        await owner().done('invitePerson', { body: { id, name: 'New', email: `${id}@firm.example`, role: 'staff' } });
+        return (await owner().done('listStaff')).people.find((one) => one.id === id)!.staffNumber;
+      };
+      expect(await numbers()).toBe('1');
+      await world.sql("update person set staff_number = '3' where id = $1", [world.ids.mate]);
+      expect([await numbers(), await numbers()]).toEqual(['2', '4']);
     });
 
     it('who leave before they came: their invitation ends', async () => {

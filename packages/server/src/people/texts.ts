@@ -14,7 +14,7 @@ export const TEXTS: readonly [terms: Text, data: Text] = [
       'What is recorded in a firm belongs to that firm. Its owner says who may see and change it, and may take it out in open formats at any time.',
       'Record what is true. Every change of a recorded hour, an invoice or a right is kept in a history that nobody can rewrite, with who made it and when.',
       'Whoever runs this installation keeps it running with care, makes copies against loss, and is answerable for harm done on purpose or through gross neglect. Figures are computed as the rules that the firm has set say; whether an invoice or a tax is right, the firm checks itself.',
-      'You may give your account back at any time: leave your firms, and ask whoever runs this installation to close it.',
+      'You may give your account back at any time: ask your firms to end your access, and whoever runs this installation to close it.',
     ],
   },
   {

@@ -41,6 +41,19 @@ from
   and t.period_from = :from!
 where
   p.started_on <= :to!
+  and (
+    p.left_on is null
+    or p.left_on >= :from!
+    -- What was recorded all the same is reviewed.
+    or exists (
+      select
+      from
+        entry e
+      where
+        e.person_id = p.id
+        and e.work_date between :from! and :to!
+    )
+  )
 order by
   p.name;
 

@@ -14,11 +14,12 @@ import {
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
+import { takeTurn } from '../platform/turn';
 
 /** Tones that a project may have; they come in turn. */
 const TONES = 12;
-/** From when on the terms of a project hold that is made: whenever its work was done. */
-const VALID_FROM = '2000-01-01';
+/** From when on holds what has always held: the terms of a project, whenever its work was done. */
+export const ALWAYS = '2000-01-01';
 
 /** A project as it is added: for a client, or for a department of the firm. */
 interface Added {
@@ -35,8 +36,6 @@ export async function addProject(
   { id, name, clientId, departmentId, currency }: Added,
 ): Promise<MadeProject['project']> {
   const { tx, firm, actor } = context;
-  // One after the other, so that no two have one code.
-  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`work ${firm.id}`]);
   const [twin] = await projectNamed.run({ name, client: clientId }, tx);
   if (twin) throw problem('project-exists');
   const [others] = await codesAndCount.run(undefined, tx);
@@ -49,7 +48,7 @@ export async function addProject(
     tx,
   );
   const method = billable ? 'time and materials' : 'internal';
-  await addAgreement.run({ firm: firm.id, id: newId(), project: id, method, currency, validFrom: VALID_FROM }, tx);
+  await addAgreement.run({ firm: firm.id, id: newId(), project: id, method, currency, validFrom: ALWAYS }, tx);
   return { id, clientId, departmentId, name, code, tone, open: true, billable, managerId: manager };
 }
 
@@ -62,7 +61,6 @@ async function clientFor(context: Context, { id, name }: NonNullable<NewProject[
     return known;
   }
   const client = { id, name: name.trim(), currency: firm.currency };
-  await tx.query('select pg_advisory_xact_lock(hashtext($1))', [`work ${firm.id}`]);
   const [twin] = await clientNamed.run({ name: client.name }, tx);
   if (twin) throw problem('client-exists');
   await addClient.run({ firm: firm.id, country: firm.country, ...client }, tx);
@@ -75,6 +73,8 @@ async function clientFor(context: Context, { id, name }: NonNullable<NewProject[
  * @throws the problems `client-unknown`, `client-exists`, `project-exists`
  */
 export async function createProject(context: Context, { id, name, client: meant }: NewProject): Promise<MadeProject> {
+  // So that no two have one name or one code.
+  await takeTurn(context, 'work');
   const client = meant && (await clientFor(context, meant));
   const [department] = client ? [] : await firstDepartment.run(undefined, context.tx);
   const project = await addProject(context, {

@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/people/change-person.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type stringArray = (string)[];
+
 /** 'LockPerson' parameters type */
 export interface ILockPersonParams {
   person: string;
@@ -12,6 +14,7 @@ export interface ILockPersonResult {
   id: string;
   leftOn: string | null;
   name: string;
+  roles: stringArray;
   staffNumber: string;
   version: number;
   zone: string;
@@ -23,7 +26,7 @@ export interface ILockPersonQuery {
   result: ILockPersonResult;
 }
 
-const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":208,"b":215}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\"\nfrom\n  person p\nwhere\n  p.id = :person!\nfor update"};
+const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":355}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = :person!\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -35,7 +38,17 @@ const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"per
  *   p.staff_number as "staffNumber!",
  *   p.zone as "zone!",
  *   p.left_on as "leftOn?",
- *   p.version as "version!"
+ *   p.version as "version!",
+ *   array(
+ *     select
+ *       r.role
+ *     from
+ *       person_role r
+ *     where
+ *       r.person_id = p.id
+ *     order by
+ *       r.role
+ *   ) as "roles!"
  * from
  *   person p
  * where

@@ -56,7 +56,7 @@ export interface IAddPersonQuery {
   result: IAddPersonResult;
 }
 
-const addPersonIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"email":true,"zone":true,"startedOn":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":108}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":118}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":129}]},{"name":"zone","required":true,"transform":{"type":"scalar"},"locs":[{"a":215,"b":220}]},{"name":"startedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":235}]}],"statement":"insert into\n  person (firm_id, id, name, email, staff_number, kind, zone, started_on)\nselect\n  :firm!,\n  :id!,\n  :name!,\n  :email!,\n  (\n    select\n      count(*) + 1\n    from\n      person\n  )::text,\n  'employee',\n  :zone!,\n  :startedOn!"};
+const addPersonIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"email":true,"zone":true,"startedOn":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":105,"b":108}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":118}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":129}]},{"name":"zone","required":true,"transform":{"type":"scalar"},"locs":[{"a":465,"b":470}]},{"name":"startedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":475,"b":485}]}],"statement":"insert into\n  person (firm_id, id, name, email, staff_number, kind, zone, started_on)\nselect\n  :firm!,\n  :id!,\n  :name!,\n  :email!,\n  (\n    select\n      min(n)::text\n    from\n      generate_series(\n        1,\n        (\n          select\n            count(*) + 1\n          from\n            person\n        )\n      ) n\n    where\n      not exists (\n        select\n        from\n          person\n        where\n          staff_number = n::text\n      )\n  ),\n  'employee',\n  :zone!,\n  :startedOn!"};
 
 /**
  * Query generated from SQL:
@@ -70,10 +70,26 @@ const addPersonIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"ema
  *   :email!,
  *   (
  *     select
- *       count(*) + 1
+ *       min(n)::text
  *     from
- *       person
- *   )::text,
+ *       generate_series(
+ *         1,
+ *         (
+ *           select
+ *             count(*) + 1
+ *           from
+ *             person
+ *         )
+ *       ) n
+ *     where
+ *       not exists (
+ *         select
+ *         from
+ *           person
+ *         where
+ *           staff_number = n::text
+ *       )
+ *   ),
  *   'employee',
  *   :zone!,
  *   :startedOn!
@@ -222,9 +238,7 @@ export interface IWithdrawInvitationsParams {
 }
 
 /** 'WithdrawInvitations' return type */
-export interface IWithdrawInvitationsResult {
-  email: string;
-}
+export type IWithdrawInvitationsResult = void;
 
 /** 'WithdrawInvitations' query type */
 export interface IWithdrawInvitationsQuery {
@@ -232,7 +246,7 @@ export interface IWithdrawInvitationsQuery {
   result: IWithdrawInvitationsResult;
 }
 
-const withdrawInvitationsIR: any = {"usedParamSet":{"now":true,"person":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":39,"b":43}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":65,"b":72}]}],"statement":"update invitation\nset\n  withdrawn_at = :now!\nwhere\n  person_id = :person!\n  and joined_at is null\n  and withdrawn_at is null\nreturning\n  email as \"email!\""};
+const withdrawInvitationsIR: any = {"usedParamSet":{"now":true,"person":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":39,"b":43}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":65,"b":72}]}],"statement":"update invitation\nset\n  withdrawn_at = :now!\nwhere\n  person_id = :person!\n  and joined_at is null\n  and withdrawn_at is null"};
 
 /**
  * Query generated from SQL:
@@ -244,55 +258,9 @@ const withdrawInvitationsIR: any = {"usedParamSet":{"now":true,"person":true},"p
  *   person_id = :person!
  *   and joined_at is null
  *   and withdrawn_at is null
- * returning
- *   email as "email!"
  * ```
  */
 export const withdrawInvitations = new PreparedQuery<IWithdrawInvitationsParams,IWithdrawInvitationsResult>(withdrawInvitationsIR);
-
-
-/** 'RolesOf' parameters type */
-export interface IRolesOfParams {
-  person: string;
-}
-
-/** 'RolesOf' return type */
-export interface IRolesOfResult {
-  id: string;
-  roles: stringArray;
-}
-
-/** 'RolesOf' query type */
-export interface IRolesOfQuery {
-  params: IRolesOfParams;
-  result: IRolesOfResult;
-}
-
-const rolesOfIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":245,"b":252}]}],"statement":"select\n  p.id as \"id!\",\n  coalesce(\n    array_agg(r.role) filter (\n      where\n        r.role is not null\n    ),\n    '{}'\n  ) as \"roles!\"\nfrom\n  person p\n  left join person_role r on r.firm_id = p.firm_id\n  and r.person_id = p.id\nwhere\n  p.id = :person!\ngroup by\n  p.id"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   p.id as "id!",
- *   coalesce(
- *     array_agg(r.role) filter (
- *       where
- *         r.role is not null
- *     ),
- *     '{}'
- *   ) as "roles!"
- * from
- *   person p
- *   left join person_role r on r.firm_id = p.firm_id
- *   and r.person_id = p.id
- * where
- *   p.id = :person!
- * group by
- *   p.id
- * ```
- */
-export const rolesOf = new PreparedQuery<IRolesOfParams,IRolesOfResult>(rolesOfIR);
 
 
 /** 'ListStaff' parameters type */

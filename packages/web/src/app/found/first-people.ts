@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { ROLES } from '@yellowwood/core';
 import { InviteForm } from '../settings/people/invite-form';
 
 /** The first people of a firm besides its founder, or nobody yet. */
@@ -27,7 +28,8 @@ import { InviteForm } from '../settings/people/invite-form';
 export class FirstPeople {
   readonly firm = input.required<string>();
   readonly done = output();
-  protected readonly roles = ['staff', 'manager', 'bookkeeper', 'administrator', 'owner'] as const;
+  /** Who founds a firm holds every right, and so may give every role. */
+  protected readonly roles = ROLES;
   protected readonly invited = signal<readonly string[]>([]);
 
   protected add(name: string): void {

@@ -107,6 +107,17 @@ describe('founding a firm', () => {
     expect(page.element.querySelector('form')).toBeNull();
   });
 
+  it('says why nothing is there where the server does not answer', async () => {
+    page = await open(Found, {
+      url: '/found',
+      roles: [],
+      prepare: (server) => server.on('readSession', () => new Promise(() => undefined)),
+    });
+    TestBed.inject(Store).dispatch(sessionActions.unreachable({ sentence: 'The server does not answer.' }));
+    await page.settle(20);
+    expect(page.text('[role=alert]')).toBe('The server does not answer.');
+  });
+
   it('asks for the firm, with what is usual in its country', async () => {
     let known = NORA;
     await walk(NORA, {}, (server) =>

@@ -33,6 +33,7 @@ export class Found {
   readonly firm = input<string>();
   readonly step = input<string>();
   protected readonly session = this.store.selectSignal(sessionFeature.selectSession);
+  protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
   private readonly account = this.store.selectSignal(sessionFeature.selectAccount);
   protected readonly own = computed(() => this.session()?.firms.find(({ slug }) => slug === this.firm()));
   protected readonly at = computed(() => {

@@ -14,13 +14,13 @@ import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { longEnough, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
-import { TickField } from '../ui/form/tick-field';
+import { AgreeField } from './agree-field';
 import { agreed, consentsOf } from './consents';
 
 /** Joins a firm by the link of an invitation: with a new account, by signing in, or as who is signed in. */
 @Component({
   selector: 'yw-join',
-  imports: [Brand, Failure, MatButton, ReactiveFormsModule, RouterLink, SendsForm, TextField, TickField],
+  imports: [AgreeField, Brand, Failure, MatButton, ReactiveFormsModule, RouterLink, SendsForm, TextField],
   templateUrl: './join.html',
   styleUrl: '../sign-in/sign-in.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,3 +1,4 @@
+import { isZone } from '@yellowwood/core';
 import { COUNTRIES } from '@yellowwood/core/countries';
 import type { Choice } from '../ui/form/choice-field';
 
@@ -40,8 +41,11 @@ export function currencyChoices(codes: readonly string[]): Choice[] {
   return codes.map((code) => ({ value: code, word: `${code}, ${named.of(code) ?? ''}` }));
 }
 
+/** Zones of places: one without rules of its own, such as UTC, is nobody's. */
 export function zoneChoices(): Choice[] {
-  return Intl.supportedValuesOf('timeZone').map((zone) => ({ value: zone, word: zone.replaceAll('_', ' ') }));
+  return Intl.supportedValuesOf('timeZone')
+    .filter(isZone)
+    .map((zone) => ({ value: zone, word: zone.replaceAll('_', ' ') }));
 }
 
 /** The days of the week, from Monday as 1. */

@@ -10,13 +10,13 @@ import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { emailLike, longEnough, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
-import { TickField } from '../ui/form/tick-field';
+import { AgreeField } from './agree-field';
 import { agreed, consentsOf } from './consents';
 
 /** Asks for an account, and then for a look into the mailbox. */
 @Component({
   selector: 'yw-sign-up',
-  imports: [Failure, MatButton, ReactiveFormsModule, RouterLink, SendsForm, TextField, TickField],
+  imports: [AgreeField, Failure, MatButton, ReactiveFormsModule, RouterLink, SendsForm, TextField],
   templateUrl: './sign-up.html',
   styleUrl: './step.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

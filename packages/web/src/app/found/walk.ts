@@ -31,7 +31,7 @@ export interface WalkStep {
           </li>
         }
       </ol>
-      <p>Nothing is final. Every step can be skipped, and everything is changed later where it is used.</p>
+      <p>First work and people can wait: both are done as well later, once the firm is there.</p>
     </aside>
     <main>
       <p class="quiet">Step {{ now() + 1 }} of {{ steps().length }}</p>

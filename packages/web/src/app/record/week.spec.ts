@@ -137,6 +137,19 @@ describe('the own week on the page', () => {
     expect(page.button('Withdraw')).toBeTruthy();
   });
 
+  it('says what was approved by policy, and lets it be withdrawn', async () => {
+    const submissions = [{ at: '2026-06-10T16:00:00.000Z', note: '', withdrawnAt: null }];
+    const approved = [entryOf(50, { stage: 'approved' })];
+    await week(approved, { state: 'submitted', submissions, byPolicy: 1 });
+    expect(page.text('.told')).toContain('Approved by policy, since nobody else here decides on your time.');
+    expect(page.button('Withdraw')).toBeTruthy();
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await week(approved, { state: 'submitted', submissions });
+    expect(page.text('.told')).toContain('Everything is decided.');
+    expect(page.text()).not.toContain('Withdraw');
+  });
+
   it('leads to what stands in the way instead of submitting', async () => {
     await week([entryOf(50), entryOf(51, { date: '2026-06-09', projectId: null, taskId: null, problems: ['no-project'] })]);
     expect(page.text('.problems b')).toBe('1 entry stands in the way of submitting.');

@@ -3,7 +3,7 @@ import { RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Address } from '../state/address';
 import { sessionFeature } from '../state/session';
-import { plainText } from '../ui/plain-text';
+import { hasWords, wordsOf } from '../ui/plain-text';
 import { SETTINGS } from './settings';
 
 /** The settings by subject, where the scope stands otherwise, and what leads back to the work. */
@@ -20,12 +20,11 @@ export class SettingsList {
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly find = signal('');
   protected readonly shown = computed(() => {
-    const words = plainText(this.find()).split(/\s+/).filter(Boolean);
-    const fits = (text: string) => words.every((word) => plainText(text).includes(word));
+    const words = wordsOf(this.find());
     return SETTINGS.map(({ subject, settings }) => ({
       subject,
       settings: settings.filter(
-        (one) => (one.right === null || this.rights()[one.right]) && fits(`${subject} ${one.word} ${one.about}`),
+        (one) => (one.right === null || this.rights()[one.right]) && hasWords(`${subject} ${one.word} ${one.about}`, words),
       ),
     })).filter(({ settings }) => settings.length > 0);
   });

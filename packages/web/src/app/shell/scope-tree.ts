@@ -17,7 +17,7 @@ import { Address } from '../state/address';
 import { kept } from '../state/kept';
 import { sessionFeature } from '../state/session';
 import { ScopeNode, workFeature } from '../state/work';
-import { plainText } from '../ui/plain-text';
+import { hasWords, plainText, wordsOf } from '../ui/plain-text';
 import { StageBar } from '../ui/stage-bar';
 import { TreeLine } from './tree-line';
 
@@ -79,7 +79,7 @@ export class ScopeTree {
       .filter(Boolean)
       .join(', ');
   });
-  private readonly words = computed(() => plainText(this.find()).split(/\s+/).filter(Boolean));
+  private readonly words = computed(() => wordsOf(this.find()));
   protected readonly lines = computed((): Line[] => [this.allWork(), ...this.shown()]);
   /** The first line of that name. */
   protected readonly found = computed(
@@ -113,7 +113,7 @@ export class ScopeTree {
   }
 
   private fits(node: ScopeNode): boolean {
-    return this.words().every((word) => plainText(node.name).includes(word));
+    return hasWords(node.name, this.words());
   }
 
   protected bar({ id, kind }: Line): Bar | undefined {

@@ -5,3 +5,14 @@ export function plainText(text: string): string {
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '');
 }
+
+/** The words that somebody types to find something, as `plainText` has them. */
+export function wordsOf(typed: string): string[] {
+  return plainText(typed).split(/\s+/).filter(Boolean);
+}
+
+/** Whether a text has every one of these words, as parts of its own and in any order. */
+export function hasWords(text: string, words: readonly string[]): boolean {
+  const plain = plainText(text);
+  return words.every((word) => plain.includes(word));
+}

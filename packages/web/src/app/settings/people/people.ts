@@ -10,7 +10,7 @@ import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
-import { plainText } from '../../ui/plain-text';
+import { hasWords, wordsOf } from '../../ui/plain-text';
 import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
@@ -54,16 +54,10 @@ export class PeopleScreen {
   protected readonly hasLeft = ({ leftOn }: Person) => leftOn !== null;
   protected readonly idOf = ({ id }: Person) => id;
   protected readonly found = computed(() => {
-    const words = plainText(this.find()).split(/\s+/).filter(Boolean);
-    const people = this.staff.value()?.people ?? null;
-    return (
-      people?.filter((person) => {
-        const text = plainText(
-          [person.name, person.email, person.position ?? '', ...person.teams, ...this.rolesOf(person)].join(' '),
-        );
-        return words.every((word) => text.includes(word));
-      }) ?? null
-    );
+    const words = wordsOf(this.find());
+    const textOf = (person: Person) =>
+      [person.name, person.email, person.position ?? '', ...person.teams, ...this.rolesOf(person)].join(' ');
+    return this.staff.value()?.people.filter((person) => hasWords(textOf(person), words)) ?? null;
   });
   protected readonly summary = computed(() => {
     const [all, found] = [this.staff.value()?.people.length ?? 0, this.found()?.length ?? 0];

@@ -1,6 +1,6 @@
 import { Directive, Signal, computed, effect, input, model, output, signal, viewChild } from '@angular/core';
 import { MatAutocompleteSelectedEvent, MatAutocompleteTrigger } from '@angular/material/autocomplete';
-import { plainText } from '../plain-text';
+import { plainText, wordsOf } from '../plain-text';
 import { Field } from './field';
 
 /** One of the things that a field finds. */
@@ -38,9 +38,7 @@ export abstract class FindField<T> extends Field<T | null> {
 
   private readonly words = computed(() => this.all().map((one) => ({ one, text: plainText(one.words) })));
   protected readonly found = computed(() => {
-    const typed = plainText(this.typed() ?? '')
-      .split(/\s+/)
-      .filter(Boolean);
+    const typed = wordsOf(this.typed() ?? '');
     return this.words()
       .filter(({ text }) => typed.every((word) => text.includes(word)))
       .slice(0, LISTED)
