@@ -10,7 +10,7 @@ export default defineConfig({
   // Generous: a shared machine may be three times slower for a while, and nothing here waits for time to pass.
   timeout: 240_000,
   expect: { timeout: 30_000 },
-  reporter: 'line',
+  reporter: 'dot',
   globalSetup: './start-server.ts',
   globalTeardown: './stop-server.ts',
   use: {

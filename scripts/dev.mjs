@@ -5,7 +5,7 @@ import { generateFromContracts } from './lib/build.mjs';
 import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at, root } from './lib/paths.mjs';
 import { run, say } from './lib/say.mjs';
-import { loadDemo, migrate, startCatcher, startServer, startWorker } from './lib/server.mjs';
+import { loadDemo, migrate, startCatcher, startServer, startWorker, stopProcesses } from './lib/server.mjs';
 
 await run(async () => {
   checkNode();
@@ -36,13 +36,11 @@ await run(async () => {
     env: { SESSION_SECRET: database.secrets.session, ...catcher.env },
   };
   const server = await startServer({ ...shared, webRoot: at('dist/web'), watch: true });
-  const worker = await startWorker(shared);
+  await startWorker(shared);
   say(`Yellowwood, rebuilt as you type: ${server.address}`);
   const stop = async () => {
     building.kill('SIGTERM');
-    await server.stop();
-    await worker.stop();
-    await catcher.stop();
+    await stopProcesses();
     await database.stop();
     process.exit(0);
   };

@@ -7,7 +7,7 @@ import { clusterHome, startCluster } from './lib/cluster.mjs';
 import { checkNode, ensurePostgres, installPackages } from './lib/install.mjs';
 import { at } from './lib/paths.mjs';
 import { Sentence, run, say } from './lib/say.mjs';
-import { loadDemo, migrate, startCatcher, startServer, startWorker } from './lib/server.mjs';
+import { loadDemo, migrate, startCatcher, startServer, startWorker, stopProcesses } from './lib/server.mjs';
 
 /** The database that was named, or one of our own. */
 export async function openDatabase(fresh) {
@@ -53,16 +53,11 @@ await run(async () => {
   const building = buildWeb();
   building.catch(() => undefined);
   const database = await openDatabase(fresh);
-  let server;
-  let worker;
-  let catcher;
   let stopping = false;
   const stop = async () => {
     if (stopping) return;
     stopping = true;
-    await server?.stop();
-    await worker?.stop();
-    await catcher?.stop();
+    await stopProcesses();
     await database.stop();
     process.exit(process.exitCode ?? 0);
   };
@@ -75,12 +70,14 @@ await run(async () => {
     const port = Number(process.env.PORT ?? 4170);
     const secret = database.secrets.session ? { SESSION_SECRET: process.env.SESSION_SECRET ?? database.secrets.session } : {};
     // Only with the demo: a stranger would read there what lets its readers in.
-    if (demo) catcher = await startCatcher();
-    const env = { ...secret, ...catcher?.env };
-    server = await startServer({ port, url: database.url, webRoot, env });
-    worker = await startWorker({ port, url: database.url, env });
+    const catcher = demo && (await startCatcher());
+    const env = { ...secret, ...(catcher && catcher.env) };
+    const startOurServer = () => startServer({ port, url: database.url, webRoot, env });
+    const startOurWorker = () => startWorker({ port, url: database.url, env });
+    const server = await startOurServer();
+    const worker = await startOurWorker();
     say(`\nYellowwood is ready: ${server.address}`);
-    if (catcher?.env.MAIL_PAGE) say(`Messages that the demo sends: ${catcher.env.MAIL_PAGE}`);
+    if (catcher && catcher.env.MAIL_PAGE) say(`Messages that the demo sends: ${catcher.env.MAIL_PAGE}`);
     else if (!process.env.SMTP_URL) say('Messages are told here; set SMTP_URL and MAIL_FROM, and they go to people.');
     if (demo) {
       const signIns = [
@@ -92,25 +89,34 @@ await run(async () => {
       for (const [, role, email, password] of signIns) say(`  ${role.padEnd(11)} ${email}  ${password}`);
     }
     say('\nStop with Ctrl+C.');
-    // What ends by itself is started again, with the reason shown; what keeps ending is left alone.
-    const kept = async (name, current, again) => {
+    // What ends by itself is started again, with the reason shown, also when it ends while it begins; what keeps ending
+    // ends all.
+    const kept = async (name, first, again, begun) => {
       const ends = [];
-      for (let one = current(); ; one = await again()) {
-        await one.end;
-        if (stopping) return;
+      const ended = (told) => {
         ends.push(Date.now());
         if (ends.filter((at) => at > Date.now() - 60_000).length > 5)
-          throw new Sentence(`The ${name} ended by itself again and again:\n${one.reason()}`);
-        say(`The ${name} ended by itself (${one.how()}) and is started again. It said:\n${one.reason()}`);
+          throw new Sentence(`The ${name} ended by itself again and again:\n${told}`);
+        say(told);
+      };
+      for (let one = first; ;) {
+        await one?.end;
+        if (stopping) return;
+        if (one) ended(`The ${name} ended by itself (${one.how()}) and is started again. It said:\n${one.reason()}`);
+        try {
+          one = await again();
+          begun?.(one);
+        } catch (error) {
+          if (stopping) return;
+          one = undefined;
+          ended(`The ${name} is started once more. ${error.message}`);
+        }
       }
     };
-    const serverAgain = async () => {
-      server = await startServer({ port, url: database.url, webRoot, env });
-      say(`Yellowwood is ready again: ${server.address}`);
-      return server;
-    };
-    const workerAgain = async () => (worker = await startWorker({ port, url: database.url, env }));
-    await Promise.all([kept('server', () => server, serverAgain), kept('worker', () => worker, workerAgain)]);
+    await Promise.all([
+      kept('server', server, startOurServer, ({ address }) => say(`Yellowwood is ready again: ${address}`)),
+      kept('worker', worker, startOurWorker),
+    ]);
   } catch (error) {
     if (!stopping) {
       process.exitCode = 1;

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { buildWeb } from './build.mjs';
 import { clusterHome, freePort } from './cluster.mjs';
 import { at } from './paths.mjs';
@@ -11,7 +12,7 @@ const PATIENCE = 120_000;
 async function until(what, is) {
   for (const end = Date.now() + PATIENCE; Date.now() < end;) {
     if (await is()) return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
+    await sleep(100);
   }
   throw new Error(`waited in vain: ${what}`);
 }
@@ -43,9 +44,22 @@ export async function provesRestarts() {
   delete env.DATABASE_URL;
   delete env.DATABASE_ADMIN_URL;
   const start = spawn(process.execPath, [at('scripts/start.mjs')], { env, stdio: ['ignore', 'pipe', 'pipe'] });
-  const ended = new Promise((resolve) => start.on('exit', resolve));
+  // Its end, and that of whatever holds its output: a process that it left behind is seen, not waited for without end.
+  const code = new Promise((resolve) => start.on('exit', resolve));
+  const closed = new Promise((resolve) => start.on('close', () => resolve(true)));
+  const ended = async () => {
+    const result = await code;
+    const alone = await Promise.race([closed, sleep(10_000, false, { ref: false })]);
+    if (!alone) {
+      start.stdout.destroy();
+      start.stderr.destroy();
+      throw new Error('it left a process behind');
+    }
+    return result;
+  };
   let said = '';
   for (const stream of [start.stdout, start.stderr]) stream.on('data', (chunk) => (said += chunk));
+  const worker = () => childrenOf(start.pid).find(({ line }) => line.includes('packages/server/src/worker.ts'));
   const answers = () =>
     fetch(`http://127.0.0.1:${port}/readyz`).then(
       (answer) => answer.ok,
@@ -58,8 +72,7 @@ export async function provesRestarts() {
     await until('the server is started again', () => said.includes('Yellowwood is ready again'));
     if (!/The server ended by itself \(by SIGKILL\)/.test(said)) throw new Error('the reason is not shown');
     if (!(await answers())) throw new Error('the server does not answer again');
-    const worker = childrenOf(start.pid).find(({ line }) => line.includes('packages/server/src/worker.ts'));
-    process.kill(worker.pid, 'SIGKILL');
+    process.kill(worker().pid, 'SIGKILL');
     await until('the worker is started again', () => /The worker ended by itself \(by SIGKILL\)/.test(said));
     const postmaster = Number(readFileSync(path.join(home, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[0]);
     process.kill(postmaster, 'SIGQUIT');
@@ -67,12 +80,17 @@ export async function provesRestarts() {
       said.includes('PostgreSQL ended by itself and is started again'),
     );
     await until('the database answers again', answers);
+    // What ends while it begins is begun again; and stopping ends also what is only beginning.
+    await until('the worker is there', worker);
+    process.kill(worker().pid, 'SIGKILL');
+    await until('the worker begins again', () => said.split(/The worker (?:ended by itself|is started once more)/).length > 2);
+    await until('the worker is beginning', worker);
     start.kill('SIGTERM');
-    if ((await ended) !== 0) throw new Error('it did not end well');
+    if ((await ended()) !== 0) throw new Error('it did not end well');
     if (existsSync(path.join(home, 'cluster', 'postmaster.pid'))) throw new Error('it left its database running');
   } catch (error) {
     start.kill('SIGTERM');
-    await ended;
+    await ended().catch(() => undefined);
     throw new Error(`${error.message}\n${said}`);
   } finally {
     rmSync(home, { recursive: true, force: true });

@@ -17,6 +17,14 @@ export async function loadDemo(adminUrl, env = {}) {
   return output.includes('loaded');
 }
 
+/** What was started and has not ended, the oldest first. */
+const running = new Set();
+
+/** Stops each process that was started here, also one that is only beginning, the newest first. */
+export async function stopProcesses() {
+  for (const one of [...running].reverse()) await one.stop();
+}
+
 /** Starts one of our processes. @returns when and how it ends, the last that it said, and how to stop it */
 function startProcess(script, env, { watch = false, stdio = ['ignore', 'inherit', 'pipe'] } = {}) {
   const child = spawn(process.execPath, [...(watch ? ['--watch', '--watch-preserve-output'] : []), ...typescript(script)], {
@@ -37,7 +45,7 @@ function startProcess(script, env, { watch = false, stdio = ['ignore', 'inherit'
       resolve((ended = true));
     }),
   );
-  return {
+  const started = {
     child,
     end,
     ended: () => ended,
@@ -50,6 +58,9 @@ function startProcess(script, env, { watch = false, stdio = ['ignore', 'inherit'
       await end;
     },
   };
+  running.add(started);
+  void end.then(() => running.delete(started));
+  return started;
 }
 
 /**

@@ -2,7 +2,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import type { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { prune } from '../platform/prune';
-import { Client, PASSWORD, PostOffice, World, makeWorld, serve, until } from '../testing';
+import { Client, PASSWORD, PostOffice, TURN, World, makeWorld, serve, until } from '../testing';
 
 const STRONG = 'nine umber kettles sing';
 const [VERIFY, THERE] = ['Is this your address?', 'You have an account already'];
@@ -19,7 +19,7 @@ describe('a firm of one’s own', () => {
     mailbox = await PostOffice.open(world);
     const { texts } = await world.client().done('readTexts');
     consents = { terms: texts[0]!.version, data: texts[1]!.version };
-  });
+  }, TURN);
   afterAll(async () => {
     await mailbox.close();
     await world.close();

@@ -2,7 +2,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import { WRITE, transaction } from '../platform/database';
 import { Letter, Mailer, tellingMailer } from '../platform/mailer';
 import { prune } from '../platform/prune';
-import { PASSWORD, PostOffice, World, makeWorld, serve, until } from '../testing';
+import { PASSWORD, PostOffice, TURN, World, makeWorld, serve, until } from '../testing';
 import { post } from './post';
 import { sendMail } from './send-mail';
 
@@ -16,7 +16,7 @@ describe('a forgotten password', () => {
   beforeAll(async () => {
     world = await makeWorld();
     mailbox = await PostOffice.open(world);
-  });
+  }, TURN);
   afterAll(async () => {
     await mailbox.close();
     await world.close();

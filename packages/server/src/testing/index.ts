@@ -4,7 +4,7 @@ export { Client, PASSWORD } from './client';
 export { PEOPLE } from './found-firm';
 export { inOrder } from './in-order';
 export { FRIDAY_EVENING, MONDAY } from './moments';
-export { PostOffice, until } from './post-office';
+export { PostOffice, TURN, until } from './post-office';
 export { serve } from './serve';
 export type { Served } from './serve';
 export { makeWorld } from './world';

@@ -32,7 +32,7 @@ function needed(name: string): string {
 }
 
 export async function makeWorld(options: { limit?: number | null; now?: string } = {}): Promise<World> {
-  const admin = new pg.Pool({ connectionString: needed('DATABASE_ADMIN_URL'), max: 2 });
+  const admin = new pg.Pool({ connectionString: needed('DATABASE_ADMIN_URL'), max: 3 });
   const database = openDatabase(needed('DATABASE_URL'), 24);
   const clock = new ServerClock(options.now ?? FRIDAY_EVENING);
   const slug = `test-${randomUUID().slice(0, 8)}`;
