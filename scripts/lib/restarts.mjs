@@ -67,6 +67,9 @@ export async function provesRestarts() {
     );
   try {
     await until('ready', () => said.includes('Stop with Ctrl+C'));
+    // No specification of the server has a database without a firm: here is one.
+    const { founding } = await fetch(`http://127.0.0.1:${port}/api/session`).then((answer) => answer.json());
+    if (founding !== 'first') throw new Error('a database without a firm does not open on founding');
     const server = childrenOf(start.pid).find(({ line }) => line.includes('packages/server/src/main.ts'));
     process.kill(server.pid, 'SIGKILL');
     await until('the server is started again', () => said.includes('Yellowwood is ready again'));

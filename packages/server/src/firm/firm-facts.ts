@@ -29,7 +29,7 @@ export async function changeFirm(context: Context, wish: FirmFacts, version: num
   const before = await readFirm(context);
   if (before.version !== version) throw problem('version-stale', {}, { current: before });
   const after = trimmed(wish);
-  if (JSON.stringify(after) === JSON.stringify(trimmed(before.facts))) throw problem('nothing-to-change');
+  if (JSON.stringify(after) === JSON.stringify(before.facts)) throw problem('nothing-to-change');
   const renumbered = after.nextInvoice !== before.facts.nextInvoice;
   if (renumbered && before.numbered) throw problem('number-taken');
   const { invoicePrefix, creditPrefix, nextInvoice, ...facts } = after;

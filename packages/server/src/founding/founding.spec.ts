@@ -492,6 +492,17 @@ describe('a firm of one’s own', () => {
       expect((await world.client().call('readInvitation', { body: { token } })).status).toBe(200);
     });
 
+    it('no more often than one is asked for oneself', async () => {
+      const { owner, slug, body } = await firmWith();
+      const strict = await serve(world.database, world.clock, { signInTries: 1 });
+      const own = new Client(strict.base, slug);
+      own.takeCookies(owner);
+      const again = async () => (await own.call('sendInvitation', { params: { id: body.id } })).problem?.code ?? 'done';
+      // The one that invited counts as well.
+      expect([await again(), await again()]).toEqual(['done', 'too-many-attempts']);
+      await strict.close();
+    });
+
     it('and counts as guessing at links only what is', async () => {
       const { token, slug } = await firmWith();
       const strict = await serve(world.database, world.clock, { signInTries: 1, trustProxy: 'loopback' });

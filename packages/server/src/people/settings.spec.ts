@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { Client, PASSWORD, Who, World, bill, makeWorld, record, submitAndApprove, until } from '../testing';
+import { Client, PASSWORD, Who, World, bill, makeWorld, meanwhile, record, submitAndApprove, until } from '../testing';
 
 type Facts = BodyOf<Endpoints['changeFirm']>;
 
@@ -29,7 +29,7 @@ describe('what a firm settles', () => {
     };
 
     it('stands on the next document, and everywhere where the firm has a name', async () => {
-      const names = { name: ' Quay Works ', address: ['Mole 3', ' ', 'Harbour'], taxId: 'GB 77', paymentDetails: 'IBAN 1' };
+      const names = { name: ' Quay Works ', address: ['Mole 3 ', ' ', 'Harbour'], taxId: ' GB 77', paymentDetails: 'IBAN 1 ' };
       const answer = await change(names);
       expect(answer.body.facts).toEqual(
         jasmine.objectContaining({
@@ -52,6 +52,7 @@ describe('what a firm settles', () => {
     it('says where its numbers begin, until the first is taken', async () => {
       const first = await change({ invoicePrefix: 'Q-', creditPrefix: 'QK-', nextInvoice: 400 });
       expect([first.body.facts.invoicePrefix, first.body.facts.nextInvoice, first.body.numbered]).toEqual(['Q-', 400, false]);
+      expect(first.body.facts.creditPrefix).toBe('QK-');
       expect((await change({ nextInvoice: 40 })).body.facts.nextInvoice).toBe(40);
       const { id } = await record(world, 'staff', '2026-06-08', 1);
       await submitAndApprove(world, 'staff');
@@ -87,6 +88,16 @@ describe('what a firm settles', () => {
         version + 1,
       ]);
       expect((await change({ name: 'Other' }, 'bookkeeper')).problem.code).toBe('right-missing');
+      expect((await change({ taxId: ' GB 78 ' })).problem.code).toBe('nothing-to-change');
+      // Somebody else's change that ends while this one waits for its turn.
+      const late = await meanwhile(
+        world,
+        'select from firm for update',
+        "update firm set tax_id = 'GB 79', version = version + 1",
+        () => owner().call('changeFirm', { body: { ...facts, taxId: 'GB 80' }, version: version + 1 }),
+      );
+      expect(late.problem.code).toBe('version-stale');
+      expect((await owner().done('readFirm')).facts.taxId).toBe('GB 79');
     });
   });
 
@@ -99,14 +110,22 @@ describe('what a firm settles', () => {
       expect([name, email, staffNumber]).toEqual(['Ida Ostrander', 'ida@firm.example', '17']);
       const taken = { ...body, email: `MATE@${world.slug}.example` };
       expect((await owner().call('changePerson', { ...(await of('staff')), body: taken })).problem.code).toBe('address-taken');
+      const seen = await of('staff');
+      await owner().done('changePerson', { ...seen, body: { name, email, staffNumber: ' 18 ' } });
+      expect((await staff('staff')).staffNumber).toBe('18');
+      expect((await owner().call('changePerson', { ...seen, body: { name, email, staffNumber: '19' } })).problem.code).toBe(
+        'version-stale',
+      );
       // Where she signs in stays hers.
       expect(await world.client().signIn(`staff@${world.slug}.example`)).toBe(200);
     });
 
     it('their roles, at once and for every request after', async () => {
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
-      await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff', 'bookkeeper'] } });
+      const seen = await of('staff');
+      await owner().done('changeRoles', { ...seen, body: { roles: ['staff', 'bookkeeper'] } });
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).status).toBe(200);
+      expect((await owner().call('changeRoles', { ...seen, body: { roles: ['manager'] } })).problem.code).toBe('version-stale');
       await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff'] } });
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
       expect((await events(world.ids.staff)).map(({ action, before, after }) => [action, before, after])).toEqual([
