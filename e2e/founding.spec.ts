@@ -37,7 +37,7 @@ test.describe.serial('a firm of one’s own', () => {
     };
     await page.goto('/');
     await did(page.getByRole('link', { name: 'Found a firm' }).click());
-    await expect(page.getByRole('heading', { name: 'You' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'You', exact: true })).toBeVisible();
     await fits(page);
     await did(page.getByLabel('Your name').fill(nora.name));
     await did(page.getByLabel('E-mail address').fill(nora.email));
@@ -49,17 +49,17 @@ test.describe.serial('a firm of one’s own', () => {
 
     // The mailbox is left out of the count.
     await followLink(page, nora.email, 'Is this your address?');
-    await expect(page.getByRole('heading', { name: 'The firm' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'The firm', exact: true })).toBeVisible();
     await expect(page.getByLabel('Currency')).toHaveValue(/^EUR/);
     await fits(page);
     await did(page.getByLabel('Name').fill(FIRM));
     await did(page.keyboard.press('Enter'));
-    await expect(page.getByRole('heading', { name: 'First work' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'First work', exact: true })).toBeVisible();
     await fits(page);
     await did(page.getByLabel('Client').fill('Quay Trust'));
     await did(page.getByLabel('Project').fill('Boat house'));
     await did(page.keyboard.press('Enter'));
-    await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'People', exact: true })).toBeVisible();
     await fits(page);
     await did(page.getByRole('button', { name: 'Nobody yet, to my week' }).click());
     await page.waitForURL('**/record');
@@ -131,7 +131,7 @@ test.describe.serial('a firm of one’s own', () => {
     // Of the settings only their own are offered.
     await page.getByRole('button', { name: /, menu of / }).click();
     await page.getByRole('menuitem', { name: 'Settings' }).click();
-    await expect(page.getByRole('heading', { name: 'Account' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Account', exact: true })).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Settings' }).getByRole('listitem')).toHaveText(['Account']);
 
     await expect(async () => {
@@ -190,7 +190,7 @@ test.describe.serial('a firm of one’s own', () => {
 
     await owner.getByRole('button', { name: /, menu of / }).click();
     await owner.getByRole('menuitem', { name: 'Found another firm' }).click();
-    await expect(owner.getByRole('heading', { name: 'The firm' })).toBeVisible();
+    await expect(owner.getByRole('heading', { name: 'The firm', exact: true })).toBeVisible();
     await owner.getByLabel('Name').fill(`Second ${RUN}`);
     await owner.keyboard.press('Enter');
     await owner.getByRole('button', { name: 'Later' }).click();

@@ -65,7 +65,7 @@ let whenBilled: Figures;
 
 test('staff: a timer with nothing filled in, classified later; the week filled by keys and submitted', async ({ browser }) => {
   const page = await signedIn(browser, 'staff');
-  await expect(page.getByRole('heading', { name: 'Week 24' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Week 24' })).toBeVisible();
   await page.getByRole('button', { name: 'Start timer' }).click();
   await expect(page.getByRole('timer')).toHaveText(/0:0\d:(0[2-9]|[1-5]\d)/);
   // It goes on over a reload, and stops from anywhere.
@@ -123,7 +123,7 @@ test('staff: a timer with nothing filled in, classified later; the week filled b
 test('manager: approves the clean weeks, returns one entry; staff mends it and submits again', async ({ browser }) => {
   const manager = await signedIn(browser, 'manager');
   await manager.getByRole('link', { name: /^Review/ }).click();
-  await expect(manager.getByRole('heading', { name: 'Week 23' })).toBeVisible();
+  await expect(manager.getByRole('heading', { level: 1, name: 'Week 23' })).toBeVisible();
   const approve = manager.getByRole('button', { name: /^Approve \d+ clean weeks?/ });
   await expect(approve).toBeEnabled();
   const count = Number(/\d+/.exec((await approve.textContent())!)![0]);
@@ -177,9 +177,9 @@ test('owner, bookkeeper: bill by task, issue, open the PDF; the same hours are n
   // Another machine, which from now on reads nothing new: it shows the list as it was.
   const second = await signedIn(browser, 'bookkeeper');
   await second.goto(page.url());
-  await expect(second.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await expect(second.getByRole('heading', { name: 'Invoice', exact: true })).toBeVisible();
   await second.route('**/billing/desk**', (route) => route.abort());
-  await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Invoice', exact: true })).toBeVisible();
   const net = money((await page.locator('yw-paper tfoot tr').first().locator('td').last().textContent())!);
   expect(net).toBeGreaterThan(0);
   const total = (await page.locator('yw-paper .due td').last().textContent())!.trim();
@@ -241,7 +241,7 @@ test('bookkeeper: part payment, full payment; a credit brings the hours back', a
   await owner.context().close();
   await chooseScope(page, 'Roadside marker survey');
   await page.getByRole('link', { name: /^Bill/ }).click();
-  await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Invoice', exact: true })).toBeVisible();
   await page.context().close();
 });
 
@@ -287,7 +287,7 @@ test('every step can be linked, reloaded and gone back to', async ({ browser }) 
   await page.goBack();
   await expect(page.getByRole('heading', { level: 1, name: /Open invoices/ })).toBeVisible();
   await page.goto('/f/quillfeather/record?period=2026-W20');
-  await expect(page.getByRole('heading', { name: 'Week 20' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Week 20' })).toBeVisible();
   await page.goto('/f/no-such-firm/record');
   await expect(page.getByText('There is no firm of this name')).toBeVisible();
   await page.context().close();

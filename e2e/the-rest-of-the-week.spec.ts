@@ -124,7 +124,7 @@ test('bookkeeper: holds back, releases, reduces, keeps a draft and discards it',
     .getByRole('table', { name: 'Projects to bill' })
     .getByRole('row', { name: /^Bell frame survey/ })
     .click();
-  await expect(page.getByRole('heading', { name: 'Invoice' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Invoice', exact: true })).toBeVisible();
   const net = () => page.locator('yw-paper tfoot tr').first().locator('td').last().textContent();
   const before = await net();
   const group = page.locator('.card .grp:not(.top) button.open').first();
