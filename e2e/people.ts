@@ -61,6 +61,15 @@ async function noFocusLost(page: Page, tell: (what: string) => void): Promise<vo
 
 /** Holds what is shown to axe's rules, all of them. A message as HTML stands in a frame without scripts, where nothing can look. */
 export async function fits(page: Page): Promise<void> {
+  // What is still fading in has the colours of what shines through it.
+  await page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity)
+        .map(({ finished }) => finished),
+    ),
+  );
   const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }

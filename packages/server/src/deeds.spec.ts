@@ -150,6 +150,31 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  leaveFirm: deed(
+    'access ended',
+    async (firm) => ({ as: 'mate', version: (await firm.known(firm.ids.mate)).version }),
+    async (_, firm) => {
+      const { leftOn, account } = (await firm.owner.done('listStaff')).people.find(({ id }) => id === firm.ids.mate)!;
+      // The others meet them as they were.
+      await firm.world.sql('update person set left_on = null where id = $1', [firm.ids.mate]);
+      await firm.world.admin.query('update membership set ended_at = null where person_id = $1', [firm.ids.mate]);
+      return [leftOn, account];
+    },
+    ['2026-06-12', 'none'],
+  ),
+  changeSignInRule: deed(
+    'firm changed',
+    async (firm) => {
+      await firm.factor();
+      return { as: 'owner', body: { factorForMoney: true }, version: (await firm.owner.done('readSignInRule')).version };
+    },
+    async (answer, firm, { version }) => {
+      // The others go on as they were.
+      await firm.world.sql('update firm set factor_for_money = false');
+      return [answer.rule, answer.version - version!];
+    },
+    [{ factorForMoney: true }, 1],
+  ),
   personReturns: deed(
     'access restored',
     async (firm) => ({ as: 'owner', ...(await firm.known(await firm.left())) }),
@@ -497,6 +522,8 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changePerson: 'people events',
   changeRoles: 'people roles events',
   personLeaves: 'people invitations events',
+  leaveFirm: 'people events',
+  changeSignInRule: 'firm events',
   personReturns: 'people events',
   issueInvoice: 'entries invoices numbers events',
   keepView: 'views',

@@ -523,6 +523,18 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
     'version-stale': async (firm) => ({ as: 'owner', body: (await firm.owner.done('readFirm')).facts, version: 99 }),
   },
+  changeSignInRule: {
+    'nothing-to-change': async (firm) => ({ ...(await ruled(firm)), body: { factorForMoney: false } }),
+    'own-factor-first': async (firm) => {
+      await firm.world.admin.query('delete from second_factor');
+      return ruled(firm);
+    },
+    'version-stale': async (firm) => ({ ...(await ruled(firm)), version: 99 }),
+  },
+  leaveFirm: {
+    'last-owner': async (firm) => ({ as: 'owner', version: (await firm.known(firm.ids.owner)).version }),
+    'version-stale': () => ({ as: 'staff', version: 99 }),
+  },
   changePerson: {
     'person-unknown': (firm) => ({ ...of('owner', newId(), personOf(firm)), version: 1 }),
     'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, personOf(firm)), version: 99 }),
@@ -598,6 +610,11 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
 };
+
+const ruled = async (firm: Firm) => ({
+  ...{ as: 'owner' as const, body: { factorForMoney: true } },
+  version: (await firm.owner.done('readSignInRule')).version,
+});
 
 const personOf = (firm: Firm) => ({ name: 'Other', email: `other@${firm.world.slug}.example`, staffNumber: '99' });
 

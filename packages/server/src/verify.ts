@@ -39,6 +39,7 @@ for (const { firm_id: id, slug, name } of firms.rows) {
       actor: {
         accountId: null,
         personId: person!.id,
+        version: 1,
         name: '',
         zone: firm!.zone,
         positionName: null,

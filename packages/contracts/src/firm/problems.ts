@@ -2,6 +2,11 @@ import { sentences } from '../platform/problem';
 
 /** What can stand in the way, with the sentence that says what to do. */
 export const firmProblems = sentences({
+  'own-factor-first': {
+    status: 409,
+    title: 'Your own comes first',
+    detail: 'You see money too. Set up a second factor for your account, then ask it of others.',
+  },
   'number-taken': {
     status: 409,
     title: 'The numbers have begun',

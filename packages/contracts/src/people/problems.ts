@@ -18,6 +18,21 @@ export const peopleProblems = sentences({
     title: 'The present password is wrong',
     detail: 'Type the password that you sign in with now.',
   },
+  'code-needed': {
+    status: 401,
+    title: 'A code, please',
+    detail: 'This account signs in with a second factor. Type the code that your device shows, or a recovery code.',
+  },
+  'code-wrong': {
+    status: 422,
+    title: 'This code is none',
+    detail: 'Take the code that your device shows now; each works once. Is the clock of your device right?',
+  },
+  'second-factor-set': {
+    status: 409,
+    title: 'There is a second factor already',
+    detail: 'Your account signs in with one. End it first to begin another.',
+  },
   'link-ended': {
     status: 410,
     title: 'This link works no more',

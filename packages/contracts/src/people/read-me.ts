@@ -6,6 +6,7 @@ import {
   FirmPath,
   Id,
   Name,
+  Version,
   choice,
   endpoint,
   nullable,
@@ -20,7 +21,7 @@ export const Reach = choice('own', 'team', 'firm');
 export type Reach = Static<typeof Reach>;
 
 export const Me = strict({
-  person: strict({ id: Id, name: Name, zone: Type.String(), position: nullable(Name) }),
+  person: strict({ id: Id, version: Version, name: Name, zone: Type.String(), position: nullable(Name) }),
   roles: Type.Array(choice(...ROLES)),
   rights: strict(
     Object.fromEntries(PERMISSIONS.map((permission) => [permission, optional(Reach)])) as Record<

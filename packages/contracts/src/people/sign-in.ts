@@ -1,6 +1,7 @@
 import { Static, Type } from 'typebox';
-import { endpoint, strict } from '../platform/fields';
+import { endpoint, optional, strict } from '../platform/fields';
 import { Password } from './password';
+import { Code } from './second-factor';
 import { Session } from './session';
 
 export const Email = Type.String({ minLength: 3, maxLength: 200, pattern: '^[^\\s@]+@[^\\s@]+$' });
@@ -13,7 +14,7 @@ export const signIn = endpoint({
   method: 'POST',
   path: '/session',
   permission: null,
-  body: strict({ email: Email, password: Password }),
+  body: strict({ email: Email, password: Password, code: optional(Code) }),
   answer: Session,
-  problems: ['sign-in-refused', 'too-many-attempts'],
+  problems: ['sign-in-refused', 'code-needed', 'code-wrong', 'too-many-attempts'],
 });

@@ -56,6 +56,11 @@ export const platformProblems = sentences({
     detail: 'Only pages of this installation may change something here. Open it by its own address.',
   },
   'firm-unknown': { status: 404, title: 'No such firm', detail: 'There is no firm of this name that you belong to.' },
+  'second-factor-needed': {
+    status: 403,
+    title: 'This firm asks for a second factor',
+    detail: 'Who sees money here signs in with one. Set it up for your account; then go on.',
+  },
   'right-missing': {
     status: 403,
     title: 'Not allowed',

@@ -1,4 +1,4 @@
-import { PERMISSIONS, ROLES, covers, mayGive, rightsOf, widest } from './rights';
+import { PERMISSIONS, ROLES, covers, mayGive, rightsOf, seesMoney, widest } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -22,6 +22,13 @@ describe('rights', () => {
     expect(given('administrator')).toEqual(['administrator', 'staff']);
     expect(given('staff')).toEqual(['staff']);
     expect(mayGive({}, 'staff')).toBeFalse();
+  });
+
+  it('show money to those who read a price, a cost, pay or an invoice', () => {
+    expect(ROLES.filter((role) => seesMoney(rightsOf([role])))).toEqual(['owner', 'manager', 'bookkeeper']);
+    for (const right of ['values.read', 'cost.read', 'pay.read', 'invoices.read', 'invoices.issue', 'payments.record'] as const)
+      expect(seesMoney({ [right]: 'own' })).toBeTrue();
+    expect(seesMoney({ 'time.read': 'firm', 'entries.price': 'firm' })).toBeFalse();
   });
 
   it('give somebody with two roles the wider reach of each right', () => {

@@ -133,6 +133,13 @@ export function mayGive(rights: Rights, role: Role): boolean {
   });
 }
 
+const MONEY = ['values.read', 'cost.read', 'pay.read', 'invoices.read', 'invoices.issue', 'payments.record'] as const;
+
+/** Whether somebody with these rights sees money: rates and values, cost, pay, invoices. */
+export function seesMoney(rights: Rights): boolean {
+  return MONEY.some((permission) => rights[permission] !== undefined);
+}
+
 /** Whose the thing is that a right is asked about. */
 export interface Subject {
   readonly personId: string | null;

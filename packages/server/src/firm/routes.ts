@@ -1,10 +1,15 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
 import { changeFirm, readFirm } from './firm-facts';
+import { changeSignInRule, readSignInRule } from './sign-in-rule';
 
 /** What a firm settles about itself. */
 export function firmRoutes(platform: Platform): void {
   mount(platform, endpoints.readFirm, (context) => readFirm(context));
 
   mount(platform, endpoints.changeFirm, (context, { body, version }) => changeFirm(context, body, version));
+
+  mount(platform, endpoints.readSignInRule, (context) => readSignInRule(context));
+
+  mount(platform, endpoints.changeSignInRule, (context, { body, version }) => changeSignInRule(context, body, version));
 }

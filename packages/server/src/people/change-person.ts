@@ -48,7 +48,7 @@ export function refuseForeign({ actor }: Context, roles: readonly Role[]): void 
 }
 
 /** A firm keeps somebody with an account who may do everything. @throws the problem `last-owner` */
-async function refuseWithoutOwner({ tx, firm }: Context): Promise<void> {
+export async function refuseWithoutOwner({ tx, firm }: Context): Promise<void> {
   if ((await ownersWithAccount.run({ firm: firm.id }, tx)).length === 0) throw problem('last-owner');
 }
 

@@ -79,6 +79,62 @@ export function accountThere(name: string, site: string): Letter {
   });
 }
 
+/** Lets somebody show that a new address is theirs. @param link ends within a day, and works once */
+export function newAddress(name: string, link: string): Letter {
+  return letterOf({
+    subject: 'Is this your new address?',
+    greets: name,
+    before: ['You asked to sign in to Yellowwood with this address from now on.'],
+    link: { words: 'Yes, sign in with it', to: link },
+    after: ['The link works once, within a day, where you are signed in. If it was not you, do nothing.'],
+  });
+}
+
+/** Tells the reader of an address that somebody wished to sign in with it. */
+export function addressNotFree(site: string): Letter {
+  return letterOf({
+    subject: 'Your address stays with your account',
+    before: [
+      'Somebody, likely you, asked to sign in to another account in Yellowwood with this address. It has an account already, ' +
+        'so nothing was changed.',
+    ],
+    link: { words: 'Sign in with it', to: `${site}/sign-in` },
+    after: ['If it was not you, there is nothing to do.'],
+  });
+}
+
+/** Tells an old address that it is one no more. */
+export function addressChanged(name: string): Letter {
+  return letterOf({
+    subject: 'You sign in with another address now',
+    greets: name,
+    before: ['Your account in Yellowwood has another address now. This one signs in no more.'],
+    after: ['If it was not you, tell somebody who looks after people in your firm at once: they can end the access.'],
+  });
+}
+
+/** Tells somebody that their account has a second factor. */
+export function factorSet(name: string, site: string): Letter {
+  return letterOf({
+    subject: 'You sign in with a second factor now',
+    greets: name,
+    before: ['From now on your account in Yellowwood asks for a code of your device besides the password.'],
+    link: { words: 'If it was not you, ask for a new password', to: `${site}/forgotten` },
+    after: ['Keep the recovery codes where you find them without the device.'],
+  });
+}
+
+/** Tells somebody that their account has no second factor any more. */
+export function factorEnded(name: string, site: string): Letter {
+  return letterOf({
+    subject: 'Your second factor was ended',
+    greets: name,
+    before: ['Your account in Yellowwood asks for the password alone again.'],
+    link: { words: 'If it was not you, ask for a new password', to: `${site}/forgotten` },
+    after: ['If it was you, there is nothing to do.'],
+  });
+}
+
 /** Asks somebody to join a firm. @param link ends within a week, and works once */
 export function invitation(name: string, sender: string, firm: string, link: string): Letter {
   return letterOf({

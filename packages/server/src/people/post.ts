@@ -5,9 +5,17 @@ import { leaveJob } from '../platform/jobs';
 
 /** A message that something causes: ids and an address; what it says is made at sending. */
 export interface Cause {
-  readonly kind: 'password-reset' | 'password-changed' | 'sign-up' | 'invitation';
+  readonly kind:
+    | 'password-reset'
+    | 'password-changed'
+    | 'sign-up'
+    | 'invitation'
+    | 'address-change'
+    | 'address-changed'
+    | 'second-factor-set'
+    | 'second-factor-ended';
   readonly recipient: string;
-  /** The sign-up or invitation that it is about. */
+  /** The sign-up, the invitation or the change of address that it is about. */
   readonly about?: string;
   /** The firm that it comes from. */
   readonly firm?: string;

@@ -24,11 +24,20 @@ import { ProblemCode, RequestProblem, problem } from '../platform/problem';
 import { beginSession, endSession } from '../platform/session';
 import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
+import { changeAddress, confirmAddress } from './change-address';
 import { changePerson, changeRoles, personReturns } from './change-person';
 import { invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
 import { refuseWeak } from './password-strength';
 import { post } from './post';
+import {
+  beginSecondFactor,
+  confirmSecondFactor,
+  endSecondFactor,
+  readSecondFactor,
+  refuseWithoutCode,
+  renewRecoveryCodes,
+} from './second-factor';
 import { hashPassword, signIn } from './sign-in';
 import { signUp, verifyAddress } from './sign-up';
 import { TEXTS } from './texts';
@@ -99,7 +108,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       await forgetFailures(database, attempt, tries);
       return done;
     } catch (error) {
-      if (error instanceof RequestProblem) await noteFailure(database, attempt, tries);
+      // Whoever has the password and is asked for a code has not guessed.
+      if (error instanceof RequestProblem && error.code !== 'code-needed') await noteFailure(database, attempt, tries);
       throw error;
     }
   }
@@ -111,16 +121,21 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
 
   open(endpoints.readSession, (request) => sessionOf(request));
 
-  async function begin(request: Request, response: Response, account: string): Promise<Session> {
-    await beginSession(request, response, account, configuration.secureCookies, platform.clock.now());
-    const session = await sessionOf(request);
-    response.cookie('known', knownMark(session.account!.email, configuration.sessionSecret), {
+  /** The browser is known to the account from now on. */
+  function knowAgain(response: Response, email: string): void {
+    response.cookie('known', knownMark(email, configuration.sessionSecret), {
       sameSite: 'lax',
       httpOnly: true,
       secure: configuration.secureCookies,
       maxAge: YEAR,
       path: '/api/session',
     });
+  }
+
+  async function begin(request: Request, response: Response, account: string): Promise<Session> {
+    await beginSession(request, response, account, configuration.secureCookies, platform.clock.now());
+    const session = await sessionOf(request);
+    knowAgain(response, session.account!.email);
     response.cookie('theme', session.account!.theme, { sameSite: 'lax', maxAge: YEAR, path: '/' });
     return session;
   }
@@ -145,7 +160,11 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   }
 
   open(endpoints.signIn, async (request, response, body) => {
-    const account = await guarded(attemptOf(request, body.email), () => signIn(database, body.email, body.password));
+    const account = await guarded(attemptOf(request, body.email), async () => {
+      const id = await signIn(database, body.email, body.password);
+      await refuseWithoutCode(database, id, body.code, platform.clock.now());
+      return id;
+    });
     return begin(request, response, account);
   });
 
@@ -178,12 +197,26 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     return { account: null, firms: [], founding: founding(true), mailPage, demo };
   });
 
-  open(endpoints.changePassword, async (request, _response, body) => {
+  async function ownAccount(request: Request) {
     const [account] = await findAccount.run({ id: signedIn(request) }, database);
     if (!account) throw problem('not-signed-in');
-    await guarded({ ...attemptOf(request, account.email), known: true }, async () => {
-      if (!(await verify(account.passwordHash, body.current))) throw problem('password-wrong');
+    return account;
+  }
+
+  /** Work on the own account that asks again who is there: a guess at the password or at a code counts. */
+  const asked = <T>(request: Request, email: string, work: () => Promise<T>) =>
+    guarded({ ...attemptOf(request, email), known: true }, work);
+
+  async function withPassword(request: Request, password: string) {
+    const account = await ownAccount(request);
+    await asked(request, account.email, async () => {
+      if (!(await verify(account.passwordHash, password))) throw problem('password-wrong');
     });
+    return account;
+  }
+
+  open(endpoints.changePassword, async (request, _response, body) => {
+    const account = await withPassword(request, body.current);
     refuseWeak(body.next, [account.name, account.email]);
     const hash = await hashPassword(body.next);
     await transaction(database, WRITE, async (tx) => {
@@ -191,6 +224,45 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       await endOtherSessions.run({ account: account.id, but: request.sessionID }, tx);
       await post(tx, { kind: 'password-changed', recipient: account.email }, platform.clock.now());
     });
+  });
+
+  open(endpoints.changeAddress, async (request, _response, body) => {
+    const account = await withPassword(request, body.password);
+    const email = body.email.trim().toLowerCase();
+    if (email === account.email) throw problem('nothing-to-change');
+    await counted(request, email);
+    await changeAddress(database, platform.clock, account.id, email);
+  });
+
+  open(endpoints.confirmAddress, async (request, response, body) => {
+    const account = signedIn(request);
+    await byLink(request, () => confirmAddress(database, platform.clock, account, body.token, request.sessionID));
+    const session = await sessionOf(request);
+    knowAgain(response, session.account!.email);
+    return session;
+  });
+
+  open(endpoints.readSecondFactor, (request) => readSecondFactor(database, signedIn(request)));
+
+  open(endpoints.beginSecondFactor, async (request, _response, body) =>
+    beginSecondFactor(database, await withPassword(request, body.password)),
+  );
+
+  open(endpoints.confirmSecondFactor, async (request, _response, body) => {
+    const account = await ownAccount(request);
+    return asked(request, account.email, () =>
+      confirmSecondFactor(database, platform.clock, account, body.code, request.sessionID),
+    );
+  });
+
+  open(endpoints.renewRecoveryCodes, async (request, _response, body) => {
+    const account = await ownAccount(request);
+    return asked(request, account.email, () => renewRecoveryCodes(database, platform.clock, account.id, body.code));
+  });
+
+  open(endpoints.endSecondFactor, async (request, _response, body) => {
+    const account = await withPassword(request, body.password);
+    await asked(request, account.email, () => endSecondFactor(database, platform.clock, account, body.code));
   });
 
   open(endpoints.forgotPassword, async (request, _response, body) => {
@@ -231,6 +303,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.readMe, async (context) => ({
     person: {
       id: context.actor.personId,
+      version: context.actor.version,
       name: context.actor.name,
       zone: context.actor.zone,
       position: context.actor.positionName,

@@ -3,7 +3,18 @@ import { keepToken, mailToSend, noteMailSent } from '../generated/people/send-ma
 import { Clock } from '../platform/clock';
 import { Database } from '../platform/database';
 import { Letter, Mailer } from '../platform/mailer';
-import { accountThere, addressToVerify, invitation, passwordChanged, passwordReset } from './letters';
+import {
+  accountThere,
+  addressChanged,
+  addressNotFree,
+  addressToVerify,
+  factorEnded,
+  factorSet,
+  invitation,
+  newAddress,
+  passwordChanged,
+  passwordReset,
+} from './letters';
 
 const HOUR = 3600 * 1000;
 
@@ -48,6 +59,11 @@ const LETTERS: Readonly<Record<string, (post: Post, mail: Mail) => Promise<Lette
   'password-changed': ({ site }, mail) => (mail.accountId ? passwordChanged(mail.name, site) : null),
   'sign-up': async (post, mail) =>
     mail.accountId ? accountThere(mail.name, post.site) : addressToVerify(await linkOf(post, mail, 'verify', 24 * HOUR)),
+  'address-change': async (post, mail) =>
+    mail.accountId ? addressNotFree(post.site) : newAddress(mail.name, await linkOf(post, mail, 'address', 24 * HOUR)),
+  'address-changed': (_, mail) => addressChanged(mail.name),
+  'second-factor-set': ({ site }, mail) => (mail.accountId ? factorSet(mail.name, site) : null),
+  'second-factor-ended': ({ site }, mail) => (mail.accountId ? factorEnded(mail.name, site) : null),
   invitation: async (post, mail) =>
     invitation(mail.name, mail.sender!, mail.firm!, await linkOf(post, mail, 'join', 7 * 24 * HOUR)),
 };

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { Client, PASSWORD, Who, World, bill, makeWorld, meanwhile, record, submitAndApprove, until } from '../testing';
+import { Who, World, bill, makeWorld, meanwhile, record, submitAndApprove, until } from '../testing';
 
 type Facts = BodyOf<Endpoints['changeFirm']>;
 
@@ -268,40 +268,5 @@ describe('what a firm settles', () => {
       expect(await world.sql('select from invitation where person_id = $1 and withdrawn_at is null', [id])).toEqual([]);
       expect((await owner().call('personLeaves', await of('owner'))).problem.code).toBe('not-oneself');
     });
-  });
-});
-
-describe('one’s own account', () => {
-  let world: World;
-  beforeAll(async () => (world = await makeWorld()));
-  afterAll(() => world.close());
-
-  it('lists where one is signed in, and signs out everywhere else', async () => {
-    const email = `manager@${world.slug}.example`;
-    const [here, there] = [new Client(world.base, world.slug), new Client(world.base, world.slug)];
-    await here.signIn(email);
-    await there.signIn(email);
-    const { sessions } = await here.done('listSessions');
-    expect(sessions.filter(({ own }) => own).length).toBe(1);
-    expect(sessions.length).toBe(3);
-    expect(sessions.every(({ beganAt }) => beganAt?.startsWith('2026-06-12'))).toBeTrue();
-    expect(sessions[0]!.agent).toBe('node');
-    // What lets its holder in is not told.
-    expect(here.cookieHeader()).not.toContain(sessions[0]!.id);
-    expect((await here.done('endSessions')).sessions.length).toBe(1);
-    expect((await there.call('readMe')).problem.code).toBe('not-signed-in');
-    expect((await world.as('manager').call('listSessions')).problem.code).toBe('not-signed-in');
-    expect((await here.done('readMe')).person.id).toBe(world.ids.manager);
-  });
-
-  it('has a name of its own', async () => {
-    const session = await world.as('staff').done('changeName', { body: { name: ' Ida O. ' } });
-    expect(session.account!.name).toBe('Ida O.');
-    expect((await world.as('staff').done('readMe')).person.name).toBe('Staff Person');
-    for (const name of ['changeName', 'endSessions', 'listSessions'] as const)
-      expect(
-        (await world.client().call(name, { body: (name === 'changeName' ? { name: 'X' } : undefined) as never })).problem.code,
-      ).toBe('not-signed-in');
-    expect(await world.client().signIn(`staff@${world.slug}.example`, PASSWORD)).toBe(200);
   });
 });

@@ -1,4 +1,4 @@
-import { InstantText, PeriodRule, Permission, Reach, Rights, Role, dateIn, rightsOf } from '@yellowwood/core';
+import { InstantText, PeriodRule, Permission, Reach, Rights, Role, dateIn, rightsOf, seesMoney } from '@yellowwood/core';
 import { Tx } from './database';
 import { problem } from './problem';
 
@@ -21,6 +21,7 @@ export interface FirmFacts {
 export interface Actor {
   readonly accountId: string | null;
   readonly personId: string;
+  readonly version: number;
   readonly name: string;
   readonly zone: string;
   readonly positionName: string | null;
@@ -57,7 +58,8 @@ export function may(context: Context, permission: Permission): boolean {
 
 /**
  * Opens a firm for the rest of the transaction: from here on row-level security shows this firm alone.
- * @throws the problem `firm-unknown`, also when the firm exists and the account does not belong to it
+ * @throws the problems `firm-unknown`, also when the firm exists and the account does not belong to it, and
+ *   `second-factor-needed` where the firm asks it of those who see money
  */
 export async function enterFirm(
   tx: Tx,
@@ -69,6 +71,8 @@ export async function enterFirm(
   const row = found.rows[0];
   if (!row) throw problem('firm-unknown');
   const roles = row.roles as Role[];
+  const rights = rightsOf(roles);
+  if (row.factor_for_money && !row.has_factor && seesMoney(rights)) throw problem('second-factor-needed');
   return {
     ...rest,
     tx,
@@ -92,11 +96,12 @@ export async function enterFirm(
     actor: {
       accountId,
       personId: row.person_id,
+      version: row.person_version,
       name: row.person_name,
       zone: row.person_zone,
       positionName: row.position_name,
       roles,
-      rights: rightsOf(roles),
+      rights,
     },
   };
 }
@@ -114,7 +119,10 @@ interface EnteredRow {
   week_start: number;
   period_days: number;
   period_anchor: string;
+  factor_for_money: boolean;
+  has_factor: boolean;
   person_id: string;
+  person_version: number;
   person_name: string;
   person_zone: string;
   position_name: string | null;

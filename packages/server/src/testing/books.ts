@@ -24,6 +24,7 @@ export function ownerContext(world: World, tx: Tx): Context {
     actor: {
       accountId: null,
       personId: world.ids.owner,
+      version: 1,
       name: '',
       zone: 'Europe/London',
       positionName: null,

@@ -285,6 +285,15 @@ export class PreparedFirm {
     return { params: { id: who }, version: row!.version };
   }
 
+  /** Has the owner sign in with a second factor. */
+  async factor(): Promise<void> {
+    await this.world.admin.query(
+      `insert into second_factor (account_id, secret, confirmed_at)
+       select account_id, 'GEZDGNBVGY3TQOJQ', $2 from membership where person_id = $1 on conflict do nothing`,
+      [this.ids.owner, this.world.clock.now()],
+    );
+  }
+
   /** Somebody new who has left. */
   async left() {
     const { id } = await this.invited();

@@ -4,7 +4,7 @@ import { addRow } from './add-row';
 import { bringRows } from './bring-rows';
 import { periodFrom } from './period';
 import { readTimesheet } from './read-timesheet';
-import { personLeaves } from './people/leaving';
+import { leaveFirm, personLeaves } from './people/leaving';
 import { removeRow } from './remove-row';
 import { comingBack, restoreEntry } from './restore-entry';
 import { changeTimer } from './timers/change-timer';
@@ -79,6 +79,8 @@ export function timeRoutes(platform: Platform): void {
   mount(platform, endpoints.resumeTimer, (context, { params, body }) => resumeTimer(context, params.id, body.others));
   mount(platform, endpoints.stopTimer, (context, { params }) => stopTimer(context, params.id));
   mount(platform, endpoints.discardTimer, (context, { params }) => discardTimer(context, params.id));
+
+  mount(platform, endpoints.leaveFirm, (context, { version }) => leaveFirm(context, version));
 
   mount(platform, endpoints.personLeaves, (context, { params, version }) => personLeaves(context, params.id, version));
 }

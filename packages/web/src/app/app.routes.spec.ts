@@ -17,15 +17,13 @@ const ACCOUNT: Session = {
 };
 
 describe('the ways through the page', () => {
-  async function goTo(url: string, session: Session, known = true): Promise<string> {
+  async function goTo(url: string, session: Session, refused?: 'firm-unknown' | 'second-factor-needed'): Promise<string> {
     TestBed.configureTestingModule({
       providers: [...pageProviders(routes), provideEffects(effects)],
     });
     TestBed.inject(FakeServer)
       .on('readSession', () => session)
-      .on('readMe', () =>
-        known ? me('staff') : refusal(404, 'firm-unknown', 'There is no firm of this name that you belong to.'),
-      )
+      .on('readMe', () => (refused ? refusal(403, refused, 'There is something to do first.') : me('staff')))
       .on('readWork', () => WORK)
       .on('readOverview', () => ({
         scope: 'all',
@@ -42,6 +40,7 @@ describe('the ways through the page', () => {
         now: '2026-06-10T09:00:00.000Z',
         today: { date: '2026-06-10', recorded: 0, planned: 0, maximum: 1 },
       }))
+      .on('readSecondFactor', () => ({ set: false, codes: 0 }))
       .on('readTimesheet', () => weekOfEntries([]));
     const harness = await RouterTestingHarness.create();
     await harness.navigateByUrl(url);
@@ -61,7 +60,11 @@ describe('the ways through the page', () => {
     TestBed.resetTestingModule();
     expect(await goTo('/', { ...ACCOUNT, firms: [] })).toBe('/found');
     TestBed.resetTestingModule();
-    expect(await goTo('/f/f/record', ACCOUNT, false)).toBe('/sign-in?unknown=f');
+    expect(await goTo('/f/f/record', ACCOUNT, 'firm-unknown')).toBe('/sign-in?unknown=f');
+  });
+
+  it('lead to a second factor where the firm asks for one, and remember where somebody wanted to go', async () => {
+    expect(await goTo('/f/f/bill', ACCOUNT, 'second-factor-needed')).toBe('/second-factor?back=/f/f/bill');
   });
 
   it('lead to Record from a step that there is not', async () => {

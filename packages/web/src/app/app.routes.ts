@@ -3,7 +3,7 @@ import { CanActivateFn, Router, Routes } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { filter, firstValueFrom } from 'rxjs';
 import { Api } from './api/api';
-import { ProblemError } from './api/problem-error';
+import { codeOf } from './api/problem-error';
 import { sessionActions, sessionFeature } from './state/session';
 
 /** Reads who is signed in once; sends everybody else to the sign-in page, with the way back, or where nobody is yet to founding. */
@@ -29,16 +29,17 @@ const toFirm: CanActivateFn = async () => {
 };
 
 /** Opens a firm: who one is there, with which rights. */
-const inFirm: CanActivateFn = async (route) => {
+const inFirm: CanActivateFn = async (route, state) => {
   const [store, router, api] = [inject(Store), inject(Router), inject(Api)];
   try {
     const me = await api.call('readMe', { params: { firm: route.params['firm'] as string } });
     store.dispatch(sessionActions.meRead({ me }));
     return true;
   } catch (error) {
+    if (codeOf(error) === 'second-factor-needed')
+      return router.createUrlTree(['/second-factor'], { queryParams: { back: state.url } });
     return router.createUrlTree(['/sign-in'], {
-      queryParams:
-        error instanceof ProblemError && error.code === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {},
+      queryParams: codeOf(error) === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {},
     });
   }
 };
@@ -51,6 +52,17 @@ export const routes: Routes = [
     loadComponent: () => import('./sign-in/forgotten').then((m) => m.Forgotten),
   },
   { path: 'reset', title: 'A new password · Yellowwood', loadComponent: () => import('./sign-in/reset').then((m) => m.Reset) },
+  {
+    path: 'address',
+    title: 'Your new address · Yellowwood',
+    loadComponent: () => import('./sign-in/new-address').then((m) => m.NewAddress),
+  },
+  {
+    path: 'second-factor',
+    title: 'A second factor · Yellowwood',
+    canActivate: [signedIn],
+    loadComponent: () => import('./sign-in/factor-needed').then((m) => m.FactorNeeded),
+  },
   { path: 'found', title: 'Found a firm · Yellowwood', loadComponent: () => import('./found/found').then((m) => m.Found) },
   { path: 'verify', title: 'Your address · Yellowwood', loadComponent: () => import('./found/verify').then((m) => m.Verify) },
   { path: 'join', title: 'Join · Yellowwood', loadComponent: () => import('./found/join').then((m) => m.Join) },
@@ -86,6 +98,11 @@ export const routes: Routes = [
         path: 'settings/firm',
         title: 'Facts and numbers · Yellowwood',
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),
+      },
+      {
+        path: 'settings/signing-in',
+        title: 'Signing in · Yellowwood',
+        loadComponent: () => import('./settings/firm/sign-in-rule').then((m) => m.SignInRuleScreen),
       },
       {
         path: 'settings/account',

@@ -1,6 +1,6 @@
 import { rightsOf } from '@yellowwood/core';
 import { withdrawInvitations } from '../../generated/people/invite.queries';
-import { endAccess, refuseForeign, seenPerson } from '../../people/change-person';
+import { endAccess, heldPerson, refuseForeign, refuseWithoutOwner, seenPerson } from '../../people/change-person';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -16,6 +16,23 @@ export async function personLeaves(context: Context, person: string, version: nu
   const known = await seenPerson(context, person, version);
   if (known.leftOn !== null) throw problem('left-already');
   refuseForeign(context, known.roles);
+  return end(context, known);
+}
+
+/**
+ * Leaves a firm oneself, as somebody else would have one leave.
+ * @throws the problems `version-stale`, `last-owner`
+ */
+export async function leaveFirm(context: Context, version: number): Promise<null> {
+  const known = await seenPerson(context, context.actor.personId, version);
+  await end(context, known);
+  await refuseWithoutOwner(context);
+  return null;
+}
+
+/** Ends somebody's access, with what they let run and what was sent to them. */
+async function end(context: Context, known: Awaited<ReturnType<typeof heldPerson>>): Promise<null> {
+  const person = known.id;
   // What they let run is theirs, on their days.
   const actor = { ...context.actor, personId: person, name: known.name, zone: known.zone, rights: rightsOf(['staff']) };
   const theirs = { ...context, actor };

@@ -1,11 +1,14 @@
-import type { KnownFirm, Session } from '@yellowwood/contracts';
+import type { KnownFirm, KnownSignInRule, Session } from '@yellowwood/contracts';
 import { TestBed } from '@angular/core/testing';
+import { MatDialogRef } from '@angular/material/dialog';
 import { Store } from '@ngrx/store';
 import { sessionActions, sessionFeature } from '../state/session';
 import { ME, Page, id, open, refusal } from '../testing/fake-server';
 import { AccountScreen } from './account/account';
 import { browserOf } from './account/browser-of';
+import { AddressDialog } from './account/address-dialog';
 import { FirmScreen } from './firm/firm';
+import { SignInRuleScreen } from './firm/sign-in-rule';
 
 const FIRM: KnownFirm = {
   id: id(99),
@@ -75,6 +78,43 @@ describe('the facts of the firm', () => {
   });
 });
 
+describe('what is asked at signing in', () => {
+  const RULE: KnownSignInRule = {
+    ...{ id: id(99), rule: { factorForMoney: false }, version: 2 },
+    people: [
+      { id: id(1), name: 'Anna Test', factor: true },
+      { id: id(2), name: 'Bea Other', factor: false },
+    ],
+  };
+
+  it('is told with whom it meets, before it is saved', async () => {
+    const page = await open(SignInRuleScreen, {
+      ...{ url: '/f/f/settings/signing-in', roles: ['owner'] },
+      prepare: (server) => server.on('readSignInRule', () => RULE).on('readHistory', () => ({ events: [] })),
+    });
+    await page.settle(20);
+    expect(page.texts('ul li')).toEqual(['Anna Testwith a second factor', 'Bea Otherpassword alone']);
+    expect(page.text()).not.toContain('at their next step');
+    page.element.querySelector<HTMLInputElement>('input[type=checkbox]')!.click();
+    await page.settle();
+    expect(page.text()).toContain('Asked to set one up at their next step: Bea Other.');
+    page.server.on('changeSignInRule', () => refusal(409, 'own-factor-first', 'You see money too.'));
+    await send(page);
+    expect(page.refused()).toBe('You see money too.');
+    page.server.on('changeSignInRule', ({ body }) => ({
+      ...{ ...RULE, rule: body, version: 3 },
+      people: RULE.people.map((one) => ({ ...one, factor: true })),
+    }));
+    await send(page);
+    expect(page.server.to('changeSignInRule').map(({ version, body }) => [version, body])).toEqual([
+      ['"2"', { factorForMoney: true }],
+      ['"2"', { factorForMoney: true }],
+    ]);
+    expect(page.text()).toContain('All who see money have one.');
+    page.element.remove();
+  });
+});
+
 describe('one’s own account', () => {
   it('has a name, and says where it is signed in', async () => {
     const one = { beganAt: '2026-06-10T08:00:00.000Z', agent: 'Mozilla/5.0 (X11; Linux x86_64) Chrome/150.0' };
@@ -89,6 +129,9 @@ describe('one’s own account', () => {
             ],
           }))
           .on('endSessions', () => ({ sessions: [{ ...one, id: 'a', own: true }] }))
+          .on('readSecondFactor', () => ({ set: false, codes: 0 }))
+          .on('leaveFirm', () => null)
+          .on('readSession', () => ({ ...SESSION, firms: [] }))
           .on('changeName', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, name: body.name } })),
     });
     TestBed.inject(Store).dispatch(sessionActions.known({ session: SESSION }));
@@ -103,6 +146,29 @@ describe('one’s own account', () => {
     await page.press('Sign out everywhere else');
     await page.settle(20);
     expect([page.texts('li').length, page.text()]).toEqual([1, jasmine.stringContaining('Nowhere else.')] as never);
+    await page.press('Leave Firm');
+    await page.answer('Leave Firm');
+    expect(page.server.to('leaveFirm').map(({ version }) => version)).toEqual(['"3"']);
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectSession)()!.firms).toEqual([]);
+    page.element.remove();
+  });
+
+  it('has another address by a message there', async () => {
+    const closed = jasmine.createSpyObj<MatDialogRef<unknown>>('dialog', ['close']);
+    const page = await open(AddressDialog, {
+      ...{ url: '/f/f/settings/account', roles: ['staff'] },
+      providers: [{ provide: MatDialogRef, useValue: closed }],
+      prepare: (server) => server.on('changeAddress', () => refusal(422, 'password-wrong', 'Type the password.')),
+    });
+    await fill(page, 'New e-mail address', 'anna@new.example');
+    await fill(page, 'Your password', 'secret words');
+    await send(page);
+    expect([page.refused(), closed.close.calls.count()]).toEqual(['Type the password.', 0]);
+    page.server.on('changeAddress', () => null);
+    await send(page);
+    expect(page.server.to('changeAddress')[1]!.body).toEqual({ email: 'anna@new.example', password: 'secret words' });
+    expect(closed.close).toHaveBeenCalled();
+    expect(page.notice()).toContain('A message goes to anna@new.example');
     page.element.remove();
   });
 

@@ -10,11 +10,13 @@ export interface Setting {
   readonly right: Permission | null;
 }
 
+const ABOUT_ACCOUNT = 'name password e-mail address second factor recovery codes sessions devices sign out leave';
+
 /** All settings by subject. */
 export const SETTINGS: readonly { readonly subject: string; readonly settings: readonly Setting[] }[] = [
   {
     subject: 'You',
-    settings: [{ path: 'account', word: 'Account', about: 'name password sessions devices sign out', right: null }],
+    settings: [{ path: 'account', word: 'Account', about: ABOUT_ACCOUNT, right: null }],
   },
   {
     subject: 'Firm',
@@ -22,6 +24,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
       {
         ...{ path: 'firm', word: 'Facts and numbers', right: 'firm.change' },
         about: 'name address tax id payment bank invoice number prefix documents',
+      },
+      {
+        ...{ path: 'signing-in', word: 'Signing in', right: 'firm.change' },
+        about: 'second factor code safety security password money',
       },
     ],
   },

@@ -83,6 +83,26 @@ describe('signing in', () => {
     expect(page.button('Sign in').disabled).toBeFalse();
   });
 
+  it('asks for a code where there is a second factor, and sends it with the password', async () => {
+    await screen({}, (server) =>
+      server.on('signIn', ({ body }) => (body.code === '123456' ? SOMEBODY : refusal(401, 'code-needed', 'Type the code.'))),
+    );
+    expect(page.element.querySelector('input[name=code]')).toBeNull();
+    await fill('anna@firm.example', 'secret words');
+    const code = page.element.querySelector<HTMLInputElement>('input[name=code]')!;
+    expect(document.activeElement).toBe(code);
+    // That it is asked for is no refusal; that it is missing then is one.
+    expect(page.element.querySelector('[role=alert]')).toBeNull();
+    await fill('anna@firm.example', 'secret words');
+    expect(page.text('[role=alert]')).toBe('Type the code.');
+    await page.type('input[name=code]', '123456');
+    await fill('anna@firm.example', 'secret words');
+    expect(page.server.to('signIn').at(-1)!.body).toEqual({
+      ...{ email: 'anna@firm.example', password: 'secret words', code: '123456' },
+    });
+    expect(TestBed.inject(Router).url).toBe('/');
+  });
+
   it('says when the firm of an address is none of theirs', async () => {
     await screen({ unknown: 'other' });
     expect(page.text('[role=alert]')).toContain('no firm of this name');

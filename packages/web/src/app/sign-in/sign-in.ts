@@ -1,10 +1,10 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, afterRenderEffect, computed, inject, signal, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { ActivatedRoute, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
+import { codeOf, sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
 import { SendsForm } from '../ui/form/drafts';
@@ -28,7 +28,11 @@ export class SignIn {
   protected readonly form = new FormGroup({
     email: new FormControl('', { nonNullable: true, validators: emailLike() }),
     password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
+    code: new FormControl('', { nonNullable: true }),
   });
+  /** Whether the account signs in with a second factor, and a code of it is wanted. */
+  protected readonly asksCode = signal(false);
+  private readonly code = viewChild<TextField>('code');
   protected readonly busy = signal(false);
   private readonly session = this.store.selectSignal(sessionFeature.selectSession);
   protected readonly unreachable = this.store.selectSignal(sessionFeature.selectSentence);
@@ -41,10 +45,12 @@ export class SignIn {
 
   constructor() {
     this.store.dispatch(sessionActions.read());
+    afterRenderEffect({ read: () => this.code()?.focus() });
   }
 
   protected take(one: { email: string; password: string }): void {
-    this.form.setValue({ email: one.email, password: one.password });
+    this.asksCode.set(false);
+    this.form.setValue({ email: one.email, password: one.password, code: '' });
     void this.submit();
   }
 
@@ -52,13 +58,17 @@ export class SignIn {
     this.busy.set(true);
     this.sentence.set('');
     try {
-      const session = await this.api.call('signIn', { body: this.form.getRawValue() });
+      const { code, ...body } = this.form.getRawValue();
+      const asked = this.asksCode() && code.trim() !== '';
+      const session = await this.api.call('signIn', { body: asked ? { ...body, code } : body });
       this.store.dispatch(sessionActions.known({ session }));
       const back = this.route.snapshot.queryParamMap.get('back');
       // Only a way within this page is followed.
       await this.toTheWork(back?.startsWith('/f/') ? back : '/');
     } catch (error) {
-      this.sentence.set(sentenceOf(error));
+      // The first time that is a question, and no refusal.
+      if (codeOf(error) === 'code-needed' && !this.asksCode()) this.asksCode.set(true);
+      else this.sentence.set(sentenceOf(error));
     } finally {
       this.busy.set(false);
     }

@@ -112,6 +112,14 @@ describe('what the page reads by itself', () => {
     expect(names().filter((name) => name === 'readWork').length).toBe(1);
   });
 
+  it('leads to a second factor where the firm begins to ask for one', async () => {
+    await start();
+    page.server.on('readOverview', () => refusal(403, 'second-factor-needed', 'Set it up.'));
+    TestBed.inject(Refresh).written();
+    await page.settle(30);
+    expect(TestBed.inject(Router).url).toMatch(/^\/second-factor\?back=%2Ff%2Ff%2Frecord/);
+  });
+
   it('is the figures of the new scope when the scope changes', async () => {
     await start();
     await TestBed.inject(Router).navigateByUrl(`/f/f/record?scope=project:${id(20)}`);

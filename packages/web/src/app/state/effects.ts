@@ -1,5 +1,6 @@
 import { inject } from '@angular/core';
 import { toObservable } from '@angular/core/rxjs-interop';
+import { Router } from '@angular/router';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import {
@@ -25,7 +26,7 @@ import {
 } from 'rxjs';
 import type { Me } from '@yellowwood/contracts';
 import { Api } from '../api/api';
-import { sentenceOf } from '../api/problem-error';
+import { codeOf, sentenceOf } from '../api/problem-error';
 import { Address } from './address';
 import { Refresh } from './refresh';
 import { sessionActions, sessionFeature } from './session';
@@ -82,12 +83,17 @@ export const readPeople = createEffect(
 
 /** The figures of the steps and the bars of the tree, for every scope and at every refresh. */
 export const readOverview = createEffect(
-  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) =>
+  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store), router = inject(Router)) =>
     combineLatest([toObservable(address.scope), toObservable(refresh.tick), openedFirm(address, store)]).pipe(
       switchMap(([scope]) =>
         from(api.call('readOverview', { query: { scope } })).pipe(
           map((overview) => workActions.overviewKnown({ overview })),
-          catchError(() => EMPTY),
+          catchError((error: unknown) => {
+            // The firm began to ask for it while the page was open.
+            if (codeOf(error) === 'second-factor-needed')
+              void router.navigate(['/second-factor'], { queryParams: { back: router.url } });
+            return EMPTY;
+          }),
         ),
       ),
     ),

@@ -147,7 +147,7 @@ export const WORK: Work = {
 
 export function me(...roles: Role[]): Me {
   return {
-    person: { id: ME, name: 'Anna Test', zone: 'Europe/London', position: null },
+    person: { id: ME, version: 3, name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
     rights: rightsOf(roles),
     firm: { slug: 'f', name: 'Firm', currency: 'GBP', country: 'GB', zone: 'Europe/London', gapTolerance: 900, period: WEEKS },

@@ -13,6 +13,7 @@ const SILENT = [
 /** Facts of the firm and its people; those of recorded time are said elsewhere too. */
 const SETTING_WORDS: Readonly<Record<string, string>> = {
   taxId: 'tax id',
+  factorForMoney: 'asking who sees money for a second factor',
   email: 'e-mail address',
   paymentDetails: 'how to pay',
   invoicePrefix: 'invoice numbers begin with',

@@ -1,2 +1,3 @@
 import type { Check } from './checks';
 export const changeFirm: Check;
+export const changeSignInRule: Check;

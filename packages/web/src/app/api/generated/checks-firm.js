@@ -173,6 +173,30 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
   return validate20.errors = vErrors, errors === 0;
 }
 validate20.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeSignInRule = validate21;
+function validate21(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate21.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.factorForMoney === void 0 && (missing0 = "factorForMoney"))
+        return validate21.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "factorForMoney") {
+            return validate21.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.factorForMoney !== void 0 && typeof data.factorForMoney != "boolean")
+          return validate21.errors = [{ instancePath: instancePath + "/factorForMoney", schemaPath: "#/properties/factorForMoney/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+      }
+    } else
+      return validate21.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate21.errors = vErrors, errors === 0;
+}
+validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
-  changeFirm
+  changeFirm,
+  changeSignInRule
 };

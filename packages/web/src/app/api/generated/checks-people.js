@@ -24,20 +24,109 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var changeName = validate21;
+var beginSecondFactor = validate22;
 var func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
-function validate21(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate21.evaluated;
+function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.password === void 0 && (missing0 = "password"))
+        return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "password") {
+            return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.password !== void 0) {
+          let data0 = data.password;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 200)
+                return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern4.test(data0))
+                return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate22.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate22.errors = vErrors, errors === 0;
+}
+validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeAddress = validate23;
+var pattern7 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "email" || key0 === "password")) {
+            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.email !== void 0) {
+            let data0 = data.email, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 3)
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern7.test(data0))
+                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+              } else
+                return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate23.errors = vErrors, errors === 0;
+}
+validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeName = validate24;
+function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name"))
-        return validate21.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "name") {
-            return validate21.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.name !== void 0) {
@@ -45,33 +134,33 @@ function validate21(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate21.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate24.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate21.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                return validate24.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate21.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate24.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate21.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate24.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate21.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate21.errors = vErrors, errors === 0;
+      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate24.errors = vErrors, errors === 0;
 }
-validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePassword = validate22;
-function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
+validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePassword = validate25;
+function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
-        return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "current" || key0 === "next")) {
-            return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -80,13 +169,13 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate22.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate25.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate22.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate25.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate22.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate25.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate22.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate25.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -96,37 +185,36 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate22.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate25.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
-                    return validate22.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate25.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate22.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate25.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate22.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate25.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate22.errors = vErrors, errors === 0;
+      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate25.errors = vErrors, errors === 0;
 }
-validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePerson = validate23;
-var pattern10 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
-function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePerson = validate26;
+function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.staffNumber === void 0 && (missing0 = "staffNumber"))
-        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "staffNumber")) {
-            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -135,13 +223,13 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate23.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -151,13 +239,13 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 3)
-                    return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern10.test(data1))
-                    return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate23.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -167,13 +255,13 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 40)
-                      return validate23.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                      return validate26.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                     if (func1(data2) < 1)
-                      return validate23.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                      return validate26.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate23.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate26.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate23.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -181,32 +269,32 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate23.errors = vErrors, errors === 0;
+      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate26.errors = vErrors, errors === 0;
 }
-validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePreferences = validate24, schema35 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
-function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
+validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePreferences = validate27, schema38 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
+function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
-        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "theme" || key0 === "durationForm")) {
-            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.theme !== void 0) {
             let data0 = data.theme, _errs2 = errors;
             if (typeof data0 != "string")
-              return validate24.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate27.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
-              return validate24.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema35.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
+              return validate27.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema38.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -214,32 +302,32 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.durationForm !== void 0) {
               let data1 = data.durationForm, _errs4 = errors;
               if (typeof data1 != "string")
-                return validate24.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               if (!(data1 === "clock" || data1 === "decimal"))
-                return validate24.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema35.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema38.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate24.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRoles = validate25, schema36 = { type: "object", required: ["roles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] }, minItems: 1, maxItems: 8, uniqueItems: !0 } }, additionalProperties: !1 };
-function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRoles = validate28, schema39 = { type: "object", required: ["roles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] }, minItems: 1, maxItems: 8, uniqueItems: !0 } }, additionalProperties: !1 };
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.roles === void 0 && (missing0 = "roles"))
-        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "roles") {
-            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.roles !== void 0) {
@@ -247,18 +335,18 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (Array.isArray(data0)) {
               if (data0.length > 8)
-                return validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
+                return validate28.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
               if (data0.length < 1)
-                return validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                return validate28.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
               {
                 var valid1 = !0;
                 let len0 = data0.length;
                 for (let i0 = 0; i0 < len0; i0++) {
                   let data1 = data0[i0], _errs4 = errors;
                   if (typeof data1 != "string")
-                    return validate25.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "bookkeeper" || data1 === "staff"))
-                    return validate25.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema36.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema39.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
                     break;
@@ -271,7 +359,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                       let item0 = data0[i1];
                       if (typeof item0 == "string") {
                         if (typeof indices0[item0] == "number") {
-                          return j0 = indices0[item0], validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                          return j0 = indices0[item0], validate28.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                           break;
                         }
                         indices0[item0] = i1;
@@ -281,27 +369,151 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 }
               }
             } else
-              return validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              return validate28.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
         }
       }
     } else
-      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate25.errors = vErrors, errors === 0;
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
 }
-validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var forgotPassword = validate26;
-function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var confirmAddress = validate29;
+var pattern15 = new RegExp("^[\\w-]+$", "u");
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "token") {
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 100)
+                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern15.test(data0))
+                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+            } else
+              return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate29.errors = vErrors, errors === 0;
+}
+validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var confirmSecondFactor = validate30;
+var pattern16 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
+function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.code === void 0 && (missing0 = "code"))
+        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "code") {
+            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 40)
+                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func1(data0) < 6)
+                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern16.test(data0))
+                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
+}
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endSecondFactor = validate31;
+function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
+        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "password" || key0 === "code")) {
+            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.password !== void 0) {
+            let data0 = data.password, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.code !== void 0) {
+              let data1 = data.code, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 40)
+                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                  if (func1(data1) < 6)
+                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                  if (!pattern16.test(data1))
+                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                } else
+                  return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate31.errors = vErrors, errors === 0;
+}
+validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var forgotPassword = validate32;
+function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email"))
-        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "email") {
-            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.email !== void 0) {
@@ -309,33 +521,33 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 200)
-                return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
               if (func1(data0) < 3)
-                return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-              if (!pattern10.test(data0))
-                return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+              if (!pattern7.test(data0))
+                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
             } else
-              return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate26.errors = vErrors, errors === 0;
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
 }
-validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate27, schema38 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
-function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate33, schema44 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -344,9 +556,9 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate27.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate27.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate33.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -356,13 +568,13 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 100)
-                    return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -372,13 +584,13 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 200)
-                      return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func1(data2) < 3)
-                      return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                    if (!pattern10.test(data2))
-                      return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    if (!pattern7.test(data2))
+                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                   } else
-                    return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -386,9 +598,9 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.role !== void 0) {
                   let data3 = data.role, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate27.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "bookkeeper" || data3 === "staff"))
-                    return validate27.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema38.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema44.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -397,24 +609,23 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate27.errors = vErrors, errors === 0;
+      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate33.errors = vErrors, errors === 0;
 }
-validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate28;
-var pattern15 = new RegExp("^[\\w-]+$", "u");
-function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate34;
+function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -423,13 +634,13 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate28.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate28.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern15.test(data0))
-                  return validate28.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate28.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -577,7 +788,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate28.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate34.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -585,23 +796,23 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate28.errors = vErrors, errors === 0;
+      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate34.errors = vErrors, errors === 0;
 }
-validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate29, schema40 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
+validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate35, schema46 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -651,7 +862,7 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate29.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate35.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -700,7 +911,7 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema40.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema46.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -724,7 +935,7 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate29.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate35.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -757,7 +968,7 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate29.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate35.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -766,23 +977,23 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate29.errors = vErrors, errors === 0;
+      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate35.errors = vErrors, errors === 0;
 }
-validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate30;
-function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
+validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readInvitation = validate36;
+function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "token") {
-            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.token !== void 0) {
@@ -790,33 +1001,67 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern15.test(data0))
-                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate30.errors = vErrors, errors === 0;
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
 }
-validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate31;
-function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var renewRecoveryCodes = validate37;
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.code === void 0 && (missing0 = "code"))
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "code") {
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 40)
+                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func1(data0) < 6)
+                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern16.test(data0))
+                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate37.errors = vErrors, errors === 0;
+}
+validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate38;
+function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
-        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -825,13 +1070,13 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate31.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate31.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern15.test(data0))
-                  return validate31.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate31.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -841,36 +1086,36 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
-                    return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate31.errors = vErrors, errors === 0;
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
 }
-validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate32;
-function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "email" || key0 === "password")) {
-            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
+            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -879,52 +1124,69 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 3)
-                  return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern10.test(data0))
-                  return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern7.test(data0))
+                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0)
+          if (valid0) {
             if (data.password !== void 0) {
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate32.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate32.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate32.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate32.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0)
+              if (data.code !== void 0) {
+                let data2 = data.code, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 40)
+                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    if (func1(data2) < 6)
+                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                    if (!pattern16.test(data2))
+                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                  } else
+                    return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
         }
       }
     } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
+      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate39.errors = vErrors, errors === 0;
 }
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate33;
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate40;
+function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -933,13 +1195,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -949,13 +1211,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 3)
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern10.test(data1))
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -965,13 +1227,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 200)
-                      return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func1(data2) < 12)
-                      return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -982,12 +1244,12 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
                       let missing1;
                       if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate33.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs10 = errors;
                         for (let key1 in data3)
                           if (!(key1 === "terms" || key1 === "data")) {
-                            return validate33.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs10 === errors) {
@@ -996,11 +1258,11 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs11)
                               if (typeof data4 == "string") {
                                 if (func1(data4) > 20)
-                                  return validate33.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                 if (func1(data4) < 1)
-                                  return validate33.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                               } else
-                                return validate33.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid1 = _errs11 === errors;
                           } else
                             var valid1 = !0;
@@ -1010,18 +1272,18 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs13)
                                 if (typeof data5 == "string") {
                                   if (func1(data5) > 20)
-                                    return validate33.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                    return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                   if (func1(data5) < 1)
-                                    return validate33.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                 } else
-                                  return validate33.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid1 = _errs13 === errors;
                             } else
                               var valid1 = !0;
                         }
                       }
                     } else
-                      return validate33.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -1030,23 +1292,23 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate33.errors = vErrors, errors === 0;
+      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate40.errors = vErrors, errors === 0;
 }
-validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate34;
-function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate41;
+function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1055,13 +1317,13 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern15.test(data0))
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1071,34 +1333,40 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate34.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate34.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate34.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate34.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate34.errors = vErrors, errors === 0;
+      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate41.errors = vErrors, errors === 0;
 }
-validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
+  beginSecondFactor,
+  changeAddress,
   changeName,
   changePassword,
   changePerson,
   changePreferences,
   changeRoles,
+  confirmAddress,
+  confirmSecondFactor,
+  endSecondFactor,
   forgotPassword,
   invitePerson,
   joinFirm,
   keepView,
   readInvitation,
+  renewRecoveryCodes,
   resetPassword,
   signIn,
   signUp,

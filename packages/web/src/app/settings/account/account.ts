@@ -1,6 +1,7 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
+import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Sessions } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
@@ -14,12 +15,14 @@ import { TextField } from '../../ui/form/text-field';
 import { MomentPipe } from '../../ui/formats';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
+import { Ask } from '../../ui/ask';
 import { browserOf } from './browser-of';
+import { SecondFactorSetting } from './second-factor';
 
-/** One's own account: its name, its password, and where it is signed in. */
+/** One's own account: its name, how one signs in, where one is signed in, and leaving the firm. */
 @Component({
   selector: 'yw-account',
-  imports: [Failure, Loading, MatButton, MomentPipe, ReactiveFormsModule, SendsForm, TextField],
+  imports: [Failure, Loading, MatButton, MomentPipe, ReactiveFormsModule, SecondFactorSetting, SendsForm, TextField],
   templateUrl: './account.html',
   styleUrl: '../setting.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -31,6 +34,11 @@ export class AccountScreen {
   protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
   protected readonly command = command();
   protected readonly ending = command();
+  protected readonly leaving = command();
+  private readonly ask = inject(Ask);
+  private readonly router = inject(Router);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly firm = computed(() => this.me()?.firm.name ?? '');
   protected readonly browserOf = browserOf;
   protected readonly sessions = loaded(
     () => true,
@@ -62,5 +70,30 @@ export class AccountScreen {
 
   protected async changePassword(): Promise<void> {
     await this.dialogs.open(() => import('../../shell/password-dialog').then(({ PasswordDialog }) => PasswordDialog));
+  }
+
+  protected async changeAddress(): Promise<void> {
+    await this.dialogs.open(() => import('./address-dialog').then(({ AddressDialog }) => AddressDialog));
+  }
+
+  /** Leaves the firm; another one follows, or founding. */
+  protected async leave(): Promise<void> {
+    const sure = await this.ask.ask({
+      title: `Leave ${this.firm()}?`,
+      text: 'Your access ends at once, a running timer is stopped and kept, and what you recorded stays. Coming back needs somebody there.',
+      button: `Leave ${this.firm()}`,
+    });
+    if (sure === undefined) return;
+    const { version } = this.me()!.person;
+    const session = await this.leaving.run(
+      async () => {
+        await this.api.call('leaveFirm', { version });
+        return this.api.call('readSession');
+      },
+      { apart: true },
+    );
+    if (!session) return;
+    this.store.dispatch(sessionActions.known({ session }));
+    await this.router.navigateByUrl('/');
   }
 }
