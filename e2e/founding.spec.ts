@@ -1,4 +1,5 @@
 import { Browser, Page, expect, test } from '@playwright/test';
+import { Secret, TOTP } from 'otpauth';
 import { answer, chooseOf, fits, followLink, opened } from './people';
 
 /** A firm of this run alone. */
@@ -203,4 +204,104 @@ test.describe.serial('a firm of one’s own', () => {
     await expect(owner.getByRole('treeitem', { name: /Quay Trust/ })).toBeVisible();
     for (const one of [owner, page]) await one.context().close();
   });
+
+  test('asks who sees money for a second factor; an address is changed; somebody leaves by himself', async ({ browser }) => {
+    const owner = await enter(browser, nora);
+    await openSettings(owner);
+    const find = owner.getByRole('searchbox', { name: 'Find a setting' });
+    await find.fill('security');
+    await owner.getByRole('link', { name: 'Signing in' }).click();
+    await owner.getByRole('checkbox', { name: /second factor/ }).check();
+    await expect(owner.getByText('You see money too')).toBeVisible();
+    await fits(owner);
+    await owner.getByRole('button', { name: 'Save' }).click();
+    await expect(owner.getByRole('alert')).toContainText('Set up a second factor for your account');
+    await owner.getByRole('link', { name: 'Your own second factor' }).click();
+    const codes = await setUp(owner, nora.password);
+    await expect(owner.getByText(`${codes.length} recovery codes are left.`)).toBeVisible();
+    await fits(owner);
+    await owner.getByRole('link', { name: 'Signing in' }).click();
+    await owner.getByRole('checkbox', { name: /second factor/ }).check();
+    await owner.getByRole('button', { name: 'Save' }).click();
+    await expect(owner.getByText('Now asking who sees money for a second factor')).toBeVisible();
+
+    // Signing in asks for a code; a recovery code does as well.
+    await owner.getByRole('button', { name: /, menu of / }).click();
+    await owner.getByRole('menuitem', { name: 'Sign out' }).click();
+    await owner.getByLabel('E-mail address').fill(nora.email);
+    await owner.getByLabel('Password').fill(nora.password);
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByLabel('Code')).toBeFocused();
+    await fits(owner);
+    await owner.keyboard.type('000000');
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByRole('alert')).toContainText('Take the code that your device shows now');
+    await owner.getByLabel('Code').fill(codes[0]!);
+    await owner.keyboard.press('Enter');
+    await owner.waitForURL('**/record');
+
+    // Who begins to see money is asked at the next step, and goes on where he was.
+    const page = await enter(browser, piers);
+    await openSettings(owner);
+    await owner.getByRole('row', { name: /Piers Stell/ }).click();
+    const panel = owner.locator('yw-person-panel');
+    await panel.getByRole('checkbox', { name: /^Bookkeeper/ }).check();
+    await expect(panel.getByText(/changed the roles/).nth(2)).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'A second factor, please' })).toBeVisible();
+    await fits(page);
+    await setUp(page, piers.password, owner);
+    await page.waitForURL('**/record');
+    await expect(page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: /Bill/ })).toBeVisible();
+
+    // He leaves by himself.
+    await page.getByRole('button', { name: /, menu of / }).click();
+    await page.getByRole('menuitem', { name: 'Settings' }).click();
+    await page.getByRole('button', { name: `Leave ${FIRM}` }).click();
+    await answer(page, `Leave ${FIRM}`);
+    await page.waitForURL('**/found');
+    await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('left');
+
+    // Another address, by keyboard, shown to be hers by the message there.
+    const other = `nora.${RUN}@elsewhere.example`;
+    await owner.getByRole('link', { name: 'Account' }).click();
+    await owner.getByRole('button', { name: 'Change address' }).focus();
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByLabel('New e-mail address')).toBeFocused();
+    await fits(owner);
+    await owner.keyboard.type(other);
+    await owner.keyboard.press('Tab');
+    await owner.keyboard.type(nora.password);
+    await owner.keyboard.press('Enter');
+    await expect(owner.getByText(`A message goes to ${other}`)).toBeVisible();
+    await followLink(owner, other, 'Is this your new address?');
+    await expect(owner.getByRole('status')).toContainText(`you sign in with ${other}`);
+    await fits(owner);
+    await owner.getByRole('link', { name: 'Go on' }).click();
+    await owner.waitForURL('**/record');
+    for (const one of [owner, page]) await one.context().close();
+  });
 });
+
+/** Sets a second factor up as the page asks for it. @param inside a window that is in a firm @returns the recovery codes */
+async function setUp(page: Page, password: string, inside = page): Promise<string[]> {
+  await page.getByRole('button', { name: 'Set up a second factor' }).click();
+  await expect(page.getByLabel('Your password')).toBeFocused();
+  await page.keyboard.type(password);
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Code')).toBeFocused();
+  await fits(page);
+  await page.getByText('Cannot scan?').click();
+  const secret = (await page.locator('details code').textContent())!.trim();
+  // By the clock of the server, which is not the one of the day.
+  const timers = await inside.request.get(`/api/f/quist-boatyard-${RUN}/timers`);
+  const { now } = (await timers.json()) as { now: string };
+  const code = new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: Date.parse(now) });
+  await page.getByLabel('Code').fill(code);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Keep these codes')).toBeVisible();
+  await fits(page);
+  const codes = await page.getByRole('group', { name: 'Recovery codes' }).getByRole('listitem').allTextContents();
+  await page.getByRole('button', { name: 'I have kept them' }).click();
+  return codes.map((code) => code.trim());
+}

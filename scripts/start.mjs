@@ -82,11 +82,11 @@ await run(async () => {
     if (demo) {
       const signIns = [
         ...readFileSync(at('packages/server/src/people/demo-sign-ins.ts'), 'utf8').matchAll(
-          /role: '(\w+)', name: '[^']+', email: '([^']+)', password: '([^']+)'/g,
+          /role: '([\w ]+)', name: '[^']+', email: '([^']+)', password: '([^']+)'/g,
         ),
       ];
       say('Sign in as one of the demo firm (the sign-in page lists them too):');
-      for (const [, role, email, password] of signIns) say(`  ${role.padEnd(11)} ${email}  ${password}`);
+      for (const [, role, email, password] of signIns) say(`  ${role.padEnd(16)} ${email}  ${password}`);
     }
     say('\nStop with Ctrl+C.');
     // What ends by itself is started again, with the reason shown, also when it ends while it begins; what keeps ending

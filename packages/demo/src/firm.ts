@@ -48,6 +48,24 @@ export const PEOPLE: readonly DemoPerson[] = [
   { name: 'Rafe Underhay', position: 'Conservator', team: 'Bench and lime', kind: 'subcontractor', pay: 34 },
 ];
 
+/**
+ * Who is there besides: more roles for some, and people without hours. They come last and from a seed of their own, so that
+ * the year of history stays what it is.
+ */
+export const BESIDES: readonly {
+  readonly name: string;
+  readonly roles: readonly string[];
+  /** Of somebody new. */
+  readonly staffNumber?: string;
+  readonly is?: 'invited' | 'left';
+}[] = [
+  { name: 'Wren Abara', roles: ['administrator'] },
+  { name: 'Tomas Okafor', roles: ['project manager'] },
+  { name: 'Clement Vasey', roles: ['auditor'], staffNumber: 'X001' },
+  { name: 'Aoife Renshaw', roles: ['staff'], staffNumber: 'Q025', is: 'invited' },
+  { name: 'Hugo Brandreth', roles: ['staff'], staffNumber: 'Q026', is: 'left' },
+];
+
 export interface DemoService {
   readonly name: string;
   readonly code: string;
@@ -284,7 +302,7 @@ export const PROJECTS: readonly DemoProject[] = [
     code: 'FEN-WHE',
     client: 'Fennick Mill Society',
     tone: 4,
-    manager: 'Odile Fenwright',
+    manager: 'Tomas Okafor',
     method: 'time and materials',
     decimalPlaces: 2,
     rounding: { increment: 6, mode: 'nearest', unit: 'entry', minimum: 30 },

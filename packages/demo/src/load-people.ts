@@ -1,8 +1,9 @@
-import { addDays } from '@yellowwood/core';
+import { addDays, weekOf } from '@yellowwood/core';
 import { demoSignIns, hashPassword } from '@yellowwood/server';
-import { PEOPLE, STANDARD_COSTS, TEAMS } from './firm';
+import { BESIDES, PEOPLE, STANDARD_COSTS, TEAMS } from './firm';
 import { Loading, insert } from './loading';
 import { ZONE } from './plan';
+import { Seed } from './seed';
 
 const emailOf = (name: string) =>
   `${name
@@ -11,7 +12,8 @@ const emailOf = (name: string) =>
     .replace(/[^a-z ]/g, '')
     .replace(/ /g, '.')}@quillfeather.example`;
 
-export async function loadPeople({ tx, seed, made, start }: Loading): Promise<void> {
+export async function loadPeople(loading: Loading): Promise<void> {
+  const { tx, seed, made, start } = loading;
   const at = `${start}T08:00:00Z`;
   const { firmId } = made;
   for (const person of PEOPLE) {
@@ -99,7 +101,13 @@ export async function loadPeople({ tx, seed, made, start }: Loading): Promise<vo
       roles.map((role) => ({ firm_id: firmId, person_id: made.people.get(name), role })),
     ),
   );
-  for (const signIn of demoSignIns) {
+  await giveAccounts(loading, seed, (name) => !BESIDES.some((one) => one.name === name));
+}
+
+/** Gives some of those who sign in their accounts. */
+async function giveAccounts({ tx, made, start }: Loading, seed: Seed, to: (name: string) => boolean): Promise<void> {
+  const at = `${start}T08:00:00Z`;
+  for (const signIn of demoSignIns.filter(({ name }) => to(name))) {
     const account = seed.id(at);
     await insert(tx, 'account', [
       {
@@ -112,6 +120,34 @@ export async function loadPeople({ tx, seed, made, start }: Loading): Promise<vo
         created_at: at,
       },
     ]);
-    await insert(tx, 'membership', [{ account_id: account, firm_id: firmId, person_id: made.people.get(signIn.name) }]);
+    await insert(tx, 'membership', [{ account_id: account, firm_id: made.firmId, person_id: made.people.get(signIn.name) }]);
   }
+}
+
+/** Gives the roles, accounts and states that come after the year of history. */
+export async function loadBesides(loading: Loading): Promise<void> {
+  const { tx, made, start, today, now } = loading;
+  const seed = new Seed(1912);
+  const firm_id = made.firmId;
+  const monday = weekOf(today).from;
+  const leftOn = addDays(monday, -220);
+  for (const { name, staffNumber, is } of BESIDES) {
+    if (!staffNumber) continue;
+    const id = seed.id(now);
+    made.people.set(name, id);
+    const times = { started_on: is === 'invited' ? monday : addDays(start, -400), left_on: is === 'left' ? leftOn : null };
+    const email = emailOf(name);
+    await insert(tx, 'person', [
+      { firm_id, id, name, email, staff_number: staffNumber, kind: 'employee', zone: ZONE, version: 1, ...times },
+    ]);
+    if (is !== 'invited') continue;
+    const invited_by = made.people.get('Anselm Rooke');
+    await insert(tx, 'invitation', [{ firm_id, id: seed.id(now), person_id: id, email, invited_by, made_at: now }]);
+  }
+  await insert(
+    tx,
+    'person_role',
+    BESIDES.flatMap(({ name, roles }) => roles.map((role) => ({ firm_id, person_id: made.people.get(name), role }))),
+  );
+  await giveAccounts(loading, seed, (name) => BESIDES.some((one) => one.name === name));
 }

@@ -3,7 +3,7 @@ import { Tx } from '@yellowwood/server';
 import { loadBilling } from './load-billing';
 import { loadEntries, planEntries } from './load-entries';
 import { loadFirm } from './load-firm';
-import { loadPeople } from './load-people';
+import { loadBesides, loadPeople } from './load-people';
 import { loadRates } from './load-rates';
 import { loadReview, planReview } from './load-review';
 import { loadTimers } from './load-timers';
@@ -44,6 +44,7 @@ export async function loadDemo(tx: Tx, now: string): Promise<void> {
   await tx.query('analyze');
   await loadBilling(loading);
   await loadTimers(loading);
+  await loadBesides(loading);
 }
 
 /** Whether the demo firm is there already. */

@@ -62,6 +62,7 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
     actor: {
       accountId: null,
       personId: made.people.get(name)!,
+      version: 1,
       name,
       zone: ZONE,
       positionName: person.position,

@@ -15,9 +15,9 @@ import {
 } from '../platform/fields';
 import { Static, TOptional, Type } from 'typebox';
 import { View } from './view';
-import { PERMISSIONS, ROLES } from '@yellowwood/core';
+import { PERMISSIONS, REACHES, ROLES } from '@yellowwood/core';
 
-export const Reach = choice('own', 'team', 'firm');
+export const Reach = choice(...REACHES);
 export type Reach = Static<typeof Reach>;
 
 export const Me = strict({

@@ -1,4 +1,4 @@
-import { PERMISSIONS, ROLES, covers, mayGive, rightsOf, seesMoney, widest } from './rights';
+import { PERMISSIONS, REACHES, ROLES, covers, mayGive, rightsOf, seesMoney, widest } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -9,6 +9,13 @@ describe('rights', () => {
     expect(Object.keys(rightsOf(['owner'])).length).toBe(PERMISSIONS.length);
   });
 
+  it('let an auditor read all and change nothing', () => {
+    const rights = rightsOf(['auditor']);
+    const changing = PERMISSIONS.filter((permission) => !permission.endsWith('.read'));
+    expect(changing.filter((permission) => rights[permission])).toEqual([]);
+    expect(PERMISSIONS.filter((permission) => permission.endsWith('.read') && rights[permission] !== 'firm')).toEqual([]);
+  });
+
   it('leave the terms of a project to the owner alone', () => {
     expect(ROLES.filter((role) => rightsOf([role])['agreements.change'])).toEqual(['owner']);
   });
@@ -16,7 +23,10 @@ describe('rights', () => {
   it('are given by whoever holds them, at least as far', () => {
     const given = (role: (typeof ROLES)[number]) => ROLES.filter((one) => mayGive(rightsOf([role]), one));
     expect(given('owner')).toEqual([...ROLES]);
-    expect(given('manager')).toEqual(['manager', 'staff']);
+    expect(given('manager')).toEqual(['manager', 'project manager', 'staff']);
+    expect(given('project manager')).toEqual(['project manager', 'staff']);
+    // Reads all and records nothing: not even staff are theirs to make.
+    expect(given('auditor')).toEqual(['auditor']);
     // A bookkeeper reviews nobody, and so gives nobody the right to.
     expect(given('bookkeeper')).toEqual(['bookkeeper', 'staff']);
     expect(given('administrator')).toEqual(['administrator', 'staff']);
@@ -25,7 +35,9 @@ describe('rights', () => {
   });
 
   it('show money to those who read a price, a cost, pay or an invoice', () => {
-    expect(ROLES.filter((role) => seesMoney(rightsOf([role])))).toEqual(['owner', 'manager', 'bookkeeper']);
+    expect(ROLES.filter((role) => seesMoney(rightsOf([role])))).toEqual([
+      ...(['owner', 'manager', 'project manager', 'bookkeeper', 'auditor'] as const),
+    ]);
     for (const right of ['values.read', 'cost.read', 'pay.read', 'invoices.read', 'invoices.issue', 'payments.record'] as const)
       expect(seesMoney({ [right]: 'own' })).toBeTrue();
     expect(seesMoney({ 'time.read': 'firm', 'entries.price': 'firm' })).toBeFalse();
@@ -39,10 +51,10 @@ describe('rights', () => {
   it('reach oneself, one’s teams and the work one manages, or all', () => {
     const asker = { personId: 'me', teamPeople: new Set(['mate']) };
     const reaches = (personId: string, managerId: string | null = null) =>
-      (['own', 'team', 'firm'] as const).filter((reach) => covers(reach, asker, { personId, managerId }));
-    expect(reaches('me')).toEqual(['own', 'team', 'firm']);
+      REACHES.filter((reach) => covers(reach, asker, { personId, managerId }));
+    expect(reaches('me')).toEqual(['own', 'project', 'team', 'firm']);
     expect(reaches('mate')).toEqual(['team', 'firm']);
-    expect(reaches('stranger', 'me')).toEqual(['team', 'firm']);
+    expect(reaches('stranger', 'me')).toEqual(['project', 'team', 'firm']);
     expect(reaches('stranger')).toEqual(['firm']);
     expect(covers(undefined, asker, { personId: 'me' })).toBeFalse();
   });
@@ -50,12 +62,13 @@ describe('rights', () => {
 
 describe('the widest of two reaches', () => {
   it('is the one that there is, else the greater', () => {
-    const all = [undefined, 'own', 'team', 'firm'] as const;
+    const all = [undefined, 'own', 'project', 'team', 'firm'] as const;
     expect(all.map((a) => all.map((b) => widest(a, b)))).toEqual([
-      [undefined, 'own', 'team', 'firm'],
-      ['own', 'own', 'team', 'firm'],
-      ['team', 'team', 'team', 'firm'],
-      ['firm', 'firm', 'firm', 'firm'],
+      [undefined, 'own', 'project', 'team', 'firm'],
+      ['own', 'own', 'project', 'team', 'firm'],
+      ['project', 'project', 'project', 'team', 'firm'],
+      ['team', 'team', 'team', 'team', 'firm'],
+      ['firm', 'firm', 'firm', 'firm', 'firm'],
     ]);
     expect('pay.read' in rightsOf(['staff'])).toBeFalse();
   });

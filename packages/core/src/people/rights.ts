@@ -1,5 +1,9 @@
-/** How far a right reaches. */
-export type Reach = 'own' | 'team' | 'firm';
+/**
+ * How far a right reaches: oneself; the work on projects that one manages besides; the people of the teams that one leads
+ * besides; all. Each holds the ones before it.
+ */
+export const REACHES = ['own', 'project', 'team', 'firm'] as const;
+export type Reach = (typeof REACHES)[number];
 
 /**
  * The single rights. Billing rates and values, pay, and cost with margin are three separate ones:
@@ -28,7 +32,7 @@ export const PERMISSIONS = [
 
 export type Permission = (typeof PERMISSIONS)[number];
 
-export const ROLES = ['owner', 'administrator', 'manager', 'bookkeeper', 'staff'] as const;
+export const ROLES = ['owner', 'administrator', 'manager', 'project manager', 'bookkeeper', 'staff', 'auditor'] as const;
 export type Role = (typeof ROLES)[number];
 
 /** A right with its reach. */
@@ -81,6 +85,20 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'history.read': 'team',
     'work.change': 'team',
   },
+  // Sees the time and the money of the projects that they manage, decides on that time, and nothing beyond.
+  'project manager': {
+    'time.record': 'own',
+    'time.read': 'project',
+    'time.review': 'project',
+    'work.read': 'project',
+    'values.read': 'project',
+    'cost.read': 'project',
+    'entries.price': 'project',
+    'invoices.read': 'project',
+    'results.read': 'project',
+    'history.read': 'project',
+    'work.change': 'project',
+  },
   bookkeeper: {
     'time.record': 'own',
     'time.read': 'firm',
@@ -103,14 +121,23 @@ export const ROLE_RIGHTS: Readonly<Record<Role, Rights>> = {
     'results.read': 'own',
     'history.read': 'own',
   },
+  // Reads all, the history too, and changes nothing; records no time.
+  auditor: {
+    'time.read': 'firm',
+    'work.read': 'firm',
+    'values.read': 'firm',
+    'cost.read': 'firm',
+    'pay.read': 'firm',
+    'invoices.read': 'firm',
+    'results.read': 'firm',
+    'history.read': 'firm',
+  },
 };
-
-const order: readonly Reach[] = ['own', 'team', 'firm'];
 
 /** The widest of two reaches. */
 export function widest(a: Reach | undefined, b: Reach | undefined): Reach | undefined {
   if (!a || !b) return a ?? b;
-  return order.indexOf(a) >= order.indexOf(b) ? a : b;
+  return REACHES.indexOf(a) >= REACHES.indexOf(b) ? a : b;
 }
 
 /** The rights of somebody with these roles. */
@@ -153,13 +180,13 @@ export interface Asker {
 }
 
 /**
- * Whether a reach covers a subject. The database has the same predicate as `within_reach`; a team's
- * reach holds the people of the teams one leads and the work on projects one manages.
+ * Whether a reach covers a subject. The database has the same predicate in its functions `…_in_reach`.
  */
 export function covers(reach: Reach | undefined, asker: Asker, subject: Subject): boolean {
   if (!reach) return false;
   if (reach === 'firm') return true;
   if (subject.personId === asker.personId) return true;
   if (reach === 'own') return false;
-  return (subject.personId !== null && asker.teamPeople.has(subject.personId)) || subject.managerId === asker.personId;
+  if (subject.managerId === asker.personId) return true;
+  return reach === 'team' && subject.personId !== null && asker.teamPeople.has(subject.personId);
 }

@@ -1,4 +1,4 @@
-import { addDays } from '@yellowwood/core';
+import { REACHES, addDays } from '@yellowwood/core';
 import fc from 'fast-check';
 import { World, bill, differencesOf, makeWorld, record, submitAndApprove } from '../testing';
 
@@ -49,7 +49,7 @@ describe('the coarse sums', () => {
 
   it('equal the plain sums over any span of days, for every reach', async () => {
     const day = fc.integer({ min: 0, max: 60 }).map((number) => addDays('2026-04-20', number));
-    const reach = fc.constantFrom('own', 'team', 'firm');
+    const reach = fc.constantFrom(...REACHES);
     const who = fc.constantFrom('owner', 'manager', 'staff', 'mate') as fc.Arbitrary<'owner'>;
     await fc.assert(
       fc.asyncProperty(day, day, reach, who, fc.option(who), async (one, other, covered, asker, whose) => {
@@ -67,7 +67,7 @@ describe('the coarse sums', () => {
   });
 
   it('equal the plain sums of everything to date, for every reach and person', async () => {
-    for (const reach of ['own', 'team', 'firm'])
+    for (const reach of REACHES)
       for (const asker of ['owner', 'manager', 'staff'] as const)
         for (const whose of [null, world.ids.staff]) {
           const [sums, plain] = await both(reach, world.ids[asker], '0001-01-01', '9999-12-31', whose);

@@ -1,4 +1,4 @@
-import { covers, rightsOf } from '@yellowwood/core';
+import { REACHES, covers, rightsOf } from '@yellowwood/core';
 import { MONDAY, Who, World, absent, inOrder, makeWorld, record } from '../testing';
 
 describe('review', () => {
@@ -134,7 +134,7 @@ describe('review', () => {
       ).map((row) => row.person_id),
     );
     for (const who of ['owner', 'manager', 'bookkeeper', 'staff', 'mate'] as const) {
-      for (const reach of ['own', 'team', 'firm'] as const) {
+      for (const reach of REACHES) {
         const found = await world.sql<{ id: string }>('select id from entries_in_reach($1, $2)', [reach, world.ids[who]]);
         const asker = { personId: world.ids[who], teamPeople: who === 'manager' ? team : new Set<string>() };
         const expected = rows

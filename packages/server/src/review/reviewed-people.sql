@@ -42,8 +42,21 @@ from
 where
   p.started_on <= :to!
   and (
-    p.left_on is null
-    or p.left_on >= :from!
+    (
+      (
+        p.left_on is null
+        or p.left_on >= :from!
+      )
+      -- Who records no time is waited for by nobody.
+      and exists (
+        select
+        from
+          person_role r
+        where
+          r.person_id = p.id
+          and r.role = any (:recording!)
+      )
+    )
     -- What was recorded all the same is reviewed.
     or exists (
       select

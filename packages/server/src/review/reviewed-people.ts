@@ -1,5 +1,5 @@
 import { ReviewPerson } from '@yellowwood/contracts';
-import { Dates, EntryProblem, LookItem, datesFrom, lookAt, seconds } from '@yellowwood/core';
+import { Dates, EntryProblem, LookItem, ROLES, ROLE_RIGHTS, datesFrom, lookAt, seconds } from '@yellowwood/core';
 import { group, sum } from 'd3-array';
 import {
   type IReviewEntriesResult,
@@ -12,10 +12,13 @@ import { PlannedLookup, plannedTime } from '../people/planned-time';
 import { Context, reachOf, today } from '../platform/context';
 import { ScopeFilter, scopeParameters } from '../work/scope';
 
+/** The roles of which people record time. */
+const RECORDING = ROLES.filter((role) => ROLE_RIGHTS[role]['time.record'] !== undefined);
+
 export async function reviewed(context: Context, period: Dates, scope: ScopeFilter, only?: string) {
   const { tx, actor } = context;
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId };
-  const rows = await reviewPeople.run({ ...who, ...period }, tx);
+  const rows = await reviewPeople.run({ ...who, ...period, recording: RECORDING }, tx);
   const entries = await reviewEntries.run({ ...who, ...period, ...scopeParameters(scope) }, tx);
   const byPerson = group(entries, (entry) => entry.personId);
   const dates = datesFrom(period.from, period.to);
@@ -25,7 +28,7 @@ export async function reviewed(context: Context, period: Dates, scope: ScopeFilt
   const others =
     strangers.length === 0
       ? []
-      : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period }, tx)).filter((row) =>
+      : (await reviewPeople.run({ reach: 'firm', asker: actor.personId, ...period, recording: RECORDING }, tx)).filter((row) =>
           strangers.includes(row.id),
         );
   const planned = await plannedTime(

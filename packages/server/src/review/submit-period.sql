@@ -22,25 +22,26 @@ where
         r.role = any (:firmWide!)
         or (
           r.role = any (:ofTeams!)
-          and (
-            exists (
-              select
-              from
-                team t
-                join team_person tp on tp.firm_id = t.firm_id
-                and tp.team_id = t.id
-              where
-                t.lead_id = a.person_id
-                and tp.person_id = e.person_id
-            )
-            or exists (
-              select
-              from
-                project p
-              where
-                p.id = e.project_id
-                and p.manager_id = a.person_id
-            )
+          and exists (
+            select
+            from
+              team t
+              join team_person tp on tp.firm_id = t.firm_id
+              and tp.team_id = t.id
+            where
+              t.lead_id = a.person_id
+              and tp.person_id = e.person_id
+          )
+        )
+        or (
+          r.role = any (:ofProjects!)
+          and exists (
+            select
+            from
+              project p
+            where
+              p.id = e.project_id
+              and p.manager_id = a.person_id
           )
         )
       )

@@ -1,15 +1,16 @@
 import { Timesheet } from '@yellowwood/contracts';
 import {
+  blocksSubmission,
   Dates,
   EntryProblem,
-  ROLES,
-  ROLE_RIGHTS,
-  Reach,
-  Role,
-  Stage,
-  blocksSubmission,
   expectOk,
   moveStage,
+  Reach,
+  Role,
+  ROLE_RIGHTS,
+  ROLES,
+  Stage,
+  widest,
 } from '@yellowwood/core';
 import { sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
@@ -69,9 +70,9 @@ export async function submitPeriod(context: Context, period: Dates, note: string
   return readTimesheet(context, period, undefined);
 }
 
-/** The roles whose right to review reaches so far. */
+/** The roles whose right to review reaches at least so far. */
 function reviewing(reach: Reach): Role[] {
-  return ROLES.filter((role) => ROLE_RIGHTS[role]['time.review'] === reach);
+  return ROLES.filter((role) => widest(ROLE_RIGHTS[role]['time.review'], reach) === ROLE_RIGHTS[role]['time.review']);
 }
 
 /** Approves what nobody else can decide on, as the decision says. @returns these entries, as submitted */
@@ -81,7 +82,7 @@ async function approveByPolicy<E extends { readonly id: string }>(
   submitted: readonly E[],
 ): Promise<(E & { stage: 'submitted' })[]> {
   const ids = submitted.map(({ id }) => id);
-  const reviewers = { firmWide: reviewing('firm'), ofTeams: reviewing('team') };
+  const reviewers = { firmWide: reviewing('firm'), ofTeams: reviewing('team'), ofProjects: reviewing('project') };
   const alone = new Set((await withoutReviewer.run({ firm: firm.id, ids, ...reviewers }, tx)).map(({ id }) => id));
   if (alone.size === 0) return [];
   const stage = expectOk(moveStage('submitted', 'approve'));

@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import { RouterTestingHarness } from '@angular/router/testing';
 import { provideEffects } from '@ngrx/effects';
 import type { Session } from '@yellowwood/contracts';
+import type { Role } from '@yellowwood/core';
 import { routes } from './app.routes';
 import * as effects from './state/effects';
 import { FakeServer, ME, TODAY, WORK, me, pageProviders, refusal } from './testing/fake-server';
@@ -17,13 +18,18 @@ const ACCOUNT: Session = {
 };
 
 describe('the ways through the page', () => {
-  async function goTo(url: string, session: Session, refused?: 'firm-unknown' | 'second-factor-needed'): Promise<string> {
+  async function goTo(
+    url: string,
+    session: Session,
+    refused?: 'firm-unknown' | 'second-factor-needed',
+    role: Role = 'staff',
+  ): Promise<string> {
     TestBed.configureTestingModule({
       providers: [...pageProviders(routes), provideEffects(effects)],
     });
     TestBed.inject(FakeServer)
       .on('readSession', () => session)
-      .on('readMe', () => (refused ? refusal(403, refused, 'There is something to do first.') : me('staff')))
+      .on('readMe', () => (refused ? refusal(403, refused, 'There is something to do first.') : me(role)))
       .on('readWork', () => WORK)
       .on('readOverview', () => ({
         scope: 'all',
@@ -65,6 +71,12 @@ describe('the ways through the page', () => {
 
   it('lead to a second factor where the firm asks for one, and remember where somebody wanted to go', async () => {
     expect(await goTo('/f/f/bill', ACCOUNT, 'second-factor-needed')).toBe('/second-factor?back=/f/f/bill');
+  });
+
+  it('lead to the results who records no time', async () => {
+    expect(await goTo('/', ACCOUNT, undefined, 'auditor')).toBe('/f/f/results');
+    TestBed.resetTestingModule();
+    expect(await goTo('/f/f/bill', ACCOUNT, undefined, 'auditor')).toBe('/f/f/bill');
   });
 
   it('lead to Record from a step that there is not', async () => {

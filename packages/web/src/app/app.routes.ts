@@ -34,7 +34,9 @@ const inFirm: CanActivateFn = async (route, state) => {
   try {
     const me = await api.call('readMe', { params: { firm: route.params['firm'] as string } });
     store.dispatch(sessionActions.meRead({ me }));
-    return true;
+    // Who records no time begins with what there is to read.
+    const records = me.rights['time.record'] !== undefined;
+    return records || !/\/record\b/.test(state.url) || router.createUrlTree(['/f', me.firm.slug, 'results']);
   } catch (error) {
     if (codeOf(error) === 'second-factor-needed')
       return router.createUrlTree(['/second-factor'], { queryParams: { back: state.url } });

@@ -43,6 +43,7 @@ export interface IWithoutReviewerParams {
   firm: string;
   firmWide: stringArray;
   ids: stringArray;
+  ofProjects: stringArray;
   ofTeams: stringArray;
 }
 
@@ -57,7 +58,7 @@ export interface IWithoutReviewerQuery {
   result: IWithoutReviewerResult;
 }
 
-const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide":true,"ofTeams":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":128}]},{"name":"firmWide","required":true,"transform":{"type":"scalar"},"locs":[{"a":264,"b":273}]},{"name":"ofTeams","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":321}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and not exists (\n    select\n    from\n      accounts_of (:firm!) a\n      join person_role r on r.person_id = a.person_id\n    where\n      a.person_id <> e.person_id\n      and (\n        r.role = any (:firmWide!)\n        or (\n          r.role = any (:ofTeams!)\n          and (\n            exists (\n              select\n              from\n                team t\n                join team_person tp on tp.firm_id = t.firm_id\n                and tp.team_id = t.id\n              where\n                t.lead_id = a.person_id\n                and tp.person_id = e.person_id\n            )\n            or exists (\n              select\n              from\n                project p\n              where\n                p.id = e.project_id\n                and p.manager_id = a.person_id\n            )\n          )\n        )\n      )\n  )"};
+const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide":true,"ofTeams":true,"ofProjects":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":128}]},{"name":"firmWide","required":true,"transform":{"type":"scalar"},"locs":[{"a":264,"b":273}]},{"name":"ofTeams","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":321}]},{"name":"ofProjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":660,"b":671}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and not exists (\n    select\n    from\n      accounts_of (:firm!) a\n      join person_role r on r.person_id = a.person_id\n    where\n      a.person_id <> e.person_id\n      and (\n        r.role = any (:firmWide!)\n        or (\n          r.role = any (:ofTeams!)\n          and exists (\n            select\n            from\n              team t\n              join team_person tp on tp.firm_id = t.firm_id\n              and tp.team_id = t.id\n            where\n              t.lead_id = a.person_id\n              and tp.person_id = e.person_id\n          )\n        )\n        or (\n          r.role = any (:ofProjects!)\n          and exists (\n            select\n            from\n              project p\n            where\n              p.id = e.project_id\n              and p.manager_id = a.person_id\n          )\n        )\n      )\n  )"};
 
 /**
  * Query generated from SQL:
@@ -79,25 +80,26 @@ const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide
  *         r.role = any (:firmWide!)
  *         or (
  *           r.role = any (:ofTeams!)
- *           and (
- *             exists (
- *               select
- *               from
- *                 team t
- *                 join team_person tp on tp.firm_id = t.firm_id
- *                 and tp.team_id = t.id
- *               where
- *                 t.lead_id = a.person_id
- *                 and tp.person_id = e.person_id
- *             )
- *             or exists (
- *               select
- *               from
- *                 project p
- *               where
- *                 p.id = e.project_id
- *                 and p.manager_id = a.person_id
- *             )
+ *           and exists (
+ *             select
+ *             from
+ *               team t
+ *               join team_person tp on tp.firm_id = t.firm_id
+ *               and tp.team_id = t.id
+ *             where
+ *               t.lead_id = a.person_id
+ *               and tp.person_id = e.person_id
+ *           )
+ *         )
+ *         or (
+ *           r.role = any (:ofProjects!)
+ *           and exists (
+ *             select
+ *             from
+ *               project p
+ *             where
+ *               p.id = e.project_id
+ *               and p.manager_id = a.person_id
  *           )
  *         )
  *       )

@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatDialogRef } from '@angular/material/dialog';
 import { Store } from '@ngrx/store';
 import { sessionActions, sessionFeature } from '../state/session';
-import { ME, Page, id, open, refusal } from '../testing/fake-server';
+import { ME, Page, id, me, open, refusal } from '../testing/fake-server';
 import { AccountScreen } from './account/account';
 import { browserOf } from './account/browser-of';
 import { AddressDialog } from './account/address-dialog';
@@ -82,7 +82,7 @@ describe('what is asked at signing in', () => {
   const RULE: KnownSignInRule = {
     ...{ id: id(99), rule: { factorForMoney: false }, version: 2 },
     people: [
-      { id: id(1), name: 'Anna Test', factor: true },
+      { id: ME, name: 'Anna Test', factor: true },
       { id: id(2), name: 'Bea Other', factor: false },
     ],
   };
@@ -98,6 +98,11 @@ describe('what is asked at signing in', () => {
     page.element.querySelector<HTMLInputElement>('input[type=checkbox]')!.click();
     await page.settle();
     expect(page.text()).toContain('Asked to set one up at their next step: Bea Other.');
+    TestBed.inject(Store).dispatch(
+      sessionActions.meRead({ me: { ...me('owner'), person: { ...me('owner').person, id: id(2) } } }),
+    );
+    await page.settle();
+    expect(page.text()).toContain('set up your own second factor first');
     page.server.on('changeSignInRule', () => refusal(409, 'own-factor-first', 'You see money too.'));
     await send(page);
     expect(page.refused()).toBe('You see money too.');

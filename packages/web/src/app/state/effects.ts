@@ -74,7 +74,7 @@ export const readPeople = createEffect(
       atNextRefresh(refresh),
     );
     return openedFirm(address, store).pipe(
-      filter((me) => me.rights['time.read'] !== 'own'),
+      filter(({ rights }) => rights['time.read'] === 'team' || rights['time.read'] === 'firm'),
       switchMap(() => read),
     );
   },

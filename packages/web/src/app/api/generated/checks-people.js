@@ -315,7 +315,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
   return validate27.errors = vErrors, errors === 0;
 }
 validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRoles = validate28, schema39 = { type: "object", required: ["roles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] }, minItems: 1, maxItems: 8, uniqueItems: !0 } }, additionalProperties: !1 };
+var changeRoles = validate28, schema39 = { type: "object", required: ["roles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, minItems: 1, maxItems: 8, uniqueItems: !0 } }, additionalProperties: !1 };
 function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -345,7 +345,7 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
                   let data1 = data0[i0], _errs4 = errors;
                   if (typeof data1 != "string")
                     return validate28.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                  if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "bookkeeper" || data1 === "staff"))
+                  if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "project manager" || data1 === "bookkeeper" || data1 === "staff" || data1 === "auditor"))
                     return validate28.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema39.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
@@ -535,7 +535,7 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
   return validate32.errors = vErrors, errors === 0;
 }
 validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate33, schema44 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "bookkeeper", "staff"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+var invitePerson = validate33, schema44 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -599,7 +599,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                   let data3 = data.role, _errs8 = errors;
                   if (typeof data3 != "string")
                     return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                  if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "bookkeeper" || data3 === "staff"))
+                  if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor"))
                     return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema44.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else

@@ -2,8 +2,10 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
+import { sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
@@ -23,6 +25,7 @@ import { Loading } from '../../ui/loading';
 export class SignInRuleScreen {
   private readonly api = inject(Api);
   protected readonly address = inject(Address);
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
   protected readonly command = command();
   protected readonly known = loaded(
     () => this.address.firm(),
@@ -32,10 +35,11 @@ export class SignInRuleScreen {
   private readonly values = valuesOf(this.form);
   /** Whom the rule as it is ticked asks for something at their next step. */
   protected readonly asked = computed(() => {
-    const without = (this.known.value()?.people ?? []).filter(({ factor }) => !factor).map(({ name }) => name);
+    const without = (this.known.value()?.people ?? []).filter(({ factor }) => !factor);
     if (!this.values().factorForMoney) return '';
     if (without.length === 0) return 'All who see money have one.';
-    return `Asked to set one up at their next step: ${without.join(', ')}.`;
+    if (without.some(({ id }) => id === this.me()?.person.id)) return 'You see money too: set up your own second factor first.';
+    return `Asked to set one up at their next step: ${without.map(({ name }) => name).join(', ')}.`;
   });
 
   constructor() {
