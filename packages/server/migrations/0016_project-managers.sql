@@ -77,3 +77,9 @@ create or replace function projects_with_money(reach text, asker uuid) returns s
   language sql stable as $$
   select p.* from project p where reach = 'firm' or (reach in ('project', 'team') and p.manager_id = asker)
 $$;
+
+-- Two teams of one name cannot be told apart.
+alter table team
+add version integer not null default 1;
+
+create unique index team_name on team (firm_id, lower(name));

@@ -150,6 +150,31 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  createTeam: deed(
+    'team made',
+    (firm) => ({ as: 'owner', body: { id: newId(), name: 'Lime', leadId: firm.ids.staff, people: [firm.ids.mate] } }),
+    async (_, firm, { body }) => {
+      const team = (await firm.owner.done('listTeams')).teams.find(({ id }) => id === body!.id)!;
+      return [team.name, team.leadId === firm.ids.staff, team.people.length === 1 && team.people[0] === firm.ids.mate];
+    },
+    ['Lime', true, true],
+  ),
+  changeTeam: deed(
+    'team changed',
+    async (firm) => {
+      const id = await firm.team();
+      return { ...{ as: 'owner', params: { id }, version: 1 }, body: { name: 'Renamed', leadId: firm.ids.staff, people: [] } };
+    },
+    async (_, firm, { params }) =>
+      (await firm.owner.done('listTeams')).teams.filter(({ id }) => id === params!.id).map(({ name, people }) => [name, people]),
+    [['Renamed', []]],
+  ),
+  endTeam: deed(
+    'team ended',
+    async (firm) => ({ as: 'owner', params: { id: await firm.team() }, version: 1, body: { into: null } }),
+    async (_, firm, { params }) => (await firm.owner.done('listTeams')).teams.some(({ id }) => id === params!.id),
+    false,
+  ),
   leaveFirm: deed(
     'access ended',
     async (firm) => ({ as: 'mate', version: (await firm.known(firm.ids.mate)).version }),
@@ -522,6 +547,9 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changePerson: 'people events',
   changeRoles: 'people roles events',
   personLeaves: 'people invitations events',
+  createTeam: 'teams events',
+  changeTeam: 'teams events',
+  endTeam: 'teams events',
   leaveFirm: 'people events',
   changeSignInRule: 'firm events',
   personReturns: 'people events',

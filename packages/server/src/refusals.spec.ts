@@ -531,6 +531,44 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
     'version-stale': async (firm) => ({ ...(await ruled(firm)), version: 99 }),
   },
+  createTeam: {
+    'already-there': async (firm) => {
+      const [laid] = await firm.world.sql<{ id: string }>('select id from team where lead_id = $1', [firm.ids.manager]);
+      return { as: 'owner', body: { ...teamOf(firm), id: laid!.id } };
+    },
+    'team-exists': (firm) => ({ as: 'owner', body: { ...teamOf(firm), name: 'TEAM' } }),
+    'person-unknown': (firm) => ({ as: 'owner', body: { ...teamOf(firm), people: [newId()] } }),
+    'lead-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', body: { ...teamOf(firm), leadId: firm.ids.manager } };
+    },
+  },
+  changeTeam: {
+    'team-unknown': (firm) => ({ ...of('owner', newId(), teamFacts(firm)), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.team(), teamFacts(firm)), version: 99 }),
+    'team-exists': async (firm) => ({ ...of('owner', await firm.team(), { ...teamFacts(firm), name: 'TEAM' }), version: 1 }),
+    'person-unknown': async (firm) => ({
+      ...of('owner', await firm.team(), { ...teamFacts(firm), leadId: newId() }),
+      version: 1,
+    }),
+    'lead-not-yours': async (firm) => {
+      await firm.administrator();
+      return { ...of('mate', await firm.team(), { ...teamFacts(firm), leadId: firm.ids.manager }), version: 1 };
+    },
+    'nothing-to-change': async (firm) => {
+      const id = await firm.team();
+      return { ...of('owner', id, { name: `Team ${id}`, leadId: firm.ids.staff, people: [firm.ids.mate] }), version: 1 };
+    },
+  },
+  endTeam: {
+    'team-unknown': async (firm) => ({ ...of('owner', await firm.team(), { into: newId() }), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.team(), { into: null }), version: 99 }),
+    'lead-not-yours': async (firm) => {
+      await firm.administrator();
+      const [led] = await firm.world.sql<{ id: string }>('select id from team where lead_id = $1', [firm.ids.manager]);
+      return { ...of('mate', await firm.team(), { into: led!.id }), version: 1 };
+    },
+  },
   leaveFirm: {
     'last-owner': async (firm) => ({ as: 'owner', version: (await firm.known(firm.ids.owner)).version }),
     'version-stale': () => ({ as: 'staff', version: 99 }),
@@ -615,6 +653,10 @@ const ruled = async (firm: Firm) => ({
   ...{ as: 'owner' as const, body: { factorForMoney: true } },
   version: (await firm.owner.done('readSignInRule')).version,
 });
+
+const teamFacts = (firm: Firm) => ({ name: `Team of ${newId()}`, leadId: firm.ids.staff, people: [firm.ids.mate] });
+
+const teamOf = (firm: Firm) => ({ id: newId(), ...teamFacts(firm) });
 
 const personOf = (firm: Firm) => ({ name: 'Other', email: `other@${firm.world.slug}.example`, staffNumber: '99' });
 

@@ -78,6 +78,17 @@ export const peopleProblems = sentences({
     title: 'This address is somebody’s already',
     detail: 'Somebody of the firm has this address. Find them in the list, and send the invitation again there.',
   },
+  'team-unknown': { status: 404, title: 'No such team', detail: 'This team does not exist any more. Load the list again.' },
+  'team-exists': {
+    status: 409,
+    title: 'A team of this name is there',
+    detail: 'Two teams of one name cannot be told apart. Take another name.',
+  },
+  'lead-not-yours': {
+    status: 403,
+    title: 'This lead sees more than you',
+    detail: 'Whoever leads this team sees of its people what you do not see of everybody. Ask the owner of the firm.',
+  },
   'not-invited': {
     status: 409,
     title: 'Nobody is waited for',

@@ -1,4 +1,4 @@
-import { PERMISSIONS, REACHES, ROLES, covers, mayGive, rightsOf, seesMoney, widest } from './rights';
+import { PERMISSIONS, REACHES, ROLES, covers, mayGive, mayLetLead, rightsOf, rolesWith, seesMoney, widest } from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -14,6 +14,11 @@ describe('rights', () => {
     const changing = PERMISSIONS.filter((permission) => !permission.endsWith('.read'));
     expect(changing.filter((permission) => rights[permission])).toEqual([]);
     expect(PERMISSIONS.filter((permission) => permission.endsWith('.read') && rights[permission] !== 'firm')).toEqual([]);
+  });
+
+  it('say which roles hold one', () => {
+    expect(rolesWith('time.record')).toEqual(ROLES.filter((role) => role !== 'auditor'));
+    expect(rolesWith('firm.change')).toEqual(['owner', 'administrator']);
   });
 
   it('leave the terms of a project to the owner alone', () => {
@@ -32,6 +37,14 @@ describe('rights', () => {
     expect(given('administrator')).toEqual(['administrator', 'staff']);
     expect(given('staff')).toEqual(['staff']);
     expect(mayGive({}, 'staff')).toBeFalse();
+  });
+
+  it('let nobody give by a team what they do not hold', () => {
+    const may = (who: (typeof ROLES)[number], lead: (typeof ROLES)[number]) => mayLetLead(rightsOf([who]), rightsOf([lead]));
+    expect(ROLES.filter((lead) => may('owner', lead))).toEqual([...ROLES]);
+    expect(ROLES.filter((lead) => !may('administrator', lead))).toEqual(['manager']);
+    // Nor does a manager widen what a manager reaches.
+    expect(may('manager', 'manager')).toBeFalse();
   });
 
   it('show money to those who read a price, a cost, pay or an invoice', () => {

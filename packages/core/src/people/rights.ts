@@ -140,6 +140,11 @@ export function widest(a: Reach | undefined, b: Reach | undefined): Reach | unde
   return REACHES.indexOf(a) >= REACHES.indexOf(b) ? a : b;
 }
 
+/** The roles that hold a right, however far. */
+export function rolesWith(permission: Permission): Role[] {
+  return ROLES.filter((role) => ROLE_RIGHTS[role][permission] !== undefined);
+}
+
 /** The rights of somebody with these roles. */
 export function rightsOf(roles: readonly Role[]): Rights {
   const rights: Partial<Record<Permission, Reach>> = {};
@@ -158,6 +163,14 @@ export function mayGive(rights: Rights, role: Role): boolean {
     const reach = ROLE_RIGHTS[role][permission];
     return !reach || widest(rights[permission], reach) === rights[permission];
   });
+}
+
+/**
+ * Whether somebody with these rights may change which people somebody reaches by leading a team: a right that reaches the
+ * lead's teams is given thereby for these people, and only who holds it for everybody gives it.
+ */
+export function mayLetLead(rights: Rights, lead: Rights): boolean {
+  return PERMISSIONS.every((permission) => lead[permission] !== 'team' || rights[permission] === 'firm');
 }
 
 const MONEY = ['values.read', 'cost.read', 'pay.read', 'invoices.read', 'invoices.issue', 'payments.record'] as const;

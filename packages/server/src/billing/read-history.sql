@@ -70,4 +70,11 @@ select
 from
   person p
 where
-  p.id = :id!;
+  p.id = :id!
+union all
+select
+  t.id
+from
+  team t
+where
+  t.id = :id!;

@@ -53,6 +53,23 @@ describe('what people cost', () => {
     expect(await payOf('manager')).toEqual(jasmine.objectContaining({ overhead: 0, overheadPercent: null, cost: 200_000 }));
   });
 
+  it('are those who record and are there, and whoever has pay', async () => {
+    const listed = async (who: 'bookkeeper' | 'staff') => (await payOf(who)) !== undefined;
+    await world.sql("update person_role set role = 'auditor' where person_id = $1", [world.ids.bookkeeper]);
+    expect(await listed('bookkeeper')).toBeFalse();
+    await world.sql("update person_role set role = 'bookkeeper' where person_id = $1", [world.ids.bookkeeper]);
+    for (const [day, there] of [
+      ['2026-06-11', false],
+      ['2026-06-12', true],
+    ] as const) {
+      await world.sql('update person set left_on = $2 where id = any($1)', [[world.ids.bookkeeper, world.ids.staff], day]);
+      expect([await listed('bookkeeper'), await listed('staff')])
+        .withContext(day)
+        .toEqual([there, true]);
+    }
+    await world.sql('update person set left_on = null');
+  });
+
   it('follow the day on which a new rate begins', async () => {
     world.clock.set('2026-07-01T09:00:00.000Z');
     try {

@@ -21,5 +21,22 @@ from
   left join overhead o on o.firm_id = p.firm_id
   and o.person_id = p.id
   and holds_on (o.valid_from, o.valid_to, :on!)
+where
+  -- Whose time costs something: who records and is there, and whoever has pay.
+  r.rate is not null
+  or (
+    (
+      p.left_on is null
+      or p.left_on >= :on!
+    )
+    and exists (
+      select
+      from
+        person_role pr
+      where
+        pr.person_id = p.id
+        and pr.role = any (:recording!)
+    )
+  )
 order by
   p.name;

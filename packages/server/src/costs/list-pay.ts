@@ -1,12 +1,13 @@
 import { PayList } from '@yellowwood/contracts';
-import { Overhead, millionths, rate, shownRates } from '@yellowwood/core';
+import { Overhead, millionths, rate, rolesWith, shownRates } from '@yellowwood/core';
 import { payInReach } from '../generated/costs/list-pay.queries';
 import { Context, reachOf, today } from '../platform/context';
 
 /** What an hour of each person costs today: pay, overhead, and both together. */
 export async function listPay(context: Context): Promise<PayList> {
   const on = today(context);
-  const rows = await payInReach.run({ reach: reachOf(context, 'pay.read'), asker: context.actor.personId, on }, context.tx);
+  const who = { reach: reachOf(context, 'pay.read'), asker: context.actor.personId };
+  const rows = await payInReach.run({ ...who, on, recording: rolesWith('time.record') }, context.tx);
   return {
     on,
     currency: context.firm.currency,

@@ -40,6 +40,7 @@ import {
 } from './second-factor';
 import { hashPassword, signIn } from './sign-in';
 import { signUp, verifyAddress } from './sign-up';
+import { changeTeam, createTeam, endTeam, listTeams } from './teams';
 import { TEXTS } from './texts';
 import { Attempt, forgetFailures, isKnown, knownMark, noteFailure, refuseTooMany } from './sign-in-throttle';
 
@@ -346,6 +347,14 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.personReturns, (context, { params, version }) => personReturns(context, params.id, version));
 
   mount(platform, endpoints.listStaff, (context) => listStaff(context));
+
+  mount(platform, endpoints.listTeams, (context) => listTeams(context));
+
+  mount(platform, endpoints.createTeam, (context, { body }) => createTeam(context, body));
+
+  mount(platform, endpoints.changeTeam, (context, { params, body, version }) => changeTeam(context, params.id, body, version));
+
+  mount(platform, endpoints.endTeam, (context, { params, body, version }) => endTeam(context, params.id, body, version));
 
   mount(platform, endpoints.listPeople, async (context) => ({
     people: await peopleInReach.run(

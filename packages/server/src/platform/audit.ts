@@ -3,7 +3,8 @@ import { Context } from './context';
 
 /** One thing that an event concerns, before and after. Money stands apart. */
 export interface AuditSubject {
-  readonly kind: 'entry' | 'timer' | 'timesheet' | 'invoice' | 'payment' | 'project' | 'client' | 'account' | 'person' | 'firm';
+  readonly kind:
+    'entry' | 'timer' | 'timesheet' | 'invoice' | 'payment' | 'project' | 'client' | 'account' | 'person' | 'team' | 'firm';
   readonly id: string;
   readonly before?: object | null;
   readonly after?: object | null;

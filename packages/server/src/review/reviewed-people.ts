@@ -1,5 +1,5 @@
 import { ReviewPerson } from '@yellowwood/contracts';
-import { Dates, EntryProblem, LookItem, ROLES, ROLE_RIGHTS, datesFrom, lookAt, seconds } from '@yellowwood/core';
+import { Dates, EntryProblem, LookItem, datesFrom, lookAt, rolesWith, seconds } from '@yellowwood/core';
 import { group, sum } from 'd3-array';
 import {
   type IReviewEntriesResult,
@@ -13,7 +13,7 @@ import { Context, reachOf, today } from '../platform/context';
 import { ScopeFilter, scopeParameters } from '../work/scope';
 
 /** The roles of which people record time. */
-const RECORDING = ROLES.filter((role) => ROLE_RIGHTS[role]['time.record'] !== undefined);
+const RECORDING = rolesWith('time.record');
 
 export async function reviewed(context: Context, period: Dates, scope: ScopeFilter, only?: string) {
   const { tx, actor } = context;

@@ -97,6 +97,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/people/people').then((m) => m.PeopleScreen),
       },
       {
+        path: 'settings/teams',
+        title: 'Teams · Yellowwood',
+        loadComponent: () => import('./settings/people/teams').then((m) => m.TeamsScreen),
+      },
+      {
         path: 'settings/firm',
         title: 'Facts and numbers · Yellowwood',
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),

@@ -171,7 +171,7 @@ export interface IPersonHereQuery {
   result: IPersonHereResult;
 }
 
-const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":57}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  p.id = :id!"};
+const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":57},{"a":112,"b":115}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  p.id = :id!\nunion all\nselect\n  t.id\nfrom\n  team t\nwhere\n  t.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -182,6 +182,13 @@ const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","re
  *   person p
  * where
  *   p.id = :id!
+ * union all
+ * select
+ *   t.id
+ * from
+ *   team t
+ * where
+ *   t.id = :id!
  * ```
  */
 export const personHere = new PreparedQuery<IPersonHereParams,IPersonHereResult>(personHereIR);

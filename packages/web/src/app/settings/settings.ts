@@ -33,6 +33,9 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
   },
   {
     subject: 'People',
-    settings: [{ path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' }],
+    settings: [
+      { path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' },
+      { path: 'teams', word: 'Teams', about: 'lead manager group members merge', right: 'people.change' },
+    ],
   },
 ];

@@ -21,12 +21,16 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   nextInvoice: 'next invoice',
   staffNumber: 'staff number',
   leftOn: 'last day',
+  lead: 'lead',
+  people: 'people',
 };
 
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|roles|access|project|client) (\w+)$/.exec(action) ?? [];
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|roles|access|project|client|team|teams) (\w+)$/.exec(
+      action,
+    ) ?? [];
   return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;
 }
 

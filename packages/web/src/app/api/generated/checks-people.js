@@ -377,34 +377,95 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
   return validate28.errors = vErrors, errors === 0;
 }
 validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmAddress = validate29;
-var pattern15 = new RegExp("^[\\w-]+$", "u");
+var changeTeam = validate29;
+var formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
+      if (data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
         return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "token") {
+          if (!(key0 === "name" || key0 === "leadId" || key0 === "people")) {
             return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.token !== void 0) {
-          let data0 = data.token;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 100)
-                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern15.test(data0))
-                return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.leadId !== void 0) {
+              let data1 = data.leadId, _errs4 = errors;
+              if (errors === _errs4 && errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (!formats0.test(data1))
+                    return validate29.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                } else
+                  return validate29.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
             } else
-              return validate29.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = !0;
+            if (valid0)
+              if (data.people !== void 0) {
+                let data2 = data.people, _errs6 = errors;
+                if (errors === _errs6)
+                  if (Array.isArray(data2)) {
+                    if (data2.length > 2e3)
+                      return validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                    {
+                      var valid1 = !0;
+                      let len0 = data2.length;
+                      for (let i0 = 0; i0 < len0; i0++) {
+                        let data3 = data2[i0], _errs8 = errors;
+                        if (errors === _errs8 && errors === _errs8)
+                          if (typeof data3 == "string") {
+                            if (!formats0.test(data3))
+                              return validate29.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          } else
+                            return validate29.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid1 = _errs8 === errors;
+                        if (!valid1)
+                          break;
+                      }
+                      if (valid1) {
+                        let i1 = data2.length, j0;
+                        if (i1 > 1) {
+                          let indices0 = {};
+                          for (; i1--; ) {
+                            let item0 = data2[i1];
+                            if (typeof item0 == "string") {
+                              if (typeof indices0[item0] == "number") {
+                                return j0 = indices0[item0], validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                break;
+                              }
+                              indices0[item0] = i1;
+                            }
+                          }
+                        }
+                      }
+                    }
+                  } else
+                    return validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
         }
       }
     } else
@@ -412,34 +473,34 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
   return validate29.errors = vErrors, errors === 0;
 }
 validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmSecondFactor = validate30;
-var pattern16 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
+var confirmAddress = validate30;
+var pattern16 = new RegExp("^[\\w-]+$", "u");
 function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
+      if (data.token === void 0 && (missing0 = "token"))
         return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "code") {
+          if (key0 !== "token") {
             return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 40)
-                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func1(data0) < 6)
-                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (func1(data0) > 100)
+                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func1(data0) < 1)
+                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern16.test(data0))
-                return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate30.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate30.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -447,53 +508,34 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
   return validate30.errors = vErrors, errors === 0;
 }
 validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endSecondFactor = validate31;
+var confirmSecondFactor = validate31;
+var pattern17 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
 function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "password" || key0 === "code")) {
+          if (key0 !== "code") {
             return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors) {
-          if (data.password !== void 0) {
-            let data0 = data.password, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern4.test(data0))
-                  return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-              } else
-                return validate31.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.code !== void 0) {
-              let data1 = data.code, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 40)
-                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                  if (func1(data1) < 6)
-                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                  if (!pattern16.test(data1))
-                    return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
-                } else
-                  return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 40)
+                return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func1(data0) < 6)
+                return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern17.test(data0))
+                return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
             } else
-              var valid0 = !0;
+              return validate31.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -501,53 +543,19 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
   return validate31.errors = vErrors, errors === 0;
 }
 validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var forgotPassword = validate32;
+var createTeam = validate32;
 function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.email === void 0 && (missing0 = "email"))
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
         return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "email") {
+          if (!(key0 === "id" || key0 === "name" || key0 === "leadId" || key0 === "people")) {
             return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.email !== void 0) {
-          let data0 = data.email;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 200)
-                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-              if (func1(data0) < 3)
-                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-              if (!pattern7.test(data0))
-                return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
-            } else
-              return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
-}
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate33, schema44 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -556,9 +564,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate33.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate33.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -568,13 +576,257 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 100)
-                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.leadId !== void 0) {
+                let data2 = data.leadId, _errs6 = errors;
+                if (errors === _errs6 && errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (!formats0.test(data2))
+                      return validate32.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  } else
+                    return validate32.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.people !== void 0) {
+                  let data3 = data.people, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (Array.isArray(data3)) {
+                      if (data3.length > 2e3)
+                        return validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                      {
+                        var valid1 = !0;
+                        let len0 = data3.length;
+                        for (let i0 = 0; i0 < len0; i0++) {
+                          let data4 = data3[i0], _errs10 = errors;
+                          if (errors === _errs10 && errors === _errs10)
+                            if (typeof data4 == "string") {
+                              if (!formats0.test(data4))
+                                return validate32.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            } else
+                              return validate32.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          var valid1 = _errs10 === errors;
+                          if (!valid1)
+                            break;
+                        }
+                        if (valid1) {
+                          let i1 = data3.length, j0;
+                          if (i1 > 1) {
+                            let indices0 = {};
+                            for (; i1--; ) {
+                              let item0 = data3[i1];
+                              if (typeof item0 == "string") {
+                                if (typeof indices0[item0] == "number") {
+                                  return j0 = indices0[item0], validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                  break;
+                                }
+                                indices0[item0] = i1;
+                              }
+                            }
+                          }
+                        }
+                      }
+                    } else
+                      return validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
+}
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endSecondFactor = validate33;
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "password" || key0 === "code")) {
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.password !== void 0) {
+            let data0 = data.password, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate33.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.code !== void 0) {
+              let data1 = data.code, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 40)
+                    return validate33.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                  if (func1(data1) < 6)
+                    return validate33.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                  if (!pattern17.test(data1))
+                    return validate33.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                } else
+                  return validate33.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate33.errors = vErrors, errors === 0;
+}
+validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endTeam = validate34;
+function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.into === void 0 && (missing0 = "into"))
+        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "into") {
+            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.into !== void 0) {
+          let data0 = data.into, _errs3 = errors, valid1 = !1, _errs4 = errors;
+          if (errors === _errs4 && errors === _errs4)
+            if (typeof data0 == "string") {
+              if (!formats0.test(data0)) {
+                let err0 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+              }
+            } else {
+              let err1 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+              vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+            }
+          var _valid0 = _errs4 === errors;
+          valid1 = valid1 || _valid0;
+          let _errs6 = errors;
+          if (data0 !== null) {
+            let err2 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+            vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+          }
+          var _valid0 = _errs6 === errors;
+          if (valid1 = valid1 || _valid0, valid1)
+            errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
+          else {
+            let err3 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate34.errors = vErrors, !1;
+          }
+        }
+      }
+    } else
+      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate34.errors = vErrors, errors === 0;
+}
+validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var forgotPassword = validate35;
+function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.email === void 0 && (missing0 = "email"))
+        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "email") {
+            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.email !== void 0) {
+          let data0 = data.email;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 200)
+                return validate35.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func1(data0) < 3)
+                return validate35.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+              if (!pattern7.test(data0))
+                return validate35.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+            } else
+              return validate35.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate35.errors = vErrors, errors === 0;
+}
+validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate36, schema47 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
+        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
+            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 100)
+                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -584,13 +836,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 200)
-                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func1(data2) < 3)
-                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                     if (!pattern7.test(data2))
-                      return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                   } else
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate36.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -598,9 +850,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.role !== void 0) {
                   let data3 = data.role, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate36.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor"))
-                    return validate33.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema44.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate36.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema47.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -609,23 +861,23 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate33.errors = vErrors, errors === 0;
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
 }
-validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate34;
-function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate37;
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -634,13 +886,13 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern15.test(data0))
-                  return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern16.test(data0))
+                  return validate37.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate37.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -788,7 +1040,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate34.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate37.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -796,23 +1048,23 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate34.errors = vErrors, errors === 0;
+      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate37.errors = vErrors, errors === 0;
 }
-validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate35, schema46 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
+validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate38, schema49 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -862,7 +1114,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate35.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate38.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -911,7 +1163,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema46.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema49.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -935,7 +1187,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate35.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate38.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -968,7 +1220,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate35.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate38.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -977,23 +1229,23 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate35.errors = vErrors, errors === 0;
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
 }
-validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate36;
-function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readInvitation = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "token") {
-            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.token !== void 0) {
@@ -1001,172 +1253,13 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern15.test(data0))
-                return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate36.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate36.errors = vErrors, errors === 0;
-}
-validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var renewRecoveryCodes = validate37;
-function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
-        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "code") {
-            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 40)
-                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func1(data0) < 6)
-                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern16.test(data0))
-                return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate37.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate37.errors = vErrors, errors === 0;
-}
-validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate38;
-function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
-        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "token" || key0 === "password")) {
-            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.token !== void 0) {
-            let data0 = data.token, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern15.test(data0))
-                  return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-              } else
-                return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.password !== void 0) {
-              let data1 = data.password, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 12)
-                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-        }
-      }
-    } else
-      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate38.errors = vErrors, errors === 0;
-}
-validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate39;
-function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
-            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.email !== void 0) {
-            let data0 = data.email, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 3)
-                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern7.test(data0))
-                  return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
-              } else
-                return validate39.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.password !== void 0) {
-              let data1 = data.password, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate39.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0)
-              if (data.code !== void 0) {
-                let data2 = data.code, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func1(data2) > 40)
-                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                    if (func1(data2) < 6)
-                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                    if (!pattern16.test(data2))
-                      return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
-                  } else
-                    return validate39.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-          }
+              return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -1174,121 +1267,33 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
   return validate39.errors = vErrors, errors === 0;
 }
 validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate40;
+var renewRecoveryCodes = validate40;
 function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
+          if (key0 !== "code") {
             return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors) {
-          if (data.name !== void 0) {
-            let data0 = data.name, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern4.test(data0))
-                  return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-              } else
-                return validate40.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.email !== void 0) {
-              let data1 = data.email, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 3)
-                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern7.test(data1))
-                    return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
-                } else
-                  return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 40)
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func1(data0) < 6)
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern17.test(data0))
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
             } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.password !== void 0) {
-                let data2 = data.password, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func1(data2) > 200)
-                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                    if (func1(data2) < 12)
-                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
-                    if (!pattern4.test(data2))
-                      return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                  } else
-                    return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0)
-                if (data.consents !== void 0) {
-                  let data3 = data.consents, _errs8 = errors;
-                  if (errors === _errs8)
-                    if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
-                      let missing1;
-                      if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                      {
-                        let _errs10 = errors;
-                        for (let key1 in data3)
-                          if (!(key1 === "terms" || key1 === "data")) {
-                            return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                            break;
-                          }
-                        if (_errs10 === errors) {
-                          if (data3.terms !== void 0) {
-                            let data4 = data3.terms, _errs11 = errors;
-                            if (errors === _errs11)
-                              if (typeof data4 == "string") {
-                                if (func1(data4) > 20)
-                                  return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                if (func1(data4) < 1)
-                                  return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                              } else
-                                return validate40.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid1 = _errs11 === errors;
-                          } else
-                            var valid1 = !0;
-                          if (valid1)
-                            if (data3.data !== void 0) {
-                              let data5 = data3.data, _errs13 = errors;
-                              if (errors === _errs13)
-                                if (typeof data5 == "string") {
-                                  if (func1(data5) > 20)
-                                    return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                  if (func1(data5) < 1)
-                                    return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                } else
-                                  return validate40.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid1 = _errs13 === errors;
-                            } else
-                              var valid1 = !0;
-                        }
-                      }
-                    } else
-                      return validate40.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                  var valid0 = _errs8 === errors;
-                } else
-                  var valid0 = !0;
-            }
-          }
+              return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -1296,13 +1301,13 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
   return validate40.errors = vErrors, errors === 0;
 }
 validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate41;
+var resetPassword = validate41;
 function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
+      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
         return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
@@ -1320,7 +1325,7 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                   return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
                   return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern15.test(data0))
+                if (!pattern16.test(data0))
                   return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
                 return validate41.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1334,8 +1339,8 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
                     return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func1(data1) < 12)
+                    return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
                     return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
@@ -1350,6 +1355,253 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
   return validate41.errors = vErrors, errors === 0;
 }
 validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate42;
+function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
+        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
+            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.email !== void 0) {
+            let data0 = data.email, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 200)
+                  return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func1(data0) < 3)
+                  return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern7.test(data0))
+                  return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+              } else
+                return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate42.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate42.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate42.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate42.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.code !== void 0) {
+                let data2 = data.code, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 40)
+                      return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    if (func1(data2) < 6)
+                      return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                    if (!pattern17.test(data2))
+                      return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                  } else
+                    return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate42.errors = vErrors, errors === 0;
+}
+validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate43;
+function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
+        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
+            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.email !== void 0) {
+              let data1 = data.email, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 3)
+                    return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                } else
+                  return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.password !== void 0) {
+                let data2 = data.password, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 200)
+                      return validate43.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func1(data2) < 12)
+                      return validate43.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate43.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate43.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.consents !== void 0) {
+                  let data3 = data.consents, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+                      let missing1;
+                      if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
+                        return validate43.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs10 = errors;
+                        for (let key1 in data3)
+                          if (!(key1 === "terms" || key1 === "data")) {
+                            return validate43.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs10 === errors) {
+                          if (data3.terms !== void 0) {
+                            let data4 = data3.terms, _errs11 = errors;
+                            if (errors === _errs11)
+                              if (typeof data4 == "string") {
+                                if (func1(data4) > 20)
+                                  return validate43.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                if (func1(data4) < 1)
+                                  return validate43.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                              } else
+                                return validate43.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1)
+                            if (data3.data !== void 0) {
+                              let data5 = data3.data, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (typeof data5 == "string") {
+                                  if (func1(data5) > 20)
+                                    return validate43.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  if (func1(data5) < 1)
+                                    return validate43.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                } else
+                                  return validate43.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                        }
+                      }
+                    } else
+                      return validate43.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
+}
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate44;
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern16.test(data0))
+                  return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              } else
+                return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate44.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate44.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate44.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate44.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
+}
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   beginSecondFactor,
   changeAddress,
@@ -1358,9 +1610,12 @@ export {
   changePerson,
   changePreferences,
   changeRoles,
+  changeTeam,
   confirmAddress,
   confirmSecondFactor,
+  createTeam,
   endSecondFactor,
+  endTeam,
   forgotPassword,
   invitePerson,
   joinFirm,

@@ -178,7 +178,7 @@ describe('one person in settings', () => {
 describe('the settings', () => {
   it('are found by their subject, by those who may open them', async () => {
     let page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['owner'] });
-    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'Signing in', 'People']);
+    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'Signing in', 'People', 'Teams']);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
     expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
     await page.type('input', 'invit');

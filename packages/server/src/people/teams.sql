@@ -1,0 +1,75 @@
+/* @name teamsOfFirm */
+select
+  t.id as "id!",
+  t.name as "name!",
+  t.lead_id as "leadId!",
+  t.version as "version!",
+  array(
+    select
+      tp.person_id
+    from
+      team_person tp
+    where
+      tp.team_id = t.id
+    order by
+      tp.person_id
+  ) as "people!"
+from
+  team t
+order by
+  t.name;
+
+/* @name peopleForTeams */
+select
+  p.id as "id!",
+  p.name as "name!",
+  po.name as "position?",
+  array(
+    select
+      r.role
+    from
+      person_role r
+    where
+      r.person_id = p.id
+  ) as "roles!",
+  p.left_on as "leftOn?"
+from
+  person p
+  left join positions_on (:on!) po on po.firm_id = p.firm_id
+  and po.person_id = p.id
+order by
+  p.name;
+
+/* @name addTeam */
+insert into
+  team (firm_id, id, name, lead_id)
+values
+  (:firm!, :id!, :name!, :leadId!);
+
+/* @name setTeam */
+update team
+set
+  name = :name!,
+  lead_id = :leadId!,
+  version = version + 1
+where
+  id = :id!;
+
+/* @name dropTeam */
+delete from team
+where
+  id = :id!;
+
+/* @name dropFromTeam */
+delete from team_person
+where
+  team_id = :id!;
+
+/* @name addToTeam */
+insert into
+  team_person (firm_id, team_id, person_id)
+select
+  :firm!,
+  :id!,
+  unnest(:people!::uuid[])
+on conflict do nothing;
