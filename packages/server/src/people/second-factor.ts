@@ -32,8 +32,9 @@ export function stepOf(secret: string, code: string, now: string): number | null
   return delta === null ? null : Math.floor(timestamp / 1000 / PERIOD) + delta;
 }
 
-// Signs that look alike do not come in base32; letters of either case, with or without dashes.
-const recoveryHash = (code: string) => tokenHash(`recovery ${code.replace(/[\s-]/g, '').toUpperCase()}`);
+// Signs that look alike do not come in base32; letters of either case, with or without dashes. The account is the salt.
+const recoveryHash = (account: string, code: string) =>
+  tokenHash(`recovery ${account} ${code.replace(/[\s-]/g, '').toUpperCase()}`);
 
 function newCode(): string {
   const text = new Secret({ buffer: Uint8Array.from(randomBytes(RECOVERY.bytes)).buffer }).base32;
@@ -42,7 +43,7 @@ function newCode(): string {
 
 async function keepNewCodes(tx: Tx, account: string): Promise<RecoveryCodes> {
   const codes = Array.from({ length: RECOVERY.count }, newCode);
-  await keepRecoveryCodes.run({ account, hashes: codes.map(recoveryHash) }, tx);
+  await keepRecoveryCodes.run({ account, hashes: codes.map((code) => recoveryHash(account, code)) }, tx);
   return { codes };
 }
 
@@ -63,7 +64,7 @@ export async function refuseWithoutCode(database: Database | Tx, account: string
   const step = stepOf(factor.secret, code, now);
   const [row] =
     step === null
-      ? await takeRecoveryCode.run({ account, hash: recoveryHash(code) }, database)
+      ? await takeRecoveryCode.run({ account, hash: recoveryHash(account, code) }, database)
       : await takeCode.run({ account, step, now }, database);
   if (!row!.taken) throw problem('code-wrong');
 }

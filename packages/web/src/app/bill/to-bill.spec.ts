@@ -191,6 +191,17 @@ describe('what is to bill in the firm', () => {
     expect(page.element.querySelector('mat-checkbox')).toBeNull();
   });
 
+  it('tells who may not price only that something has none', async () => {
+    await list([project()], ['auditor']);
+    await page.settle(20);
+    expect(page.text('h2 + p')).toBe('No rule priced this time, so it stays off every invoice.');
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await list([project()], ['bookkeeper']);
+    await page.settle(20);
+    expect(page.text('h2 + p')).toContain('Choose an entry and type a rate');
+  });
+
   it('says nothing of rates when everything has one', async () => {
     await list([project()], ['bookkeeper'], []);
     expect(page.element.querySelector('h2')).toBeNull();
