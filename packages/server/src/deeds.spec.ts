@@ -144,6 +144,27 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.roles,
     ['manager', 'staff'],
   ),
+  changeManyRoles: deed(
+    'roles changed',
+    async (firm) => {
+      const people = [];
+      for (let count = 0; count < 2; count += 1) people.push({ id: (await firm.invited()).id, version: 1 });
+      return { as: 'owner', body: { people, roles: ['manager'], how: 'add' } };
+    },
+    async (answer, firm, { body }) => [
+      answer.changed,
+      (await firm.owner.done('listStaff')).people
+        .filter(({ id }) => body!.people.some((one) => one.id === id))
+        .map(({ roles }) => roles),
+    ],
+    [
+      2,
+      [
+        ['manager', 'staff'],
+        ['manager', 'staff'],
+      ],
+    ],
+  ),
   personLeaves: deed(
     'access ended',
     async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)) }),
@@ -546,6 +567,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changeFirm: 'firm events',
   changePerson: 'people events',
   changeRoles: 'people roles events',
+  changeManyRoles: 'people roles events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
   changeTeam: 'teams events',

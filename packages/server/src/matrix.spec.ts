@@ -77,6 +77,7 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
     body: { name: 'Somebody', email: `${newId()}@firm.example`, staffNumber: '1' },
   }),
   changeRoles: ({ person }) => ({ params: { id: person }, version: 99, body: { roles: ['staff'] } }),
+  changeManyRoles: ({ person }) => ({ body: { people: [{ id: person, version: 99 }], roles: ['staff'], how: 'add' } }),
   personLeaves: ({ person }) => ({ params: { id: person }, version: 99 }),
   personReturns: ({ person }) => ({ params: { id: person }, version: 99 }),
   createProject: () => ({ body: { id: newId(), name: `Project ${newId()}`, client: null } }),
@@ -180,6 +181,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   leaveFirm: 'yyyy yyyy',
   changePerson: 'ynnn ynnn',
   changeRoles: 'ynnn ynnn',
+  changeManyRoles: 'ynnn ynnn',
   personLeaves: 'ynnn ynnn',
   personReturns: 'ynnn ynnn',
   // Recording: for oneself; for others who may correct their time, and with a reason.

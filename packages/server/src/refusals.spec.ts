@@ -596,6 +596,19 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'last-owner': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.owner)), body: { roles: ['staff'] } }),
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)), body: { roles: ['staff'] } }),
   },
+  changeManyRoles: {
+    'person-unknown': () => manyRoles([{ id: newId(), version: 1 }]),
+    'people-changed': (firm) => manyRoles([{ id: firm.ids.staff, version: 99 }]),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { ...manyRoles([await seenOf(firm, firm.ids.staff)]), as: 'mate' };
+    },
+    'last-owner': async (firm) => manyRoles([await seenOf(firm, firm.ids.owner)]),
+    'nothing-to-change': async (firm) => ({
+      as: 'owner',
+      body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], how: 'add' },
+    }),
+  },
   personLeaves: {
     'person-unknown': () => ({ ...of('owner', newId()), version: 1 }),
     'version-stale': (firm) => ({ ...of('owner', firm.ids.staff), version: 99 }),
@@ -653,6 +666,12 @@ const ruled = async (firm: Firm) => ({
   ...{ as: 'owner' as const, body: { factorForMoney: true } },
   version: (await firm.owner.done('readSignInRule')).version,
 });
+
+const manyRoles = (people: { id: string; version: number }[]): Asked<'changeManyRoles'> => ({
+  ...{ as: 'owner', body: { people, roles: ['manager'], how: 'replace' } },
+});
+
+const seenOf = async (firm: Firm, id: string) => ({ id, version: (await firm.known(id)).version });
 
 const teamFacts = (firm: Firm) => ({ name: `Team of ${newId()}`, leadId: firm.ids.staff, people: [firm.ids.mate] });
 

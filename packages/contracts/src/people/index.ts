@@ -1,5 +1,6 @@
 export * from './begin-second-factor';
 export * from './change-address';
+export * from './change-many-roles';
 export * from './change-name';
 export * from './change-password';
 export * from './change-person';

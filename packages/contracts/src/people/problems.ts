@@ -94,6 +94,11 @@ export const peopleProblems = sentences({
     title: 'Nobody is waited for',
     detail: 'This person has an account already, or has left. Load the list again.',
   },
+  'people-changed': {
+    status: 409,
+    title: 'Somebody was changed meanwhile',
+    detail: 'Not all of them are as you saw them: {names}. Nothing was changed. Look at the list again, then decide.',
+  },
   'last-owner': {
     status: 409,
     title: 'The last owner stays',

@@ -23,6 +23,39 @@ where
   p.id = :person!
 for update;
 
+/* @name lockPeople */
+select
+  p.id as "id!",
+  p.name as "name!",
+  p.version as "version!",
+  array(
+    select
+      r.role
+    from
+      person_role r
+    where
+      r.person_id = p.id
+    order by
+      r.role
+  ) as "roles!"
+from
+  person p
+where
+  p.id = any (:people!)
+order by
+  p.id
+for update;
+
+/* @name giveRoles */
+insert into
+  person_role (firm_id, person_id, role)
+select
+  :firm!,
+  g.person,
+  g.role
+from
+  jsonb_to_recordset(:given!) as g (person uuid, role text);
+
 /* @name setPerson */
 update person
 set
@@ -36,7 +69,14 @@ where
 /* @name dropRoles */
 delete from person_role
 where
-  person_id = :person!;
+  person_id = any (:people!);
+
+/* @name raisePeople */
+update person
+set
+  version = version + 1
+where
+  id = any (:people!);
 
 /* @name raisePerson */
 update person

@@ -1,18 +1,22 @@
-import { BodyOf, Endpoints } from '@yellowwood/contracts';
+import { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
 import { Role, mayGive } from '@yellowwood/core';
 import {
   dropRoles,
   endMembership,
+  giveRoles,
+  lockPeople,
   lockPerson,
   ownersWithAccount,
+  raisePeople,
   raisePerson,
   rolesWithAccount,
   setPerson,
 } from '../generated/people/change-person.queries';
-import { addRole, findByAddress } from '../generated/people/invite.queries';
+import { findByAddress } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { StartOver } from '../platform/database';
+import { json } from '../platform/json';
 import { problem } from '../platform/problem';
 import { takeTurn } from '../platform/turn';
 
@@ -79,18 +83,64 @@ export async function changePerson(
  * @throws the problems `person-unknown`, `version-stale`, `role-not-yours`, `last-owner`, `nothing-to-change`
  */
 export async function changeRoles(context: Context, person: string, roles: readonly Role[], version: number): Promise<null> {
-  const { tx, firm } = context;
   const known = await seenPerson(context, person, version);
-  const [before, after] = [known.roles, [...roles].sort()];
-  if (before.join() === after.join()) throw problem('nothing-to-change');
-  refuseForeign(context, [...before, ...after]);
-  await dropRoles.run({ person }, tx);
-  for (const role of after) await addRole.run({ firm: firm.id, person, role }, tx);
-  await refuseWithoutOwner(context);
-  await raisePerson.run({ person, leftOn: known.leftOn }, tx);
-  const told = (of: readonly Role[]) => ({ roles: of.join(', ') });
-  await audit(context, 'roles changed', [{ kind: 'person', id: person, before: told(before), after: told(after) }]);
+  await giveOther(context, [{ ...known, after: [...roles].sort() }]);
   return null;
+}
+
+/**
+ * Gives many people roles, beside what they have or instead of it: all of it, or nothing.
+ * @throws the problems `person-unknown`, `people-changed` with the names of who is not as they were seen, `role-not-yours`,
+ *   `last-owner`, `nothing-to-change`
+ */
+export async function changeManyRoles(
+  context: Context,
+  { people, roles, how }: BodyOf<Endpoints['changeManyRoles']>,
+): Promise<AnswerOf<Endpoints['changeManyRoles']>> {
+  await oneAtATime(context);
+  const seen = new Map(people.map(({ id, version }) => [id, version]));
+  const rows = await lockPeople.run({ people: [...seen.keys()] }, context.tx);
+  if (rows.length < seen.size) throw problem('person-unknown');
+  const stale = rows.filter(({ id, version }) => seen.get(id) !== version);
+  if (stale.length > 0) throw problem('people-changed', { names: stale.map(({ name }) => name).join(', ') });
+  const changed = await giveOther(
+    context,
+    rows.map((row) => ({
+      ...{ id: row.id, roles: row.roles as Role[] },
+      after: [...new Set([...roles, ...(how === 'add' ? (row.roles as Role[]) : [])])].sort(),
+    })),
+  );
+  return { changed };
+}
+
+interface OtherRoles {
+  readonly id: string;
+  readonly roles: readonly Role[];
+  readonly after: readonly Role[];
+}
+
+/**
+ * Gives people the roles that they shall have, in alphabetical order. @returns how many had others
+ * @throws the problems `role-not-yours`, `last-owner`, `nothing-to-change`
+ */
+async function giveOther(context: Context, all: readonly OtherRoles[]): Promise<number> {
+  const { tx, firm } = context;
+  const others = all.filter(({ roles, after }) => roles.join() !== after.join());
+  if (others.length === 0) throw problem('nothing-to-change');
+  refuseForeign(context, [...new Set(others.flatMap(({ roles, after }) => [...roles, ...after]))]);
+  const people = others.map(({ id }) => id);
+  await dropRoles.run({ people }, tx);
+  const given = others.flatMap(({ id, after }) => after.map((role) => ({ person: id, role })));
+  await giveRoles.run({ firm: firm.id, given: json(given) }, tx);
+  await raisePeople.run({ people }, tx);
+  await refuseWithoutOwner(context);
+  const told = (of: readonly Role[]) => ({ roles: of.join(', ') });
+  await audit(
+    context,
+    'roles changed',
+    others.map(({ id, roles, after }) => ({ kind: 'person', id, before: told(roles), after: told(after) })),
+  );
+  return others.length;
 }
 
 /** Ends somebody's access from now on. An owner stays: whoever may end an owner's is one. */

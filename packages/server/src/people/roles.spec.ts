@@ -55,6 +55,11 @@ describe('somebody who manages projects', () => {
     const week = await world.as('staff').done('submitPeriod', { params: { from: '2026-06-01' }, body: { note: '' } });
     const stages = Object.fromEntries(week.entries.map(({ id, stage }) => [id, stage]));
     expect([stages[here.id], stages[there.id], week.byPolicy]).toEqual(['submitted', 'approved', 1]);
+    // So is a manager of people, of the projects that they manage, without any team.
+    await world.sql("update person_role set role = 'manager' where person_id = $1", [world.ids.mate]);
+    await record(world, 'staff', '2026-05-18', 1);
+    const other = await world.as('staff').done('submitPeriod', { params: { from: '2026-05-18' }, body: { note: '' } });
+    expect(other.byPolicy).toBe(0);
   });
 });
 

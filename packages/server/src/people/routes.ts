@@ -25,7 +25,7 @@ import { beginSession, endSession } from '../platform/session';
 import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
 import { changeAddress, confirmAddress } from './change-address';
-import { changePerson, changeRoles, personReturns } from './change-person';
+import { changeManyRoles, changePerson, changeRoles, personReturns } from './change-person';
 import { invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
 import { refuseWeak } from './password-strength';
@@ -343,6 +343,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.changeRoles, (context, { params, body, version }) =>
     changeRoles(context, params.id, body.roles, version),
   );
+
+  mount(platform, endpoints.changeManyRoles, (context, { body }) => changeManyRoles(context, body));
 
   mount(platform, endpoints.personReturns, (context, { params, version }) => personReturns(context, params.id, version));
 

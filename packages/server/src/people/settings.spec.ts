@@ -147,6 +147,52 @@ describe('what a firm settles', () => {
       expect(leaving.problem.code).toBe('role-not-yours');
     });
 
+    it('their roles, of many at once: beside what they have, or instead of it', async () => {
+      const many = async (
+        whom: readonly Who[],
+        roles: BodyOf<Endpoints['changeManyRoles']>['roles'],
+        how: 'add' | 'replace',
+        names: { as?: Who; aged?: Who } = {},
+      ) => {
+        const people = await Promise.all(
+          whom.map(async (who) => {
+            const { id, version } = await staff(who);
+            return { id, version: who === names.aged ? version + 1 : version };
+          }),
+        );
+        const answer = await world.as(names.as ?? 'owner').call('changeManyRoles', { body: { people, roles, how } });
+        return (answer.problem?.code ?? answer.body.changed) as string | number;
+      };
+      const roles = async () =>
+        Object.fromEntries(
+          (await owner().done('listStaff')).people.map((one) => [one.name.replace(' Person', ''), one.roles.join(' and ')]),
+        );
+      const before = await roles();
+      expect(await many(['staff', 'mate', 'bookkeeper'], ['bookkeeper'], 'add')).toBe(2);
+      expect(await roles()).toEqual({ ...before, Staff: 'bookkeeper and staff', Mate: 'bookkeeper and staff' });
+      expect(await many(['staff', 'mate'], ['bookkeeper'], 'add')).toBe('nothing-to-change');
+      expect(await many(['staff', 'mate', 'bookkeeper'], ['manager', 'staff'], 'replace')).toBe(3);
+      const after = { ...before, Staff: 'manager and staff', Mate: 'manager and staff', Bookkeeper: 'manager and staff' };
+      expect(await roles()).toEqual(after);
+      // Who had them already is left as they were, and has nothing in their history.
+      expect((await events(world.ids.bookkeeper)).map(({ before: was, after: is }) => [was, is])).toEqual([
+        [{ roles: 'bookkeeper' }, { roles: 'manager, staff' }],
+      ] as never);
+      // All or none, also where it is about one of many.
+      expect(await many(['staff', 'owner'], ['staff'], 'replace')).toBe('last-owner');
+      expect(await many(['mate', 'staff'], ['staff'], 'replace', { aged: 'staff' })).toBe('people-changed');
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      expect(await many(['staff'], ['staff'], 'replace', { as: 'mate' })).toBe('role-not-yours');
+      expect(await many(['staff'], ['owner'], 'add', { as: 'mate' })).toBe('role-not-yours');
+      expect(await roles()).toEqual({ ...after, Mate: 'administrator' });
+      const unknown = { people: [{ id: newId(), version: 1 }], roles: ['staff' as const], how: 'add' as const };
+      expect((await owner().call('changeManyRoles', { body: unknown })).problem.code).toBe('person-unknown');
+      const late = await owner().call('changeManyRoles', {
+        body: { people: [{ id: world.ids.staff, version: 1 }], roles: ['staff'], how: 'replace' },
+      });
+      expect(late.problem.detail).toContain('Staff Person');
+    });
+
     it('of whom the last owner stays, also when two go at once', async () => {
       expect((await owner().call('changeRoles', { ...(await of('owner')), body: { roles: ['staff'] } })).problem.code).toBe(
         'last-owner',

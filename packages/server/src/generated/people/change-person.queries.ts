@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/people/change-person.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'LockPerson' parameters type */
@@ -59,6 +61,89 @@ const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"per
 export const lockPerson = new PreparedQuery<ILockPersonParams,ILockPersonResult>(lockPersonIR);
 
 
+/** 'LockPeople' parameters type */
+export interface ILockPeopleParams {
+  people: stringArray;
+}
+
+/** 'LockPeople' return type */
+export interface ILockPeopleResult {
+  id: string;
+  name: string;
+  roles: stringArray;
+  version: number;
+}
+
+/** 'LockPeople' query type */
+export interface ILockPeopleQuery {
+  params: ILockPeopleParams;
+  result: ILockPeopleResult;
+}
+
+const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":254}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   p.version as "version!",
+ *   array(
+ *     select
+ *       r.role
+ *     from
+ *       person_role r
+ *     where
+ *       r.person_id = p.id
+ *     order by
+ *       r.role
+ *   ) as "roles!"
+ * from
+ *   person p
+ * where
+ *   p.id = any (:people!)
+ * order by
+ *   p.id
+ * for update
+ * ```
+ */
+export const lockPeople = new PreparedQuery<ILockPeopleParams,ILockPeopleResult>(lockPeopleIR);
+
+
+/** 'GiveRoles' parameters type */
+export interface IGiveRolesParams {
+  firm: string;
+  given: Json;
+}
+
+/** 'GiveRoles' return type */
+export type IGiveRolesResult = void;
+
+/** 'GiveRoles' query type */
+export interface IGiveRolesQuery {
+  params: IGiveRolesParams;
+  result: IGiveRolesResult;
+}
+
+const giveRolesIR: any = {"usedParamSet":{"firm":true,"given":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":62,"b":67}]},{"name":"given","required":true,"transform":{"type":"scalar"},"locs":[{"a":117,"b":123}]}],"statement":"insert into\n  person_role (firm_id, person_id, role)\nselect\n  :firm!,\n  g.person,\n  g.role\nfrom\n  jsonb_to_recordset(:given!) as g (person uuid, role text)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_role (firm_id, person_id, role)
+ * select
+ *   :firm!,
+ *   g.person,
+ *   g.role
+ * from
+ *   jsonb_to_recordset(:given!) as g (person uuid, role text)
+ * ```
+ */
+export const giveRoles = new PreparedQuery<IGiveRolesParams,IGiveRolesResult>(giveRolesIR);
+
+
 /** 'SetPerson' parameters type */
 export interface ISetPersonParams {
   email: string;
@@ -96,7 +181,7 @@ export const setPerson = new PreparedQuery<ISetPersonParams,ISetPersonResult>(se
 
 /** 'DropRoles' parameters type */
 export interface IDropRolesParams {
-  person: string;
+  people: stringArray;
 }
 
 /** 'DropRoles' return type */
@@ -108,17 +193,46 @@ export interface IDropRolesQuery {
   result: IDropRolesResult;
 }
 
-const dropRolesIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":51}]}],"statement":"delete from person_role\nwhere\n  person_id = :person!"};
+const dropRolesIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":49,"b":56}]}],"statement":"delete from person_role\nwhere\n  person_id = any (:people!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * delete from person_role
  * where
- *   person_id = :person!
+ *   person_id = any (:people!)
  * ```
  */
 export const dropRoles = new PreparedQuery<IDropRolesParams,IDropRolesResult>(dropRolesIR);
+
+
+/** 'RaisePeople' parameters type */
+export interface IRaisePeopleParams {
+  people: stringArray;
+}
+
+/** 'RaisePeople' return type */
+export type IRaisePeopleResult = void;
+
+/** 'RaisePeople' query type */
+export interface IRaisePeopleQuery {
+  params: IRaisePeopleParams;
+  result: IRaisePeopleResult;
+}
+
+const raisePeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":60,"b":67}]}],"statement":"update person\nset\n  version = version + 1\nwhere\n  id = any (:people!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update person
+ * set
+ *   version = version + 1
+ * where
+ *   id = any (:people!)
+ * ```
+ */
+export const raisePeople = new PreparedQuery<IRaisePeopleParams,IRaisePeopleResult>(raisePeopleIR);
 
 
 /** 'RaisePerson' parameters type */

@@ -1,6 +1,7 @@
 import type { Check } from './checks';
 export const beginSecondFactor: Check;
 export const changeAddress: Check;
+export const changeManyRoles: Check;
 export const changeName: Check;
 export const changePassword: Check;
 export const changePerson: Check;

@@ -6,6 +6,7 @@ export const addresses = {
   readSignInRule: { method: 'GET', path: '/f/:firm/sign-in-rule', kind: 'read', domain: 'firm' },
   beginSecondFactor: { method: 'POST', path: '/account/second-factor', kind: 'open', domain: 'people' },
   changeAddress: { method: 'POST', path: '/account/address', kind: 'open', domain: 'people' },
+  changeManyRoles: { method: 'POST', path: '/f/:firm/people/roles', kind: 'command', domain: 'people' },
   changeName: { method: 'PUT', path: '/account/name', kind: 'open', domain: 'people' },
   changePassword: { method: 'POST', path: '/password', kind: 'open', domain: 'people' },
   changePerson: { method: 'PUT', path: '/f/:firm/people/:id', kind: 'change', domain: 'people' },

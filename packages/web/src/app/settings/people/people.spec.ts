@@ -65,6 +65,52 @@ describe('people in settings', () => {
     expect(page.element.querySelector('.invite')).toBeNull();
   });
 
+  it('have roles given to several at once, with what that would do said before', async () => {
+    const tick = (name: string) =>
+      page.element.querySelector<HTMLInputElement>(`mat-checkbox input[aria-label="Choose ${name}"]`)!;
+    const role = (word: string) =>
+      [...page.element.querySelectorAll('.roles label')]
+        .find((one) => one.textContent!.trim() === word)!
+        .querySelector<HTMLInputElement>('input')!;
+    const button = () => page.button(/^Change the roles of/);
+    await page.press('Roles of several');
+    expect(page.text('.effect')).toContain('Choose people in the list');
+    expect(page.texts('.roles label')).toEqual(['Manager', 'Staff']);
+    const row = [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes('Ben Holt'))!;
+    await page.key(row, ' ');
+    tick('Cara Pym').click();
+    await page.settle();
+    expect(page.text('legend')).toBe('Roles for 2 people');
+    expect([page.text('.effect'), button().disabled]).toEqual([jasmine.stringContaining('Choose the roles'), true] as never);
+    role('Manager').click();
+    await page.settle();
+    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt']);
+    await page.press('Instead of it');
+    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt', 'no longer staff: Ben Holt, Cara Pym']);
+    // Whoever holds what one does not may not be among them.
+    await page.press('Choose all shown');
+    expect(page.text('.effect .wrong')).toContain('You do not hold all that Anna Test holds');
+    expect(button().disabled).toBeTrue();
+    tick('Anna Test').click();
+    await page.settle();
+    page.server.on('changeManyRoles', () => refusal(409, 'people-changed', 'Not all of them are as you saw them: Ben Holt.'));
+    await page.press('Change the roles of 2 people');
+    expect(page.refused()).toContain('Ben Holt');
+    page.server.on('changeManyRoles', () => ({ changed: 2 }));
+    await page.press('Change the roles of 2 people');
+    await page.settle(20);
+    expect(page.server.to('changeManyRoles').at(-1)!.body).toEqual({
+      people: [
+        { id: id(2), version: 3 },
+        { id: id(3), version: 3 },
+      ],
+      ...{ roles: ['manager'], how: 'replace' },
+    });
+    expect(page.notice()).toContain('2 people have other roles');
+    expect(page.element.querySelector('yw-many-roles')).toBeNull();
+    expect(page.element.querySelector('mat-checkbox')).toBeNull();
+  });
+
   it('are invited again, and a refusal is told', async () => {
     page.server.on('sendInvitation', () => null);
     await page.press('Invite Cara Pym again');

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import type { Staff } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { Store } from '@ngrx/store';
@@ -15,6 +16,7 @@ import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { InviteForm } from './invite-form';
+import { ManyRoles } from './many-roles';
 import { PersonPanel } from './person-panel';
 import { ROLE_WORDS } from './roles';
 
@@ -25,7 +27,7 @@ const ACCOUNT_WORDS = { active: 'active', invited: 'invited', none: 'no account'
 /** Everybody of the firm: found, invited, and invited again. */
 @Component({
   selector: 'yw-people',
-  imports: [CellTemplate, Failure, InviteForm, Loading, MatButton, PersonPanel, Table],
+  imports: [CellTemplate, Failure, InviteForm, Loading, ManyRoles, MatButton, MatCheckbox, PersonPanel, Table],
   templateUrl: './people.html',
   styleUrl: './people.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,6 +42,12 @@ export class PeopleScreen {
     () => this.api.call('listStaff'),
   );
   protected readonly find = signal('');
+  /** Whether people are being chosen for other roles, and who is. */
+  protected readonly choosing = signal(false);
+  protected readonly ticked = signal<readonly string[]>([]);
+  protected readonly tickedPeople = computed(
+    () => this.staff.value()?.people.filter(({ id }) => this.ticked().includes(id)) ?? [],
+  );
   /** Whether somebody is being invited. */
   protected readonly inviting = signal(false);
   protected readonly told = signal('');
@@ -64,7 +72,10 @@ export class PeopleScreen {
     if (!this.staff.value()) return '';
     return found === all ? `${all} ${all === 1 ? 'person' : 'people'}` : `${found} of ${all}`;
   });
-  protected readonly columns: Column<Person>[] = [
+  protected readonly columns = computed((): readonly Column<Person>[] => [
+    ...(this.choosing()
+      ? [{ id: 'tick', head: 'Choose', kind: 'text' as const, unsorted: true as const, width: 76, value: () => null }]
+      : []),
     { id: 'name', head: 'Name', kind: 'text', value: ({ name }) => name, small: ({ email }) => email },
     {
       id: 'position',
@@ -88,10 +99,34 @@ export class PeopleScreen {
       value: (person) => this.wordOf(person),
       tone: ({ account }) => (account === 'active' ? '' : 'quiet'),
     },
-  ];
+  ]);
 
   private rolesOf({ roles }: Person): string[] {
     return roles.map((role) => ROLE_WORDS[role].word);
+  }
+
+  /** Begins to choose, or ends it. */
+  protected choose(on: boolean): void {
+    this.ticked.set([]);
+    this.choosing.set(on);
+    if (on) this.inviting.set(false);
+  }
+
+  protected tick(id: string, on: boolean): void {
+    this.ticked.update((all) => (on ? [...all, id] : all.filter((one) => one !== id)));
+  }
+
+  /** Chooses by Space in the list. */
+  protected tickByKey({ row, event }: { row: Person; event: KeyboardEvent }): void {
+    if (!this.choosing() || event.key !== ' ' || row.leftOn !== null || event.target !== event.currentTarget) return;
+    event.preventDefault();
+    this.tick(row.id, !this.ticked().includes(row.id));
+  }
+
+  /** Chooses everybody who is shown and has not left. */
+  protected tickAll(): void {
+    const shown = (this.found() ?? []).filter(({ leftOn }) => leftOn === null).map(({ id }) => id);
+    this.ticked.update((all) => [...new Set([...all, ...shown])]);
   }
 
   protected open({ id }: Person): void {

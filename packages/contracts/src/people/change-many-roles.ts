@@ -1,0 +1,21 @@
+import { Type } from 'typebox';
+import { ROLES } from '@yellowwood/core';
+import { Count, FirmPath, SeenList, choice, endpoint, strict } from '../platform/fields';
+
+/** Give many people roles at once, beside what they have or instead of it: all of it, or nothing. */
+export const changeManyRoles = endpoint({
+  summary: 'Give many people roles at once, beside what they have or instead of it: all of it, or nothing',
+  kind: 'command',
+  method: 'POST',
+  path: '/f/:firm/people/roles',
+  permission: 'people.change',
+  params: FirmPath,
+  body: strict({
+    people: SeenList,
+    roles: Type.Array(choice(...ROLES), { minItems: 1, maxItems: ROLES.length, uniqueItems: true }),
+    how: choice('add', 'replace'),
+  }),
+  /** How many have other roles now; who had them already is left as they were. */
+  answer: strict({ changed: Count }),
+  problems: ['person-unknown', 'people-changed', 'role-not-yours', 'last-owner', 'nothing-to-change'],
+});
