@@ -113,6 +113,27 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
         .map(({ name, roles, account, invitedOn }) => [name, roles, account, invitedOn]),
     [['Ida Ostrander', ['staff'], 'invited', '2026-06-12']],
   ),
+  invitePeople: deed(
+    'person invited',
+    (firm) => ({
+      as: 'owner',
+      body: {
+        people: [1, 2].map((number) => {
+          const { id, name, email } = firm.person();
+          return { id, name: `${name} ${number}`, email };
+        }),
+        role: 'staff',
+      },
+    }),
+    async (_, firm, { body }) =>
+      (await firm.owner.done('listStaff')).people
+        .filter(({ id }) => body!.people.some((one) => one.id === id))
+        .map(({ name, roles, account }) => [name, roles, account]),
+    [
+      ['Somebody New 1', ['staff'], 'invited'],
+      ['Somebody New 2', ['staff'], 'invited'],
+    ],
+  ),
   sendInvitation: deed(
     'person invited',
     async (firm) => at('owner', (await firm.invited()).id),
@@ -562,6 +583,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   discardTimer: 'timers segments events',
   holdEntries: 'entries events',
   invitePerson: 'people roles invitations events',
+  invitePeople: 'people roles invitations events',
   sendInvitation: 'invitations events',
   createProject: 'agreements clients projects events',
   changeFirm: 'firm events',

@@ -62,6 +62,9 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   listPeople: () => ({}),
   listStaff: () => ({}),
   invitePerson: () => ({ body: { id: newId(), name: 'Somebody', email: `${newId()}@firm.example`, role: 'staff' } }),
+  invitePeople: () => ({
+    body: { people: [{ id: newId(), name: 'Somebody', email: `${newId()}@firm.example` }], role: 'staff' },
+  }),
   sendInvitation: ({ person }) => ({ params: { id: person } }),
   readFirm: () => ({}),
   changeFirm: () => ({ version: 99, body: FACTS }),
@@ -167,6 +170,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   listPay: 'ynyn ynyn',
   listStaff: 'ynnn ynnn',
   invitePerson: 'ynnn ynnn',
+  invitePeople: 'ynnn ynnn',
   sendInvitation: 'ynnn ynnn',
   createProject: 'yyyn yyyn',
   readFirm: 'ynnn ynnn',

@@ -498,6 +498,18 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'mate', body: firm.person({ id }) };
     },
   },
+  invitePeople: {
+    'addresses-taken': (firm) => ({ as: 'owner', body: several(firm, `MATE@${firm.world.slug}.example`) }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', body: { ...several(firm), role: 'manager' } };
+    },
+    'too-many-attempts': async (firm) => {
+      const body = several(firm);
+      await flooded(firm, body.people[1]!.email);
+      return { as: 'owner', body };
+    },
+  },
   sendInvitation: {
     'person-unknown': () => of('owner', newId()),
     'not-invited': (firm) => of('owner', firm.ids.staff),
@@ -672,6 +684,11 @@ const manyRoles = (people: { id: string; version: number }[]): Asked<'changeMany
 });
 
 const seenOf = async (firm: Firm, id: string) => ({ id, version: (await firm.known(id)).version });
+
+const several = (firm: Firm, last = `${newId()}@firm.example`) => ({
+  people: [`${newId()}@firm.example`, last].map((email) => ({ id: newId(), name: `Of ${firm.world.slug}`, email })),
+  role: 'staff' as const,
+});
 
 const teamFacts = (firm: Firm) => ({ name: `Team of ${newId()}`, leadId: firm.ids.staff, people: [firm.ids.mate] });
 

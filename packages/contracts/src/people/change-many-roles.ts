@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
 import { ROLES } from '@yellowwood/core';
+import { Role } from './invite-person';
 import { Count, FirmPath, SeenList, choice, endpoint, strict } from '../platform/fields';
 
 /** Give many people roles at once, beside what they have or instead of it: all of it, or nothing. */
@@ -12,7 +13,7 @@ export const changeManyRoles = endpoint({
   params: FirmPath,
   body: strict({
     people: SeenList,
-    roles: Type.Array(choice(...ROLES), { minItems: 1, maxItems: ROLES.length, uniqueItems: true }),
+    roles: Type.Array(Role, { minItems: 1, maxItems: ROLES.length, uniqueItems: true }),
     how: choice('add', 'replace'),
   }),
   /** How many have other roles now; who had them already is left as they were. */

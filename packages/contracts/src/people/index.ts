@@ -15,6 +15,7 @@ export * from './end-second-factor';
 export * from './end-sessions';
 export * from './end-team';
 export * from './forgot-password';
+export * from './invite-people';
 export * from './invite-person';
 export * from './join-firm';
 export * from './keep-view';

@@ -89,6 +89,11 @@ export const peopleProblems = sentences({
     title: 'This lead sees more than you',
     detail: 'Whoever leads this team sees of its people what you do not see of everybody. Ask the owner of the firm.',
   },
+  'addresses-taken': {
+    status: 409,
+    title: 'Some addresses are somebody’s already',
+    detail: 'Nobody was invited: {emails} stands twice, or is somebody’s of the firm already. Take it out, then send the rest.',
+  },
   'not-invited': {
     status: 409,
     title: 'Nobody is waited for',

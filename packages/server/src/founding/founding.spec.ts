@@ -492,6 +492,32 @@ describe('a firm of one’s own', () => {
       expect((await world.client().call('readInvitation', { body: { token } })).status).toBe(200);
     });
 
+    it('several at once: all of them, or none', async () => {
+      const { owner, slug } = await founder();
+      const { name } = (await owner.done('readMe')).firm;
+      const [one, two] = [address(), address()];
+      const ask = async (emails: readonly string[], as = owner) => {
+        const all = emails.map((email, index) => ({ id: newId(), name: ` Person ${index} `, email }));
+        const answer = await as.call('invitePeople', { body: { people: all, role: 'staff' } });
+        return answer.problem?.detail ?? 'done';
+      };
+      expect(await ask([one, two, one.toUpperCase()])).toContain(`${one.toUpperCase()} stands twice`);
+      expect((await people(owner)).length).toBe(1);
+      expect(await ask([one, two])).toBe('done');
+      expect((await people(owner)).map((who) => [who.name, who.account, who.roles])).toEqual([
+        ['Nora Quist', 'active', ['owner']],
+        ['Person 0', 'invited', ['staff']],
+        ['Person 1', 'invited', ['staff']],
+      ]);
+      expect(await ask([address(), two.toUpperCase()])).toContain(`${two.toUpperCase()} stands twice, or is somebody’s`);
+      expect((await people(owner)).length).toBe(3);
+      const client = new Client(world.base, slug);
+      const token = await mailbox.token(two, subject(name));
+      await client.done('joinFirm', { body: { token, account: { name: 'Two', password: STRONG, consents } } });
+      expect((await client.done('readMe')).person.name).toBe('Person 1');
+      expect(await ask([address()], client)).toContain('a right that you do not have');
+    });
+
     it('no more often than one is asked for oneself', async () => {
       const { owner, slug, body } = await firmWith();
       const strict = await serve(world.database, world.clock, { signInTries: 1 });

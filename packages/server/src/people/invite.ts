@@ -30,6 +30,32 @@ async function invite(context: Context, person: string, email: string, tries: nu
   await post(tx, { kind: 'invitation', recipient: email, about: id, firm: firm.id }, now);
 }
 
+interface Invited {
+  readonly id: string;
+  readonly name: string;
+  readonly email: string;
+}
+
+/** Adds people to the firm with a role and planned time, and sends the messages by which they come to an account. */
+async function add(context: Context, people: readonly Invited[], role: Role, tries: number): Promise<void> {
+  const { tx, firm } = context;
+  const startedOn = submissionPeriod(today(context), firm.period).from;
+  const [like] = await plannedByOwner.run({ day: today(context) }, tx);
+  for (const { id, name, email } of people) {
+    await addPerson.run({ firm: firm.id, id, name, email, zone: firm.zone, startedOn }, tx);
+    await addRole.run({ firm: firm.id, person: id, role }, tx);
+    if (like) await addPlannedTime.run({ firm: firm.id, person: id, validFrom: startedOn, planned: like.planned }, tx);
+    await invite(context, id, email, tries);
+  }
+  await audit(
+    context,
+    'person invited',
+    people.map(({ id, name, email }) => ({ kind: 'person', id, after: { name, email, role } })),
+  );
+}
+
+const trimmed = ({ id, name, email }: Invited): Invited => ({ id, name: name.trim(), email: email.trim() });
+
 /**
  * Adds somebody to the firm with a role and planned time, and sends the message by which they come to an account.
  * @param tries messages to one address before waiting begins
@@ -37,22 +63,39 @@ async function invite(context: Context, person: string, email: string, tries: nu
  */
 export async function invitePerson(
   context: Context,
-  { id, role, ...wish }: BodyOf<Endpoints['invitePerson']>,
+  { role, ...wish }: BodyOf<Endpoints['invitePerson']>,
   tries: number,
 ): Promise<AnswerOf<Endpoints['invitePerson']>> {
-  const { tx, firm } = context;
-  const [name, email] = [wish.name.trim(), wish.email.trim()];
+  const person = trimmed(wish);
   refuseForeign(context, [role]);
   await oneAtATime(context);
-  const [taken] = await findByAddress.run({ email }, tx);
+  const [taken] = await findByAddress.run({ email: person.email }, context.tx);
   if (taken) throw problem('address-taken');
-  const startedOn = submissionPeriod(today(context), firm.period).from;
-  await addPerson.run({ firm: firm.id, id, name, email, zone: firm.zone, startedOn }, tx);
-  await addRole.run({ firm: firm.id, person: id, role }, tx);
-  const [like] = await plannedByOwner.run({ day: today(context) }, tx);
-  if (like) await addPlannedTime.run({ firm: firm.id, person: id, validFrom: startedOn, planned: like.planned }, tx);
-  await invite(context, id, email, tries);
-  await audit(context, 'person invited', [{ kind: 'person', id, after: { name, email, role } }]);
+  await add(context, [person], role, tries);
+  return null;
+}
+
+/**
+ * Adds several people with one role, as one by one: all of them, or none.
+ * @throws the problems `role-not-yours`, `addresses-taken` with those that stand twice or are there, `too-many-attempts`
+ */
+export async function invitePeople(
+  context: Context,
+  { role, ...wish }: BodyOf<Endpoints['invitePeople']>,
+  tries: number,
+): Promise<null> {
+  const people = wish.people.map(trimmed);
+  refuseForeign(context, [role]);
+  await oneAtATime(context);
+  const taken: string[] = [];
+  const seen = new Set<string>();
+  for (const { email } of people) {
+    const there = await findByAddress.run({ email }, context.tx);
+    if (seen.has(email.toLowerCase()) || there.length > 0) taken.push(email);
+    seen.add(email.toLowerCase());
+  }
+  if (taken.length > 0) throw problem('addresses-taken', { emails: taken.join(', ') });
+  await add(context, people, role, tries);
   return null;
 }
 

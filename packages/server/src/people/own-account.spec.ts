@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { Secret, TOTP } from 'otpauth';
 import { v7 as newId } from 'uuid';
 import { Client, PASSWORD, PostOffice, TURN, Who, World, makeWorld, meanwhile, serve, until } from '../testing';
@@ -129,12 +129,14 @@ describe('one’s own account', () => {
     });
 
     it('asking no more often than a stranger may', async () => {
-      const strict = await serve(world.database, world.clock, { signInTries: 2 });
+      const strict = await serve(world.database, world.clock, { signInTries: 2, trustProxy: 'loopback' });
       const client = new Client(strict.base, world.slug);
       client.takeCookies(await signedIn('mate'));
-      const email = fresh();
-      const ask = async () =>
-        (await client.call('changeAddress', { body: { email, password: PASSWORD } })).problem?.code ?? 'done';
+      const [body, from] = [
+        { email: fresh(), password: PASSWORD },
+        { 'X-Forwarded-For': `10.9.${randomInt(256)}.${randomInt(256)}` },
+      ];
+      const ask = async () => (await client.request('POST', '/api/account/address', body, from)).problem?.code ?? 'done';
       expect([await ask(), await ask(), await ask()]).toEqual(['done', 'done', 'too-many-attempts']);
       await strict.close();
     });

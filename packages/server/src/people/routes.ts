@@ -26,7 +26,7 @@ import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
 import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns } from './change-person';
-import { invitePerson, listStaff, sendInvitation } from './invite';
+import { invitePeople, invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
 import { refuseWeak } from './password-strength';
 import { post } from './post';
@@ -333,6 +333,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   });
 
   mount(platform, endpoints.invitePerson, (context, { body }) => invitePerson(context, body, tries));
+
+  mount(platform, endpoints.invitePeople, (context, { body }) => invitePeople(context, body, tries));
 
   mount(platform, endpoints.sendInvitation, (context, { params }) => sendInvitation(context, params.id, tries));
 

@@ -14,6 +14,7 @@ export const createTeam: Check;
 export const endSecondFactor: Check;
 export const endTeam: Check;
 export const forgotPassword: Check;
+export const invitePeople: Check;
 export const invitePerson: Check;
 export const joinFirm: Check;
 export const keepView: Check;

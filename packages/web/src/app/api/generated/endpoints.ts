@@ -20,6 +20,7 @@ export const addresses = {
   endSessions: { method: 'DELETE', path: '/sessions', kind: 'open', domain: 'people' },
   endTeam: { method: 'POST', path: '/f/:firm/teams/:id/ending', kind: 'change', domain: 'people' },
   forgotPassword: { method: 'POST', path: '/password/forgotten', kind: 'open', domain: 'people' },
+  invitePeople: { method: 'POST', path: '/f/:firm/people/several', kind: 'command', domain: 'people' },
   invitePerson: { method: 'POST', path: '/f/:firm/people', kind: 'create', domain: 'people' },
   joinFirm: { method: 'POST', path: '/invitation/join', kind: 'open', domain: 'people' },
   keepView: { method: 'PUT', path: '/f/:firm/views/:name', kind: 'command', domain: 'people' },

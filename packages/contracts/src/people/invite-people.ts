@@ -1,0 +1,20 @@
+import { Type } from 'typebox';
+import { FirmPath, Id, endpoint, strict } from '../platform/fields';
+import { Role } from './invite-person';
+import { PersonName } from './person-name';
+import { Email } from './sign-in';
+
+/** Ask several people to join, with one role: all of them, or none. */
+export const invitePeople = endpoint({
+  summary: 'Ask several people to join, with one role: all of them, or none',
+  kind: 'command',
+  method: 'POST',
+  path: '/f/:firm/people/several',
+  permission: 'people.change',
+  params: FirmPath,
+  body: strict({
+    people: Type.Array(strict({ id: Id, name: PersonName, email: Email }), { minItems: 1, maxItems: 200 }),
+    role: Role,
+  }),
+  problems: ['addresses-taken', 'role-not-yours', 'too-many-attempts'],
+});
