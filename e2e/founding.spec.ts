@@ -103,6 +103,12 @@ test.describe.serial('a firm of one’s own', () => {
     await fits(owner);
     await owner.keyboard.press('Enter');
     await expect(owner.getByRole('row', { name: /Piers Stell/ })).toContainText('invited');
+    // A list as it comes out of a mail program.
+    await owner.getByRole('button', { name: 'Paste several' }).click();
+    await owner.getByLabel('A person a line').fill(`Ida Ostrander <ida@quist-${RUN}.example>\neli.grant@quist-${RUN}.example`);
+    await fits(owner);
+    await owner.getByRole('button', { name: 'Invite 2 people' }).click();
+    await expect(owner.getByRole('row', { name: /Eli Grant/ })).toContainText('invited');
 
     const page = await opened(browser, options);
     await followLink(page, piers.email, /Nora Quist invites you/);

@@ -65,6 +65,43 @@ describe('people in settings', () => {
     expect(page.element.querySelector('.invite')).toBeNull();
   });
 
+  it('are invited from a pasted list: all of them, or none', async () => {
+    await page.press('Invite somebody');
+    await page.press('Paste several');
+    const box = () => page.element.querySelector<HTMLTextAreaElement>('yw-invite-several textarea')!;
+    expect(document.activeElement).toBe(box());
+    const send = async () => {
+      page.element.querySelector('form')!.requestSubmit();
+      await page.settle(30);
+    };
+    await page.type('yw-invite-several textarea', 'Dora Finch, dora@firm.example\nnobody\neli.grant@firm.example');
+    expect(page.texts('.read p')).toEqual([
+      'Dora Finch (dora@firm.example), Eli Grant (eli.grant@firm.example)',
+      'Line 2 has no address: “nobody”',
+    ]);
+    await send();
+    expect([page.refused(), page.server.to('invitePeople').length]).toEqual([
+      jasmine.stringContaining('Mend the lines'),
+      0,
+    ] as never);
+    await page.type('yw-invite-several textarea', 'Dora Finch, dora@firm.example\neli.grant@firm.example');
+    page.server.on('invitePeople', () => refusal(409, 'addresses-taken', 'dora@firm.example stands twice.'));
+    await send();
+    expect(page.refused()).toContain('dora@firm.example');
+    page.server.on('invitePeople', () => null);
+    await send();
+    const [first, second] = page.server.to('invitePeople').map(({ body }) => body);
+    // The same list is the same people, also when it is sent once more.
+    expect(second).toEqual(first!);
+    expect(second!.role).toBe('staff');
+    expect(second!.people.map(({ name, email }) => [name, email])).toEqual([
+      ['Dora Finch', 'dora@firm.example'],
+      ['Eli Grant', 'eli.grant@firm.example'],
+    ]);
+    expect(page.text('.invite > [role=status]')).toContain('2 people are invited');
+    expect([box().value, document.activeElement]).toEqual(['', box()]);
+  });
+
   it('have roles given to several at once, with what that would do said before', async () => {
     const tick = (name: string) =>
       page.element.querySelector<HTMLInputElement>(`mat-checkbox input[aria-label="Choose ${name}"]`)!;

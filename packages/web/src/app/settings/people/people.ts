@@ -16,6 +16,7 @@ import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { InviteForm } from './invite-form';
+import { InviteSeveral } from './invite-several';
 import { ManyRoles } from './many-roles';
 import { PersonPanel } from './person-panel';
 import { ROLE_WORDS } from './roles';
@@ -27,7 +28,7 @@ const ACCOUNT_WORDS = { active: 'active', invited: 'invited', none: 'no account'
 /** Everybody of the firm: found, invited, and invited again. */
 @Component({
   selector: 'yw-people',
-  imports: [CellTemplate, Failure, InviteForm, Loading, ManyRoles, MatButton, MatCheckbox, PersonPanel, Table],
+  imports: [CellTemplate, Failure, InviteForm, InviteSeveral, Loading, ManyRoles, MatButton, MatCheckbox, PersonPanel, Table],
   templateUrl: './people.html',
   styleUrl: './people.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -140,6 +141,13 @@ export class PeopleScreen {
   protected wordOf({ account, invitedOn, leftOn }: Person): string {
     if (leftOn) return `left ${this.formats.day(leftOn)}`;
     return [ACCOUNT_WORDS[account], invitedOn ? this.formats.day(invitedOn) : ''].join(' ').trim();
+  }
+
+  /** Whether a list is pasted, instead of one person after the other. */
+  protected readonly several = signal(false);
+
+  protected invitedMany(count: number): void {
+    this.told.set(`${count} ${count === 1 ? 'person is' : 'people are'} invited, and join by the links of their messages.`);
   }
 
   protected invited(name: string): void {
