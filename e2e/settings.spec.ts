@@ -43,6 +43,7 @@ test('owner: a team is made, led and filled by typing; it goes into another', as
   await expect(table.getByRole('row', { name: /Masons/ })).toBeVisible();
   await page.getByRole('button', { name: 'New team' }).focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
   await page.keyboard.type('Scaffold');
   await page.keyboard.press('Tab');
   await page.keyboard.type('ines');
