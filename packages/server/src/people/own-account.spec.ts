@@ -260,6 +260,23 @@ describe('one’s own account', () => {
       await strict.close();
     });
 
+    it('of which guessing is held up also for whoever is signed in and knows the password', async () => {
+      const { client } = await withFactor();
+      const strict = await serve(world.database, world.clock, { signInTries: 1 });
+      const own = new Client(strict.base, world.slug);
+      own.takeCookies(client);
+      const guess = async (name: 'endSecondFactor' | 'renewRecoveryCodes') =>
+        (await own.call(name, { body: { code: '000000', ...(name === 'endSecondFactor' && { password: PASSWORD }) } as never }))
+          .problem.code;
+      expect([await guess('endSecondFactor'), await guess('endSecondFactor'), await guess('endSecondFactor')]).toEqual([
+        ...(['code-wrong', 'code-wrong', 'too-many-attempts'] as const),
+      ]);
+      later(60);
+      expect([await guess('renewRecoveryCodes'), await guess('renewRecoveryCodes')]).toEqual(['code-wrong', 'too-many-attempts']);
+      later(3600);
+      await strict.close();
+    });
+
     it('where the firm asks it of those who see money', async () => {
       const owner = await signedIn('owner');
       const bookkeeper = await signedIn('bookkeeper');

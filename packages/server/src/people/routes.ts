@@ -208,11 +208,14 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   const asked = <T>(request: Request, email: string, work: () => Promise<T>) =>
     guarded({ ...attemptOf(request, email), known: true }, work);
 
+  type Account = Awaited<ReturnType<typeof ownAccount>>;
+  async function refuseWrong(account: Account, password: string): Promise<void> {
+    if (!(await verify(account.passwordHash, password))) throw problem('password-wrong');
+  }
+
   async function withPassword(request: Request, password: string) {
     const account = await ownAccount(request);
-    await asked(request, account.email, async () => {
-      if (!(await verify(account.passwordHash, password))) throw problem('password-wrong');
-    });
+    await asked(request, account.email, () => refuseWrong(account, password));
     return account;
   }
 
@@ -262,8 +265,12 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   });
 
   open(endpoints.endSecondFactor, async (request, _response, body) => {
-    const account = await withPassword(request, body.password);
-    await asked(request, account.email, () => endSecondFactor(database, platform.clock, account, body.code));
+    const account = await ownAccount(request);
+    // Both as one: a right password must not forgive the codes that were guessed with it.
+    await asked(request, account.email, async () => {
+      await refuseWrong(account, body.password);
+      await endSecondFactor(database, platform.clock, account, body.code);
+    });
   });
 
   open(endpoints.forgotPassword, async (request, _response, body) => {

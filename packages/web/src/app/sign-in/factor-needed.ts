@@ -15,6 +15,7 @@ import { toTheWork } from './to-the-work';
         <h1>A second factor, please</h1>
         <p>This firm asks for one of everybody who sees money. Set it up for your account; then you go on where you were.</p>
         <yw-second-factor (kept)="goOn()" />
+        <p><button class="link" type="button" (click)="goOn()">I have one by now: go on</button></p>
       </section>
     </main>
   `,
