@@ -60,7 +60,10 @@ describe('the platform', () => {
     expect(nonces[0]).not.toBe(nonces[1]!);
     expect((await fetch(`${base}/api/nothing/here`)).status).toBe(404);
     const session = (await (await fetch(`${base}/api/session`)).json()) as { account: null; demo: { role: string }[] };
-    expect([session.account, session.demo.map((one) => one.role)]).toEqual([null, ['owner', 'manager', 'bookkeeper', 'staff']]);
+    expect([session.account, session.demo.map((one) => one.role)]).toEqual([
+      null,
+      [...(['owner', 'manager', 'bookkeeper', 'staff', 'project manager', 'administrator', 'auditor'] as const)],
+    ]);
     await server.close();
     rmSync(folder, { recursive: true, force: true });
   });
