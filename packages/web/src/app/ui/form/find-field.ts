@@ -74,7 +74,8 @@ export abstract class FindField<T> extends Field<T | null> {
   protected enter(event: Event): void {
     const typed = (this.typed() ?? '').trim();
     const trigger = this.trigger();
-    if (typed === '' || trigger.activeOption) return;
+    // The list itself takes Enter only while it is open; a line may be marked a moment before.
+    if (typed === '' || (trigger.panelOpen && trigger.activeOption)) return;
     const [first] = this.found();
     if (!first && !this.offer()) return;
     event.preventDefault();
