@@ -1,4 +1,4 @@
-/* @name lockPerson */
+/* @name lockPeople */
 select
   p.id as "id!",
   p.name as "name!",
@@ -6,27 +6,6 @@ select
   p.staff_number as "staffNumber!",
   p.zone as "zone!",
   p.left_on as "leftOn?",
-  p.version as "version!",
-  array(
-    select
-      r.role
-    from
-      person_role r
-    where
-      r.person_id = p.id
-    order by
-      r.role
-  ) as "roles!"
-from
-  person p
-where
-  p.id = :person!
-for update;
-
-/* @name lockPeople */
-select
-  p.id as "id!",
-  p.name as "name!",
   p.version as "version!",
   array(
     select

@@ -5,7 +5,6 @@ import {
   endMembership,
   giveRoles,
   lockPeople,
-  lockPerson,
   ownersWithAccount,
   raisePeople,
   raisePerson,
@@ -34,7 +33,7 @@ export async function oneAtATime(context: Context): Promise<void> {
 /** A person as they are, with nobody else changing them. @throws the problem `person-unknown` */
 export async function heldPerson(context: Context, person: string) {
   await oneAtATime(context);
-  const [known] = await lockPerson.run({ person }, context.tx);
+  const [known] = await lockPeople.run({ people: [person] }, context.tx);
   if (!known) throw problem('person-unknown');
   return { ...known, roles: known.roles as Role[] };
 }

@@ -191,6 +191,15 @@ describe('what a firm settles', () => {
         body: { people: [{ id: world.ids.staff, version: 1 }], roles: ['staff'], how: 'replace' },
       });
       expect(late.problem.detail).toContain('Staff Person');
+      // Whoever changes somebody meanwhile has their turn first.
+      const { id, version } = await staff('staff');
+      const meantime = await meanwhile(
+        world,
+        `select pg_advisory_xact_lock(hashtextextended('people ${world.firmId}', 0))`,
+        `update person set version = version + 1 where id = '${id}'`,
+        () => owner().call('changeManyRoles', { body: { people: [{ id, version }], roles: ['staff'], how: 'replace' } }),
+      );
+      expect(meantime.problem.code).toBe('people-changed');
     });
 
     it('of whom the last owner stays, also when two go at once', async () => {

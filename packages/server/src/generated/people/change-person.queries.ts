@@ -5,13 +5,13 @@ export type Json = null | boolean | number | string | Json[] | { [key: string]: 
 
 export type stringArray = (string)[];
 
-/** 'LockPerson' parameters type */
-export interface ILockPersonParams {
-  person: string;
+/** 'LockPeople' parameters type */
+export interface ILockPeopleParams {
+  people: stringArray;
 }
 
-/** 'LockPerson' return type */
-export interface ILockPersonResult {
+/** 'LockPeople' return type */
+export interface ILockPeopleResult {
   email: string;
   id: string;
   leftOn: string | null;
@@ -22,13 +22,13 @@ export interface ILockPersonResult {
   zone: string;
 }
 
-/** 'LockPerson' query type */
-export interface ILockPersonQuery {
-  params: ILockPersonParams;
-  result: ILockPersonResult;
+/** 'LockPeople' query type */
+export interface ILockPeopleQuery {
+  params: ILockPeopleParams;
+  result: ILockPeopleResult;
 }
 
-const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":355}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = :person!\nfor update"};
+const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":353,"b":360}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update"};
 
 /**
  * Query generated from SQL:
@@ -40,54 +40,6 @@ const lockPersonIR: any = {"usedParamSet":{"person":true},"params":[{"name":"per
  *   p.staff_number as "staffNumber!",
  *   p.zone as "zone!",
  *   p.left_on as "leftOn?",
- *   p.version as "version!",
- *   array(
- *     select
- *       r.role
- *     from
- *       person_role r
- *     where
- *       r.person_id = p.id
- *     order by
- *       r.role
- *   ) as "roles!"
- * from
- *   person p
- * where
- *   p.id = :person!
- * for update
- * ```
- */
-export const lockPerson = new PreparedQuery<ILockPersonParams,ILockPersonResult>(lockPersonIR);
-
-
-/** 'LockPeople' parameters type */
-export interface ILockPeopleParams {
-  people: stringArray;
-}
-
-/** 'LockPeople' return type */
-export interface ILockPeopleResult {
-  id: string;
-  name: string;
-  roles: stringArray;
-  version: number;
-}
-
-/** 'LockPeople' query type */
-export interface ILockPeopleQuery {
-  params: ILockPeopleParams;
-  result: ILockPeopleResult;
-}
-
-const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":254}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   p.id as "id!",
- *   p.name as "name!",
  *   p.version as "version!",
  *   array(
  *     select
