@@ -149,5 +149,19 @@ export async function loadBesides(loading: Loading): Promise<void> {
     'person_role',
     BESIDES.flatMap(({ name, roles }) => roles.map((role) => ({ firm_id, person_id: made.people.get(name), role }))),
   );
+  // A role of the firm's own, and an exception for one person.
+  const foreman = seed.id(now);
+  const rights = {
+    'time.record': 'own',
+    'time.read': 'team',
+    'time.correct': 'team',
+    'work.read': 'own',
+    'history.read': 'team',
+  };
+  await insert(tx, 'own_role', [{ firm_id, id: foreman, name: 'Foreman', rights, version: 1 }]);
+  await insert(tx, 'person_own_role', [{ firm_id, person_id: made.people.get('Jarek Holloway'), role_id: foreman }]);
+  await insert(tx, 'person_exception', [
+    { firm_id, person_id: made.people.get('Odile Fenwright'), permission: 'cost.read', reach: null },
+  ]);
   await giveAccounts(loading, seed, (name) => BESIDES.some((one) => one.name === name));
 }

@@ -67,6 +67,7 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
       zone: ZONE,
       positionName: person.position,
       roles: ['owner'],
+      ownRoles: [],
       rights: FULL,
     },
     now,

@@ -161,7 +161,11 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   ),
   changeRoles: deed(
     'roles changed',
-    async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)), body: { roles: ['staff', 'manager'] } }),
+    async (firm) => ({
+      as: 'owner',
+      ...(await firm.known((await firm.invited()).id)),
+      body: { roles: ['staff', 'manager'], ownRoles: [] },
+    }),
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.roles,
     ['manager', 'staff'],
   ),
@@ -170,7 +174,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (firm) => {
       const people = [];
       for (let count = 0; count < 2; count += 1) people.push({ id: (await firm.invited()).id, version: 1 });
-      return { as: 'owner', body: { people, roles: ['manager'], how: 'add' } };
+      return { as: 'owner', body: { people, roles: ['manager'], ownRoles: [], how: 'add' } };
     },
     async (answer, firm, { body }) => [
       answer.changed,
@@ -191,6 +195,39 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)) }),
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
+  ),
+  createRole: deed(
+    'role made',
+    () => ({ as: 'owner', body: { id: newId(), name: 'Clerk', rights: { 'time.read': 'firm' } } }),
+    async (_, firm, { body }) => (await firm.owner.done('listRoles')).roles.find(({ id }) => id === body!.id)!.rights,
+    { 'time.read': 'firm' },
+  ),
+  changeRole: deed(
+    'role changed',
+    async (firm) => ({
+      ...{ as: 'owner', params: { id: await firm.role() }, version: 1 },
+      body: { name: 'Other', rights: { 'time.read': 'team' } },
+    }),
+    async (_, firm, { params }) => {
+      const { name, rights, version } = (await firm.owner.done('listRoles')).roles.find(({ id }) => id === params!.id)!;
+      return [name, rights, version];
+    },
+    ['Other', { 'time.read': 'team' }, 2],
+  ),
+  endRole: deed(
+    'role ended',
+    async (firm) => ({ as: 'owner', params: { id: await firm.role() }, version: 1, body: {} }),
+    async (_, firm, { params }) => (await firm.owner.done('listRoles')).roles.some(({ id }) => id === params!.id),
+    false,
+  ),
+  changeExceptions: deed(
+    'exceptions changed',
+    async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known((await firm.invited()).id)) },
+      body: { 'time.record': null, 'values.read': 'team' },
+    }),
+    async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.exceptions,
+    { 'time.record': null, 'values.read': 'team' },
   ),
   createTeam: deed(
     'team made',
@@ -592,6 +629,10 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changeManyRoles: 'people roles events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
+  createRole: 'ownRoles events',
+  changeRole: 'ownRoles events',
+  endRole: 'ownRoles events',
+  changeExceptions: 'people exceptions events',
   changeTeam: 'teams events',
   endTeam: 'teams events',
   leaveFirm: 'people events',

@@ -598,18 +598,123 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', ...(await firm.known(firm.ids.staff)), body: { name, email, staffNumber } };
     },
   },
-  changeRoles: {
-    'person-unknown': () => ({ ...of('owner', newId(), { roles: ['staff'] }), version: 1 }),
-    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, { roles: ['manager'] }), version: 99 }),
+  createRole: {
+    'already-there': async (firm) => {
+      const id = newId();
+      await firm.world.sql("insert into own_role (firm_id, id, name, rights) values ($1, $2, $3, '{}')", [
+        firm.world.firmId,
+        id,
+        id,
+      ]);
+      return { as: 'owner', body: { ...clerk, name: `Other ${id}`, id } };
+    },
+    'role-exists': async (firm) => {
+      const id = await firm.role();
+      return { as: 'owner', body: { ...clerk, id: newId(), name: `ROLE ${id}` } };
+    },
     'role-not-yours': async (firm) => {
       await firm.administrator();
-      return { as: 'mate', ...(await firm.known(firm.ids.staff)), body: { roles: ['manager'] } };
+      return { as: 'mate', body: { ...clerk, id: newId(), rights: { 'values.read': 'firm' } } };
     },
-    'last-owner': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.owner)), body: { roles: ['staff'] } }),
-    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)), body: { roles: ['staff'] } }),
+    'reach-not-given': () => ({ as: 'owner', body: { ...clerk, id: newId(), rights: { 'pay.read': 'team' } } }),
+  },
+  changeRole: {
+    'role-unknown': () => ({ ...of('owner', newId(), clerk), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.role(), clerk), version: 99 }),
+    'role-exists': async (firm) => {
+      const other = await firm.role();
+      return { ...of('owner', await firm.role(), { ...clerk, name: `ROLE ${other}` }), version: 1 };
+    },
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { ...of('mate', await firm.role({ 'values.read': 'firm' }), clerk), version: 1 };
+    },
+    'reach-not-given': async (firm) => ({
+      ...of('owner', await firm.role(), { ...clerk, rights: { 'time.record': 'firm' } }),
+      version: 1,
+    }),
+    'nothing-to-change': async (firm) => {
+      const id = await firm.role();
+      return { ...of('owner', id, { name: ` Role ${id} `, rights: { 'time.read': 'firm' } }), version: 1 };
+    },
+  },
+  endRole: {
+    'role-unknown': () => ({ ...of('owner', newId(), {}), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.role(), {}), version: 99 }),
+    'role-held': async (firm) => {
+      const id = await firm.role();
+      const known = await firm.known((await firm.invited()).id);
+      await firm.owner.done('changeRoles', { ...known, body: { roles: [], ownRoles: [id] } });
+      return { ...of('owner', id, {}), version: 1 };
+    },
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { ...of('mate', await firm.role({ 'values.read': 'firm' }), {}), version: 1 };
+    },
+  },
+  changeExceptions: {
+    'person-unknown': () => ({ ...of('owner', newId(), { 'pay.read': 'firm' }), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, { 'pay.read': 'firm' }), version: 99 }),
+    'owner-whole': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.owner)) },
+      body: { 'pay.read': null },
+    }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', ...(await firm.known(firm.ids.staff)), body: { 'pay.read': 'firm' } };
+    },
+    'reach-not-given': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { 'pay.read': 'own' },
+    }),
+    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)), body: {} }),
+  },
+  readWhyMay: {
+    'person-unknown': (firm) => ({
+      ...{ as: 'owner', params: { id: firm.ids.staff } },
+      query: { right: 'time.read', person: newId() },
+    }),
+    'project-unknown': (firm) => ({
+      ...{ as: 'owner', params: { id: firm.ids.staff } },
+      query: { right: 'time.read', person: firm.ids.staff, project: newId() },
+    }),
+  },
+  changeRoles: {
+    'person-unknown': () => ({ ...of('owner', newId(), { roles: ['staff'], ownRoles: [] }), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, { roles: ['manager'], ownRoles: [] }), version: 99 }),
+    'role-unknown': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { roles: [], ownRoles: [newId()] },
+    }),
+    'role-missing': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { roles: [], ownRoles: [] },
+    }),
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', ...(await firm.known(firm.ids.staff)), body: { roles: ['manager'], ownRoles: [] } };
+    },
+    'last-owner': async (firm) => ({
+      as: 'owner',
+      ...(await firm.known(firm.ids.owner)),
+      body: { roles: ['staff'], ownRoles: [] },
+    }),
+    'nothing-to-change': async (firm) => ({
+      as: 'owner',
+      ...(await firm.known(firm.ids.staff)),
+      body: { roles: ['staff'], ownRoles: [] },
+    }),
   },
   changeManyRoles: {
     'person-unknown': () => manyRoles([{ id: newId(), version: 1 }]),
+    'role-unknown': async (firm) => ({
+      as: 'owner',
+      body: { people: [await seenOf(firm, firm.ids.staff)], roles: [], ownRoles: [newId()], how: 'add' },
+    }),
+    'role-missing': async (firm) => ({
+      as: 'owner',
+      body: { people: [await seenOf(firm, firm.ids.staff)], roles: [], ownRoles: [], how: 'replace' },
+    }),
     'people-changed': (firm) => manyRoles([{ id: firm.ids.staff, version: 99 }]),
     'role-not-yours': async (firm) => {
       await firm.administrator();
@@ -618,7 +723,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'last-owner': async (firm) => manyRoles([await seenOf(firm, firm.ids.owner)]),
     'nothing-to-change': async (firm) => ({
       as: 'owner',
-      body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], how: 'add' },
+      body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], ownRoles: [], how: 'add' },
     }),
   },
   personLeaves: {
@@ -679,8 +784,10 @@ const ruled = async (firm: Firm) => ({
   version: (await firm.owner.done('readSignInRule')).version,
 });
 
+const clerk = { name: 'Clerk', rights: { 'time.read': 'firm' as const } };
+
 const manyRoles = (people: { id: string; version: number }[]): Asked<'changeManyRoles'> => ({
-  ...{ as: 'owner', body: { people, roles: ['manager'], how: 'replace' } },
+  ...{ as: 'owner', body: { people, roles: ['manager'], ownRoles: [], how: 'replace' } },
 });
 
 const seenOf = async (firm: Firm, id: string) => ({ id, version: (await firm.known(id)).version });

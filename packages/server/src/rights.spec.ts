@@ -52,6 +52,7 @@ describe('rights', () => {
             upTo: '2026-06-14',
             show: 'all',
             figure: 'cost',
+            right: 'time.read',
             person: of['staff']!,
           };
           const query = new URLSearchParams(

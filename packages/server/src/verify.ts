@@ -44,6 +44,7 @@ for (const { firm_id: id, slug, name } of firms.rows) {
         zone: firm!.zone,
         positionName: null,
         roles: ['owner'],
+        ownRoles: [],
         rights: rightsOf(['owner']),
       },
       now: process.env['YELLOWWOOD_CLOCK'] ?? new Date().toISOString(),

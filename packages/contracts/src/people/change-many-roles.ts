@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { ROLES } from '@yellowwood/core';
-import { Role } from './invite-person';
+import { OwnRoleIds, Role } from './held';
 import { Count, FirmPath, SeenList, choice, endpoint, strict } from '../platform/fields';
 
 /** Give many people roles at once, beside what they have or instead of it: all of it, or nothing. */
@@ -13,10 +13,19 @@ export const changeManyRoles = endpoint({
   params: FirmPath,
   body: strict({
     people: SeenList,
-    roles: Type.Array(Role, { minItems: 1, maxItems: ROLES.length, uniqueItems: true }),
+    roles: Type.Array(Role, { maxItems: ROLES.length, uniqueItems: true }),
+    ownRoles: OwnRoleIds,
     how: choice('add', 'replace'),
   }),
   /** How many have other roles now; who had them already is left as they were. */
   answer: strict({ changed: Count }),
-  problems: ['person-unknown', 'people-changed', 'role-not-yours', 'last-owner', 'nothing-to-change'],
+  problems: [
+    'person-unknown',
+    'role-unknown',
+    'role-missing',
+    'people-changed',
+    'role-not-yours',
+    'last-owner',
+    'nothing-to-change',
+  ],
 });

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { FirmAndId, endpoint, strict } from '../platform/fields';
-import { Role } from './invite-person';
+import { OwnRoleIds, Role } from './held';
 
 /** Give somebody other roles: no role that one does not hold, and the last owner stays one. */
 export const changeRoles = endpoint({
@@ -10,6 +10,7 @@ export const changeRoles = endpoint({
   path: '/f/:firm/people/:id/roles',
   permission: 'people.change',
   params: FirmAndId,
-  body: strict({ roles: Type.Array(Role, { minItems: 1, maxItems: 8, uniqueItems: true }) }),
-  problems: ['person-unknown', 'role-not-yours', 'last-owner', 'nothing-to-change'],
+  /** At least one of both kinds. */
+  body: strict({ roles: Type.Array(Role, { maxItems: 8, uniqueItems: true }), ownRoles: OwnRoleIds }),
+  problems: ['person-unknown', 'role-unknown', 'role-missing', 'role-not-yours', 'last-owner', 'nothing-to-change'],
 });

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { FirmPath, Id, endpoint, strict } from '../platform/fields';
-import { Role } from './invite-person';
+import { Role } from './held';
 import { PersonName } from './person-name';
 import { Email } from './sign-in';
 

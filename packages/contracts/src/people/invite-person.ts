@@ -1,11 +1,7 @@
-import { ROLES } from '@yellowwood/core';
-import { Static } from 'typebox';
-import { FirmPath, Id, choice, endpoint, strict } from '../platform/fields';
+import { FirmPath, Id, endpoint, strict } from '../platform/fields';
+import { Role } from './held';
 import { PersonName } from './person-name';
 import { Email } from './sign-in';
-
-export const Role = choice(...ROLES);
-export type Role = Static<typeof Role>;
 
 /** Have somebody join: a person of the firm at once, with an account once they follow the link of their message. */
 export const invitePerson = endpoint({

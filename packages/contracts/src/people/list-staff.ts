@@ -1,6 +1,6 @@
 import { Static, Type } from 'typebox';
 import { Day, FirmPath, Id, Name, Version, choice, endpoint, nullable, strict } from '../platform/fields';
-import { Role } from './invite-person';
+import { ExceptionsField, OwnRole, Role } from './held';
 
 export const Staff = strict({
   people: Type.Array(
@@ -12,6 +12,9 @@ export const Staff = strict({
       position: nullable(Name),
       teams: Type.Array(Name),
       roles: Type.Array(Role),
+      /** The firm's own roles that they have. */
+      ownRoles: Type.Array(Id),
+      exceptions: ExceptionsField,
       /** Whether they have an account here, were asked to have one, or neither. */
       account: choice('active', 'invited', 'none'),
       /** The last day of somebody who has left. */
@@ -23,6 +26,8 @@ export const Staff = strict({
   ),
   /** The roles that one may give. */
   roles: Type.Array(Role),
+  /** The firm's own roles. */
+  ownRoles: Type.Array(OwnRole),
 });
 export type Staff = Static<typeof Staff>;
 

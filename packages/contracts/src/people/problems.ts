@@ -73,6 +73,32 @@ export const peopleProblems = sentences({
     title: 'This role is not yours to give',
     detail: 'The role holds rights that you do not hold. Choose another, or ask somebody who holds them.',
   },
+  'role-unknown': { status: 404, title: 'No such role', detail: 'This role does not exist any more. Load the list again.' },
+  'role-missing': {
+    status: 409,
+    title: 'Everybody has a role',
+    detail: 'Somebody would have no role left. Give at least one.',
+  },
+  'role-exists': {
+    status: 409,
+    title: 'A role of this name is there',
+    detail: 'Two roles of one name cannot be told apart. Take another name.',
+  },
+  'role-held': {
+    status: 409,
+    title: 'Somebody has this role',
+    detail: '{count} still have it. Give them other roles first, then end it.',
+  },
+  'reach-not-given': {
+    status: 422,
+    title: 'No right reaches like that',
+    detail: '{rights} cannot be given that far. Choose among the reaches that it has.',
+  },
+  'owner-whole': {
+    status: 409,
+    title: 'An owner may do everything',
+    detail: 'An owner has no exceptions. Give them another role instead of it first.',
+  },
   'address-taken': {
     status: 409,
     title: 'This address is somebody’s already',

@@ -10,25 +10,18 @@ import {
   choice,
   endpoint,
   nullable,
-  optional,
   strict,
 } from '../platform/fields';
-import { Static, TOptional, Type } from 'typebox';
+import { Static, Type } from 'typebox';
 import { View } from './view';
-import { PERMISSIONS, REACHES, ROLES } from '@yellowwood/core';
-
-export const Reach = choice(...REACHES);
-export type Reach = Static<typeof Reach>;
+import { RightsField, Role } from './held';
 
 export const Me = strict({
   person: strict({ id: Id, version: Version, name: Name, zone: Type.String(), position: nullable(Name) }),
-  roles: Type.Array(choice(...ROLES)),
-  rights: strict(
-    Object.fromEntries(PERMISSIONS.map((permission) => [permission, optional(Reach)])) as Record<
-      (typeof PERMISSIONS)[number],
-      TOptional<typeof Reach>
-    >,
-  ),
+  roles: Type.Array(Role),
+  /** The firm's own roles that one has, by name. */
+  ownRoles: Type.Array(Name),
+  rights: RightsField,
   firm: strict({
     slug: Type.String(),
     name: Name,

@@ -1,4 +1,26 @@
-import { PERMISSIONS, REACHES, ROLES, covers, mayGive, mayLetLead, rightsOf, rolesWith, seesMoney, widest } from './rights';
+import {
+  Exceptions,
+  Held,
+  NEEDS,
+  PERMISSIONS,
+  REACHES,
+  ROLES,
+  ROLE_RIGHTS,
+  covers,
+  isOfPeople,
+  mayGive,
+  mayGiveRights,
+  mayLetLead,
+  narrowest,
+  reachAndSources,
+  reachesOf,
+  rightsHeld,
+  rightsOf,
+  rolesWith,
+  seesMoney,
+  waysTo,
+  widest,
+} from './rights';
 
 describe('rights', () => {
   it('keep values, cost and pay apart', () => {
@@ -28,8 +50,9 @@ describe('rights', () => {
   it('are given by whoever holds them, at least as far', () => {
     const given = (role: (typeof ROLES)[number]) => ROLES.filter((one) => mayGive(rightsOf([role]), one));
     expect(given('owner')).toEqual([...ROLES]);
-    expect(given('manager')).toEqual(['manager', 'project manager', 'staff']);
-    expect(given('project manager')).toEqual(['project manager', 'staff']);
+    // Whom another lead reaches, they do not.
+    expect(given('manager')).toEqual(['staff']);
+    expect(given('project manager')).toEqual(['staff']);
     // Reads all and records nothing: not even staff are theirs to make.
     expect(given('auditor')).toEqual(['auditor']);
     // A bookkeeper reviews nobody, and so gives nobody the right to.
@@ -84,5 +107,122 @@ describe('the widest of two reaches', () => {
       ['firm', 'firm', 'firm', 'firm', 'firm'],
     ]);
     expect('pay.read' in rightsOf(['staff'])).toBeFalse();
+    // The narrowest is the other one, and none where one is missing.
+    for (const a of all) for (const b of all) expect(narrowest(a, b)).toBe(a && b ? (widest(a, b) === a ? b : a) : undefined);
+    expect(narrowest('firm', 'own')).toBe('own');
+  });
+});
+
+describe('what somebody was given', () => {
+  const held = (names: Partial<Held>): Held => ({ roles: ['staff'], ownRoles: [], exceptions: {}, ...names });
+  const clerk = { id: 'c', name: 'Clerk', rights: { 'time.read': 'firm', 'values.read': 'team' } } as const;
+
+  it('adds up from roles, the firm’s own ones too', () => {
+    expect(rightsHeld(held({ ownRoles: [clerk] }))).toEqual({ ...ROLE_RIGHTS.staff, 'time.read': 'firm', 'values.read': 'team' });
+    expect(rightsHeld(held({ roles: ['auditor'], ownRoles: [clerk] }))['values.read']).toBe('firm');
+    for (const role of ROLES) expect(rightsOf([role])).toEqual(ROLE_RIGHTS[role]);
+  });
+
+  it('is for one person what the exception says, wider or narrower', () => {
+    const of = (exceptions: Exceptions) => rightsHeld(held({ roles: ['manager'], exceptions }));
+    expect(of({ 'cost.read': null })['cost.read']).toBeUndefined();
+    expect(of({ 'cost.read': 'project' })['cost.read']).toBe('project');
+    expect(of({ 'pay.read': 'firm' })['pay.read']).toBe('firm');
+    expect('pay.read' in of({})).toBeFalse();
+  });
+
+  it('reaches no further than the right without which it is of no use', () => {
+    const of = (exceptions: Exceptions) => rightsHeld(held({ roles: ['bookkeeper'], exceptions }));
+    expect(of({ 'values.read': null })).toEqual(
+      Object.fromEntries(
+        Object.entries(ROLE_RIGHTS.bookkeeper).filter(
+          ([name]) => !['values.read', 'entries.price', 'invoices.read', 'invoices.issue', 'payments.record'].includes(name),
+        ),
+      ),
+    );
+    expect(of({ 'values.read': 'team' })['invoices.read']).toBe('team');
+    // Whoever issues does it for the firm: it has no smaller reach, nor has pricing that of oneself.
+    expect(of({ 'values.read': 'team' })['invoices.issue']).toBeUndefined();
+    expect(of({ 'time.read': 'own' })['entries.price']).toBeUndefined();
+    // Nothing of what the roles give is held back by that.
+    for (const role of ROLES)
+      for (const permission of PERMISSIONS)
+        for (const needed of ROLE_RIGHTS[role][permission] ? (NEEDS[permission] ?? []) : [])
+          expect(widest(ROLE_RIGHTS[role][permission], ROLE_RIGHTS[role][needed])).toBe(ROLE_RIGHTS[role][needed]);
+  });
+
+  it('is told with all that it comes from, and what holds it back', () => {
+    const two = held({ roles: ['staff', 'manager'], ownRoles: [clerk] });
+    expect(reachAndSources(two, 'time.read')).toEqual({
+      reach: 'firm',
+      sources: [
+        { kind: 'role', name: 'staff', reach: 'own' },
+        { kind: 'role', name: 'manager', reach: 'team' },
+        { kind: 'own role', name: 'Clerk', reach: 'firm' },
+      ],
+    });
+    const less = held({ roles: ['bookkeeper'], exceptions: { 'values.read': null } });
+    expect(reachAndSources(less, 'values.read')).toEqual({ reach: undefined, sources: [{ kind: 'exception', reach: null }] });
+    expect(reachAndSources(less, 'payments.record')).toEqual({
+      reach: undefined,
+      sources: [
+        { kind: 'role', name: 'bookkeeper', reach: 'firm' },
+        { kind: 'needs', name: 'invoices.read', reach: null },
+      ],
+    });
+  });
+
+  it('holds a right exactly where something gives it, for every right and source', () => {
+    for (const permission of PERMISSIONS)
+      for (const role of ROLES)
+        for (const own of [undefined, ...reachesOf(permission)])
+          for (const exception of [undefined, null, ...reachesOf(permission)]) {
+            const one = held({
+              roles: [role],
+              ownRoles: own ? [{ ...clerk, rights: { [permission]: own } }] : [],
+              exceptions: exception === undefined ? {} : { [permission]: exception },
+            });
+            const { reach, sources } = reachAndSources(one, permission);
+            expect(rightsHeld(one)[permission]).toBe(reach);
+            const given = sources.filter(({ kind }) => kind !== 'needs').map((source) => source.reach ?? undefined);
+            const limits = sources.filter(({ kind }) => kind === 'needs');
+            const all = given.reduce(widest, undefined);
+            if (limits.length === 0) expect(reach).toBe(all);
+            else expect(widest(reach, limits.at(-1)!.reach ?? undefined)).toBe(limits.at(-1)!.reach ?? undefined);
+            expect(reach === undefined || reachesOf(permission).includes(reach)).toBeTrue();
+          }
+  });
+
+  it('is given no further than roles give it, and by who holds it for everybody', () => {
+    expect(reachesOf('time.read')).toEqual([...REACHES]);
+    expect([reachesOf('pay.read'), reachesOf('time.record')]).toEqual([['firm'], ['own']]);
+    expect(PERMISSIONS.filter((permission) => !isOfPeople(permission))).toEqual([
+      ...(['time.record', 'pay.read', 'agreements.change', 'invoices.issue', 'payments.record'] as const),
+      ...(['people.change', 'firm.change'] as const),
+    ]);
+    const mine = { 'time.read': 'firm', 'values.read': 'team', 'time.record': 'own' } as const;
+    expect(mayGiveRights(mine, { 'time.read': 'team', 'time.record': 'own', 'values.read': 'own' })).toBeTrue();
+    expect(mayGiveRights(mine, { 'values.read': 'team' })).toBeFalse();
+    expect(mayGiveRights(mine, { 'cost.read': 'own' })).toBeFalse();
+  });
+
+  it('covers a subject in exactly the ways that are told', () => {
+    const teams = [
+      { name: 'North', people: new Set(['mate', 'me']) },
+      { name: 'South', people: new Set(['mate']) },
+    ];
+    const asker = { personId: 'me', teamPeople: new Set(['mate', 'me']) };
+    for (const reach of [undefined, ...REACHES])
+      for (const personId of ['me', 'mate', 'stranger', null])
+        for (const managerId of ['me', 'other', null]) {
+          const subject = { personId, managerId };
+          expect(waysTo(reach, 'me', teams, subject).length > 0).toBe(covers(reach, asker, subject));
+        }
+    expect(waysTo('team', 'me', teams, { personId: 'mate', managerId: 'me' })).toEqual([
+      { kind: 'project' },
+      { kind: 'team', name: 'North' },
+      { kind: 'team', name: 'South' },
+    ]);
+    expect(waysTo('firm', 'me', [], { personId: 'me' })).toEqual([{ kind: 'everybody' }, { kind: 'oneself' }]);
   });
 });

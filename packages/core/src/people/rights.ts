@@ -140,29 +140,132 @@ export function widest(a: Reach | undefined, b: Reach | undefined): Reach | unde
   return REACHES.indexOf(a) >= REACHES.indexOf(b) ? a : b;
 }
 
+/** The narrowest of two reaches: how far two rights are held together. */
+export function narrowest(a: Reach | undefined, b: Reach | undefined): Reach | undefined {
+  if (!a || !b) return undefined;
+  return widest(a, b) === a ? b : a;
+}
+
 /** The roles that hold a right, however far. */
 export function rolesWith(permission: Permission): Role[] {
   return ROLES.filter((role) => ROLE_RIGHTS[role][permission] !== undefined);
 }
 
-/** The rights of somebody with these roles. */
-export function rightsOf(roles: readonly Role[]): Rights {
-  const rights: Partial<Record<Permission, Reach>> = {};
-  for (const role of roles) {
-    for (const permission of PERMISSIONS) {
-      const reach = widest(rights[permission], ROLE_RIGHTS[role][permission]);
-      if (reach) rights[permission] = reach;
+/** How far a right is given by the roles that there are: further or less far it is given by nothing else either. */
+export function reachesOf(permission: Permission): Reach[] {
+  return REACHES.filter((reach) => ROLES.some((role) => ROLE_RIGHTS[role][permission] === reach));
+}
+
+/** What a right is about: the time and the money of people and their work; or the firm as a whole, which has no parts. */
+export function isOfPeople(permission: Permission): boolean {
+  return reachesOf(permission).some((reach) => reach === 'team' || reach === 'project');
+}
+
+/**
+ * Rights that are of no use without another, at least as far: nobody decides on time that they cannot see, or bills what
+ * they cannot see the price of.
+ */
+export const NEEDS: Readonly<Partial<Record<Permission, readonly Permission[]>>> = {
+  'time.correct': ['time.read'],
+  'time.review': ['time.read'],
+  'entries.price': ['time.read', 'values.read'],
+  'agreements.change': ['work.read', 'values.read'],
+  'invoices.read': ['values.read'],
+  'invoices.issue': ['time.read', 'values.read', 'invoices.read'],
+  'payments.record': ['invoices.read'],
+  'work.change': ['work.read'],
+};
+
+/** A role that a firm has made for itself. */
+export interface OwnRole {
+  readonly id: string;
+  readonly name: string;
+  readonly rights: Rights;
+}
+
+/** The reach of single rights for one person, instead of what their roles give; null where they have it not at all. */
+export type Exceptions = Readonly<Partial<Record<Permission, Reach | null>>>;
+
+/** What somebody was given: roles, the firm's own ones among them, and exceptions for them alone. */
+export interface Held {
+  readonly roles: readonly Role[];
+  readonly ownRoles: readonly OwnRole[];
+  readonly exceptions: Exceptions;
+}
+
+/** Where a right comes from, or what keeps it from reaching further. */
+export type Source =
+  | { readonly kind: 'role'; readonly name: Role; readonly reach: Reach }
+  | { readonly kind: 'own role'; readonly name: string; readonly reach: Reach }
+  | { readonly kind: 'exception'; readonly reach: Reach | null }
+  /** Another right, without which this one is of no use, reaches less far. */
+  | { readonly kind: 'needs'; readonly name: Permission; readonly reach: Reach | null };
+
+/**
+ * How far a right reaches for somebody, and all that it comes from: their roles add up, an exception stands instead of
+ * them, and no right reaches further than the ones that it needs.
+ */
+export function reachAndSources(held: Held, permission: Permission): { reach: Reach | undefined; sources: Source[] } {
+  const sources: Source[] = [];
+  let reach: Reach | undefined;
+  const exception = held.exceptions[permission];
+  if (exception === undefined) {
+    for (const role of held.roles) {
+      const given = ROLE_RIGHTS[role][permission];
+      if (given) sources.push({ kind: 'role', name: role, reach: given });
+      reach = widest(reach, given);
     }
+    for (const { name, rights } of held.ownRoles) {
+      const given = rights[permission];
+      if (given) sources.push({ kind: 'own role', name, reach: given });
+      reach = widest(reach, given);
+    }
+  } else {
+    sources.push({ kind: 'exception', reach: exception });
+    reach = exception ?? undefined;
+  }
+  for (const name of reach ? (NEEDS[permission] ?? []) : []) {
+    const needed = reachAndSources(held, name).reach;
+    if (widest(reach, needed) === needed) continue;
+    sources.push({ kind: 'needs', name, reach: needed ?? null });
+    reach = reachesOf(permission)
+      .filter((one) => widest(one, needed) === needed)
+      .at(-1);
+    if (!reach) break;
+  }
+  return { reach, sources };
+}
+
+/** The rights of somebody by all that they were given. */
+export function rightsHeld(held: Held): Rights {
+  const rights: Partial<Record<Permission, Reach>> = {};
+  for (const permission of PERMISSIONS) {
+    const { reach } = reachAndSources(held, permission);
+    if (reach) rights[permission] = reach;
   }
   return rights;
 }
 
-/** Whether somebody with these rights may give a role: nobody gives a right, or a reach of it, that they do not hold. */
-export function mayGive(rights: Rights, role: Role): boolean {
+/** The rights of somebody with these roles. */
+export function rightsOf(roles: readonly Role[]): Rights {
+  return rightsHeld({ roles, ownRoles: [], exceptions: {} });
+}
+
+/**
+ * Whether somebody may give others what these rights are: a right over oneself is given by whoever has it at all; one
+ * over teams or projects reaches whomever its holder leads, and so it is given by who has it for everybody.
+ */
+export function mayGiveRights(rights: Rights, given: Rights): boolean {
   return PERMISSIONS.every((permission) => {
-    const reach = ROLE_RIGHTS[role][permission];
-    return !reach || widest(rights[permission], reach) === rights[permission];
+    const reach = given[permission];
+    if (!reach) return true;
+    return reach === 'own' ? rights[permission] !== undefined : rights[permission] === 'firm';
   });
+}
+
+/** Whether somebody with these rights may give a role. */
+export function mayGive(rights: Rights, role: Role): boolean {
+  return mayGiveRights(rights, ROLE_RIGHTS[role]);
 }
 
 /**
@@ -202,4 +305,29 @@ export function covers(reach: Reach | undefined, asker: Asker, subject: Subject)
   if (reach === 'own') return false;
   if (subject.managerId === asker.personId) return true;
   return reach === 'team' && subject.personId !== null && asker.teamPeople.has(subject.personId);
+}
+
+/** Why a reach covers a subject. */
+export type Way =
+  | { readonly kind: 'everybody' }
+  | { readonly kind: 'oneself' }
+  | { readonly kind: 'project' }
+  | { readonly kind: 'team'; readonly name: string };
+
+/** Every way in which a reach covers a subject; none where it does not. It is the same predicate as `covers`. */
+export function waysTo(
+  reach: Reach | undefined,
+  personId: string,
+  teams: readonly { readonly name: string; readonly people: ReadonlySet<string> }[],
+  subject: Subject,
+): Way[] {
+  if (!reach) return [];
+  const within = (least: Reach) => widest(reach, least) === reach;
+  const ways: Way[] = [];
+  if (reach === 'firm') ways.push({ kind: 'everybody' });
+  if (subject.personId === personId) ways.push({ kind: 'oneself' });
+  if (within('project') && subject.managerId === personId) ways.push({ kind: 'project' });
+  for (const { name, people } of within('team') && subject.personId !== null ? teams : [])
+    if (people.has(subject.personId!)) ways.push({ kind: 'team', name });
+  return ways;
 }

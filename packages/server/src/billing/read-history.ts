@@ -1,4 +1,5 @@
 import { HistoryEvent } from '@yellowwood/contracts';
+import { Reach } from '@yellowwood/core';
 import { invoiceInReach } from '../generated/billing/invoices/invoice.queries';
 import { goneInReach, historyOf, namesOfWork, personHere } from '../generated/billing/read-history.queries';
 import { entriesById } from '../ledger/read-entries';
@@ -21,11 +22,11 @@ const REFERENCES: Readonly<Record<string, string>> = {
  * for readers without the right to it, ids are given their names.
  */
 export async function readHistory(context: Context, id: string): Promise<{ events: HistoryEvent[] }> {
-  await refuseUnseen(context, id);
+  const money = await refuseUnseen(context, id);
   const rows = await historyOf.run({ id }, context.tx);
   const facts = rows.map((row) => ({
-    before: shown(context, row.before, row.moneyBefore),
-    after: shown(context, row.after, row.moneyAfter),
+    before: shown(row.before, money && row.moneyBefore),
+    after: shown(row.after, money && row.moneyAfter),
   }));
   const names = await nameEverything(
     context,
@@ -49,22 +50,27 @@ export async function readHistory(context: Context, id: string): Promise<{ event
 
 type Facts = Record<string, unknown>;
 
-async function refuseUnseen(context: Context, id: string): Promise<void> {
+/** @returns whether the reader sees the money of it @throws the problem `subject-unknown` */
+async function refuseUnseen(context: Context, id: string): Promise<boolean> {
   const asker = context.actor.personId;
   const { rights } = context.actor;
-  if (rights['firm.change'] && id === context.firm.id) return;
-  if (rights['people.change'] && (await personHere.run({ id }, context.tx)).length > 0) return;
-  if ((await entriesById(context, [id])).length > 0) return;
-  // What was deleted is read by whoever could read it before.
-  if ((await goneInReach.run({ id, reach: reachOf(context, 'time.read'), asker }, context.tx)).length > 0) return;
+  if (rights['firm.change'] && id === context.firm.id) return rights['values.read'] === 'firm';
+  if (rights['people.change'] && (await personHere.run({ id }, context.tx)).length > 0) return rights['pay.read'] === 'firm';
+  const [entry] = await entriesById(context, [id]);
+  if (entry) return entry.value !== undefined;
+  // What was deleted is read by whoever could read it before, and its money by whoever could read that.
+  const gone = async (reach: Reach | undefined) =>
+    reach !== undefined && (await goneInReach.run({ id, reach, asker }, context.tx)).length > 0;
+  if (await gone(reachOf(context, 'time.read'))) return gone(rights['values.read']);
   const reach = rights['invoices.read'];
   const seen = reach ? await invoiceInReach.run({ id, reach, asker }, context.tx) : [];
   if (seen.length === 0) throw problem('subject-unknown');
+  return true;
 }
 
-function shown(context: Context, facts: unknown, money: unknown): Facts | null {
+function shown(facts: unknown, money: unknown): Facts | null {
   if (!facts) return null;
-  return { ...(facts as Facts), ...(context.actor.rights['values.read'] ? (money as Facts | null) : null) };
+  return { ...(facts as Facts), ...((money || null) as Facts | null) };
 }
 
 function onlyChanges(before: Facts | null, after: Facts | null): [Facts | null, Facts | null] {

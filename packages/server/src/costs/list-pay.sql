@@ -29,14 +29,7 @@ where
       p.left_on is null
       or p.left_on >= :on!
     )
-    and exists (
-      select
-      from
-        person_role pr
-      where
-        pr.person_id = p.id
-        and pr.role = any (:recording!)
-    )
+    and has_right (p.id, 'time.record', :recording!)
   )
 order by
   p.name;

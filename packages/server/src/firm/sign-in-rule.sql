@@ -15,14 +15,9 @@ set
 select
   p.id as "id!",
   p.name as "name!",
-  array(
-    select
-      r.role
-    from
-      person_role r
-    where
-      r.person_id = p.id
-  ) as "roles!",
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!",
   exists (
     select
     from
@@ -33,5 +28,6 @@ select
 from
   accounts_of (:firm!) a
   join person p on p.id = a.person_id
+  cross join held_by (p.id) h
 order by
   p.name;

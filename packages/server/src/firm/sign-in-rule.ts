@@ -1,9 +1,9 @@
 import { KnownSignInRule, SignInRule } from '@yellowwood/contracts';
-import { Role, rightsOf, seesMoney } from '@yellowwood/core';
+import { rightsHeld, seesMoney } from '@yellowwood/core';
 import { lockFirm } from '../generated/firm/firm-facts.queries';
 import { peopleWithAccount, setSignInRule, signInRule } from '../generated/firm/sign-in-rule.queries';
 import { audit } from '../platform/audit';
-import { Context } from '../platform/context';
+import { Context, heldOf } from '../platform/context';
 import { problem } from '../platform/problem';
 
 /** What the firm asks of its people when they sign in, and whom it meets. */
@@ -15,9 +15,7 @@ export async function readSignInRule({ tx, firm }: Context): Promise<KnownSignIn
     id: firm.id,
     rule,
     version,
-    people: people
-      .filter(({ roles }) => seesMoney(rightsOf(roles as Role[])))
-      .map(({ id, name, factor }) => ({ id, name, factor })),
+    people: people.filter((one) => seesMoney(rightsHeld(heldOf(one)))).map(({ id, name, factor }) => ({ id, name, factor })),
   };
 }
 

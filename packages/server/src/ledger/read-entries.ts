@@ -1,5 +1,5 @@
 import { Entry } from '@yellowwood/contracts';
-import { LedgerEntry, Reach, clockIn, wireFacts } from '@yellowwood/core';
+import { LedgerEntry, Reach, clockIn, widest, wireFacts } from '@yellowwood/core';
 import { Context, reachOf } from '../platform/context';
 import { instantText } from '../platform/json';
 import { SELECTED, SIDES } from './columns';
@@ -19,10 +19,29 @@ const READ = `select ${SELECTED}, (e.stage = 'approved' and e.billed_quantity > 
   from entries_in_reach($1, $2) e ${SIDES}`;
 const ORDER = 'order by e.work_date, side0.start_at nulls last, e.id';
 
-/** Turns an entry into what crosses the wire; money, and notes on it, only for readers with the right to values. */
-function toEntry(context: Context, row: ReadRow): Entry {
+/**
+ * The entries of some that are read in a reach of which the reader sees the values: one may see more people's time than
+ * values.
+ */
+async function withValues(context: Context, rows: readonly ReadRow[], read: Reach): Promise<(row: ReadRow) => boolean> {
+  const reach = context.actor.rights['values.read'];
+  if (!reach || widest(reach, read) === reach) return () => reach !== undefined;
+  const { rows: seen } = await context.tx.query<{ id: string }>(
+    'select e.id from entries_in_reach($1, $2) e where e.id = any($3)',
+    [reach, context.actor.personId, rows.map(({ id }) => id)],
+  );
+  const ids = new Set(seen.map(({ id }) => id));
+  return ({ id }) => ids.has(id);
+}
+
+/** Turns entries into what crosses the wire; money, and notes on it, only where the reader has the right to values. */
+async function toEntries(context: Context, rows: readonly ReadRow[], read: Reach): Promise<Entry[]> {
+  const valued = await withValues(context, rows, read);
+  return rows.map((row) => toEntry(row, valued(row)));
+}
+
+function toEntry(row: ReadRow, values: boolean): Entry {
   const { decided } = row;
-  const values = context.actor.rights['values.read'] !== undefined;
   const entry: Entry = {
     id: row.id,
     kind: row.kind,
@@ -58,12 +77,9 @@ function toEntry(context: Context, row: ReadRow): Entry {
 /** Entries by their ids, as far as the reader may see them. */
 export async function entriesById(context: Context, ids: readonly string[]): Promise<Entry[]> {
   if (ids.length === 0) return [];
-  const { rows } = await context.tx.query<ReadRow>(`${READ} where e.id = any($3) ${ORDER}`, [
-    reachOf(context, 'time.read'),
-    context.actor.personId,
-    ids,
-  ]);
-  return rows.map((row) => toEntry(context, row));
+  const reach = reachOf(context, 'time.read');
+  const { rows } = await context.tx.query<ReadRow>(`${READ} where e.id = any($3) ${ORDER}`, [reach, context.actor.personId, ids]);
+  return toEntries(context, rows, reach);
 }
 
 /** The entries of some people in a range of dates. */
@@ -78,5 +94,5 @@ export async function entriesOfPeople(
     `${READ} where e.person_id = any($3) and e.work_date between $4 and $5 ${ORDER}`,
     [reach, context.actor.personId, people, from, to],
   );
-  return rows.map((row) => toEntry(context, row));
+  return toEntries(context, rows, reach);
 }

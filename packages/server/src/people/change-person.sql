@@ -7,23 +7,18 @@ select
   p.zone as "zone!",
   p.left_on as "leftOn?",
   p.version as "version!",
-  array(
-    select
-      r.role
-    from
-      person_role r
-    where
-      r.person_id = p.id
-    order by
-      r.role
-  ) as "roles!"
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!"
 from
   person p
+  cross join held_by (p.id) h
 where
   p.id = any (:people!)
 order by
   p.id
-for update;
+for update of
+  p;
 
 /* @name giveRoles */
 insert into
@@ -77,13 +72,56 @@ from
   join person_role r on r.person_id = a.person_id
   and r.role = 'owner';
 
-/* @name rolesWithAccount */
+/* @name heldWithAccount */
 select
-  r.role as "role!"
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!"
 from
   accounts_of (:firm!) a
-  join person_role r on r.person_id = a.person_id
+  cross join held_by (a.person_id) h
 where
-  a.person_id = :person!
+  a.person_id = :person!;
+
+/* @name ownRolesByIds */
+select
+  id as "id!",
+  name as "name!",
+  rights as "rights!"
+from
+  own_role
+where
+  id = any (:ids!)
 order by
-  r.role;
+  name;
+
+/* @name dropOwnRoles */
+delete from person_own_role
+where
+  person_id = any (:people!);
+
+/* @name giveOwnRoles */
+insert into
+  person_own_role (firm_id, person_id, role_id)
+select
+  :firm!,
+  g.person,
+  g.role
+from
+  jsonb_to_recordset(:given!) as g (person uuid, role uuid);
+
+/* @name dropExceptions */
+delete from person_exception
+where
+  person_id = any (:people!);
+
+/* @name addExceptions */
+insert into
+  person_exception (firm_id, person_id, permission, reach)
+select
+  :firm!,
+  :person!,
+  e.permission,
+  e.reach
+from
+  jsonb_to_recordset(:exceptions!) as e (permission text, reach text);

@@ -1,19 +1,34 @@
 import { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
-import { Role, mayGive } from '@yellowwood/core';
 import {
+  Exceptions,
+  Held,
+  OwnRole,
+  PERMISSIONS,
+  ROLE_RIGHTS,
+  Rights,
+  mayGiveRights,
+  reachesOf,
+  rightsHeld,
+} from '@yellowwood/core';
+import {
+  addExceptions,
+  dropExceptions,
+  dropOwnRoles,
   dropRoles,
   endMembership,
+  giveOwnRoles,
   giveRoles,
+  heldWithAccount,
   lockPeople,
+  ownRolesByIds,
   ownersWithAccount,
   raisePeople,
   raisePerson,
-  rolesWithAccount,
   setPerson,
 } from '../generated/people/change-person.queries';
 import { findByAddress } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
-import { Context } from '../platform/context';
+import { Context, heldOf } from '../platform/context';
 import { StartOver } from '../platform/database';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
@@ -26,8 +41,8 @@ import { takeTurn } from '../platform/turn';
 export async function oneAtATime(context: Context): Promise<void> {
   const { tx, firm, actor } = context;
   await takeTurn(context, 'people');
-  const roles = await rolesWithAccount.run({ firm: firm.id, person: actor.personId }, tx);
-  if (roles.map(({ role }) => role).join() !== actor.roles.join()) throw new StartOver();
+  const [now] = await heldWithAccount.run({ firm: firm.id, person: actor.personId }, tx);
+  if (!now || JSON.stringify(rightsHeld(heldOf(now))) !== JSON.stringify(actor.rights)) throw new StartOver();
 }
 
 /** A person as they are, with nobody else changing them. @throws the problem `person-unknown` */
@@ -35,7 +50,7 @@ export async function heldPerson(context: Context, person: string) {
   await oneAtATime(context);
   const [known] = await lockPeople.run({ people: [person] }, context.tx);
   if (!known) throw problem('person-unknown');
-  return { ...known, roles: known.roles as Role[] };
+  return { ...known, ...heldOf(known) };
 }
 
 /** A person as they were seen. @throws the problems `person-unknown`, `version-stale` */
@@ -45,9 +60,15 @@ export async function seenPerson(context: Context, person: string, version: numb
   return known;
 }
 
-/** Nobody gives a role that they do not hold, nor takes one from who holds more. @throws the problem `role-not-yours` */
-export function refuseForeign({ actor }: Context, roles: readonly Role[]): void {
-  if (!roles.every((role) => mayGive(actor.rights, role))) throw problem('role-not-yours');
+/** Nobody gives rights that they do not hold, nor takes them from who holds more. @throws the problem `role-not-yours` */
+export function refuseForeign({ actor }: Context, ...given: readonly Rights[]): void {
+  if (!given.every((rights) => mayGiveRights(actor.rights, rights))) throw problem('role-not-yours');
+}
+
+/** A right is given as far as roles give it, and no other way. @throws the problem `reach-not-given` with its names */
+export function refuseStrange(given: Exceptions): void {
+  const strange = PERMISSIONS.filter((permission) => given[permission] && !reachesOf(permission).includes(given[permission]));
+  if (strange.length > 0) throw problem('reach-not-given', { rights: strange.join(', ') });
 }
 
 /** A firm keeps somebody with an account who may do everything. @throws the problem `last-owner` */
@@ -77,24 +98,35 @@ export async function changePerson(
   return null;
 }
 
+type GivenRoles = BodyOf<Endpoints['changeRoles']>;
+
+/** The roles of the firm's own that are given, each of them there. @throws the problem `role-unknown` */
+async function ownRolesOf({ tx }: Context, ids: readonly string[]): Promise<OwnRole[]> {
+  const rows = ids.length === 0 ? [] : await ownRolesByIds.run({ ids: [...ids] }, tx);
+  if (rows.length < ids.length) throw problem('role-unknown');
+  return rows.map((row) => ({ ...row, rights: row.rights as Rights }));
+}
+
 /**
  * Gives somebody other roles; who is signed in has them at the next request.
- * @throws the problems `person-unknown`, `version-stale`, `role-not-yours`, `last-owner`, `nothing-to-change`
+ * @throws the problems `person-unknown`, `role-unknown`, `role-missing`, `version-stale`, `role-not-yours`, `last-owner`,
+ *   `nothing-to-change`
  */
-export async function changeRoles(context: Context, person: string, roles: readonly Role[], version: number): Promise<null> {
+export async function changeRoles(context: Context, person: string, given: GivenRoles, version: number): Promise<null> {
   const known = await seenPerson(context, person, version);
-  await giveOther(context, [{ ...known, after: [...roles].sort() }]);
+  const ownRoles = await ownRolesOf(context, given.ownRoles);
+  await giveOther(context, [{ id: known.id, held: known, after: { roles: [...given.roles].sort(), ownRoles } }]);
   return null;
 }
 
 /**
  * Gives many people roles, beside what they have or instead of it: all of it, or nothing.
- * @throws the problems `person-unknown`, `people-changed` with the names of who is not as they were seen, `role-not-yours`,
- *   `last-owner`, `nothing-to-change`
+ * @throws the problems `person-unknown`, `people-changed` with the names of who is not as they were seen, `role-unknown`,
+ *   `role-missing`, `role-not-yours`, `last-owner`, `nothing-to-change`
  */
 export async function changeManyRoles(
   context: Context,
-  { people, roles, how }: BodyOf<Endpoints['changeManyRoles']>,
+  { people, how, ...given }: BodyOf<Endpoints['changeManyRoles']>,
 ): Promise<AnswerOf<Endpoints['changeManyRoles']>> {
   await oneAtATime(context);
   const seen = new Map(people.map(({ id, version }) => [id, version]));
@@ -102,44 +134,96 @@ export async function changeManyRoles(
   if (rows.length < seen.size) throw problem('person-unknown');
   const stale = rows.filter(({ id, version }) => seen.get(id) !== version);
   if (stale.length > 0) throw problem('people-changed', { names: stale.map(({ name }) => name).join(', ') });
+  const ownRoles = await ownRolesOf(context, given.ownRoles);
   const changed = await giveOther(
     context,
-    rows.map((row) => ({
-      ...{ id: row.id, roles: row.roles as Role[] },
-      after: [...new Set([...roles, ...(how === 'add' ? (row.roles as Role[]) : [])])].sort(),
-    })),
+    rows.map((row) => {
+      const held = heldOf(row);
+      const before = how === 'add' ? held : { roles: [], ownRoles: [] };
+      const others = before.ownRoles.filter(({ id }) => !given.ownRoles.includes(id));
+      return {
+        ...{ id: row.id, held },
+        after: {
+          roles: [...new Set([...given.roles, ...before.roles])].sort(),
+          ownRoles: [...ownRoles, ...others],
+        },
+      };
+    }),
   );
   return { changed };
 }
 
 interface OtherRoles {
   readonly id: string;
-  readonly roles: readonly Role[];
-  readonly after: readonly Role[];
+  readonly held: Held;
+  readonly after: Pick<Held, 'roles' | 'ownRoles'>;
 }
 
+const namesOf = ({ roles, ownRoles }: Pick<Held, 'roles' | 'ownRoles'>): string =>
+  [...roles, ...ownRoles.map(({ name }) => name).sort()].join(', ');
+
+/** The rights of roles, one by one. */
+const rightsOfEach = ({ roles, ownRoles }: Pick<Held, 'roles' | 'ownRoles'>): Rights[] => [
+  ...roles.map((role) => ROLE_RIGHTS[role]),
+  ...ownRoles.map(({ rights }) => rights),
+];
+
 /**
- * Gives people the roles that they shall have, in alphabetical order. @returns how many had others
- * @throws the problems `role-not-yours`, `last-owner`, `nothing-to-change`
+ * Gives people the roles that they shall have. Exceptions stay, but of an owner, who may do everything.
+ * @returns how many had others
+ * @throws the problems `role-missing`, `role-not-yours`, `last-owner`, `nothing-to-change`
  */
 async function giveOther(context: Context, all: readonly OtherRoles[]): Promise<number> {
   const { tx, firm } = context;
-  const others = all.filter(({ roles, after }) => roles.join() !== after.join());
+  const others = all.filter(({ held, after }) => namesOf(held) !== namesOf(after));
   if (others.length === 0) throw problem('nothing-to-change');
-  refuseForeign(context, [...new Set(others.flatMap(({ roles, after }) => [...roles, ...after]))]);
+  if (others.some(({ after }) => namesOf(after) === '')) throw problem('role-missing');
+  refuseForeign(context, ...others.flatMap(({ held, after }) => [...rightsOfEach(held), ...rightsOfEach(after)]));
   const people = others.map(({ id }) => id);
   await dropRoles.run({ people }, tx);
-  const given = others.flatMap(({ id, after }) => after.map((role) => ({ person: id, role })));
+  await dropOwnRoles.run({ people }, tx);
+  const owners = others.filter(({ after }) => after.roles.includes('owner')).map(({ id }) => id);
+  if (owners.length > 0) await dropExceptions.run({ people: owners }, tx);
+  const given = others.flatMap(({ id, after }) => after.roles.map((role) => ({ person: id, role })));
+  const own = others.flatMap(({ id, after }) => after.ownRoles.map((role) => ({ person: id, role: role.id })));
   await giveRoles.run({ firm: firm.id, given: json(given) }, tx);
+  await giveOwnRoles.run({ firm: firm.id, given: json(own) }, tx);
   await raisePeople.run({ people }, tx);
   await refuseWithoutOwner(context);
-  const told = (of: readonly Role[]) => ({ roles: of.join(', ') });
   await audit(
     context,
     'roles changed',
-    others.map(({ id, roles, after }) => ({ kind: 'person', id, before: told(roles), after: told(after) })),
+    others.map(({ id, held, after }) => ({
+      ...{ kind: 'person', id, before: { roles: namesOf(held) }, after: { roles: namesOf(after) } },
+    })),
   );
   return others.length;
+}
+
+/** What the history says of rights: one fact each. */
+export const toldRights = (rights: Exceptions) =>
+  Object.fromEntries(PERMISSIONS.filter((one) => rights[one] !== undefined).map((one) => [`may ${one}`, rights[one] ?? 'none']));
+
+/**
+ * Gives one person single rights beside their roles, or takes them away. Whoever does it holds all that the person may,
+ * as it was and as it will be.
+ * @throws the problems `person-unknown`, `version-stale`, `owner-whole`, `reach-not-given`, `role-not-yours`,
+ *   `nothing-to-change`
+ */
+export async function changeExceptions(context: Context, person: string, exceptions: Exceptions, version: number): Promise<null> {
+  const { tx, firm } = context;
+  const known = await seenPerson(context, person, version);
+  if (known.roles.includes('owner')) throw problem('owner-whole');
+  refuseStrange(exceptions);
+  const [before, after] = [toldRights(known.exceptions), toldRights(exceptions)];
+  if (JSON.stringify(before) === JSON.stringify(after)) throw problem('nothing-to-change');
+  refuseForeign(context, rightsHeld(known), rightsHeld({ ...known, exceptions }));
+  await dropExceptions.run({ people: [person] }, tx);
+  const rows = Object.entries(exceptions).map(([permission, reach]) => ({ permission, reach }));
+  await addExceptions.run({ firm: firm.id, person, exceptions: json(rows) }, tx);
+  await raisePeople.run({ people: [person] }, tx);
+  await audit(context, 'exceptions changed', [{ kind: 'person', id: person, before, after }]);
+  return null;
 }
 
 /** Ends somebody's access from now on. An owner stays: whoever may end an owner's is one. */
@@ -155,7 +239,7 @@ export async function endAccess({ tx, firm, now }: Context, person: string, left
 export async function personReturns(context: Context, person: string, version: number): Promise<null> {
   const known = await seenPerson(context, person, version);
   if (known.leftOn === null) throw problem('not-left');
-  refuseForeign(context, known.roles);
+  refuseForeign(context, rightsHeld(known));
   await raisePerson.run({ person, leftOn: null }, context.tx);
   await endMembership.run({ firm: context.firm.id, person, at: null }, context.tx);
   const before = { leftOn: known.leftOn };

@@ -103,16 +103,9 @@ select
     order by
       t.name
   ) as "teams!",
-  array(
-    select
-      r.role
-    from
-      person_role r
-    where
-      r.person_id = p.id
-    order by
-      r.role
-  ) as "roles!",
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!",
   case
     when a.person_id is not null then 'active'
     when i.id is not null then 'invited'
@@ -121,6 +114,7 @@ select
   i.made_at as "invitedAt?"
 from
   person p
+  cross join held_by (p.id) h
   left join positions_on (:on!) po on po.firm_id = p.firm_id
   and po.person_id = p.id
   left join accounts_of (:firm!) a on a.person_id = p.id

@@ -1,7 +1,7 @@
 import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
-import { ROLES, Role, dateIn, mayGive, submissionPeriod } from '@yellowwood/core';
+import { ROLES, ROLE_RIGHTS, Role, dateIn, mayGive, rightsHeld, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { rolesWithAccount } from '../generated/people/change-person.queries';
+import { heldWithAccount } from '../generated/people/change-person.queries';
 import {
   addPerson,
   addPlannedTime,
@@ -13,10 +13,11 @@ import {
   writeInvitation,
 } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
-import { Context, today } from '../platform/context';
+import { Context, heldOf, today } from '../platform/context';
 import { problem } from '../platform/problem';
 import { heldPerson, oneAtATime, refuseForeign } from './change-person';
 import { post } from './post';
+import { listRoles } from './own-roles';
 import { noteFailure, refuseTooMany } from './sign-in-throttle';
 
 /** Sends the message, no more often than one is asked for oneself: nobody's mailbox is flooded. */
@@ -67,7 +68,7 @@ export async function invitePerson(
   tries: number,
 ): Promise<AnswerOf<Endpoints['invitePerson']>> {
   const person = trimmed(wish);
-  refuseForeign(context, [role]);
+  refuseForeign(context, ROLE_RIGHTS[role]);
   await oneAtATime(context);
   const [taken] = await findByAddress.run({ email: person.email }, context.tx);
   if (taken) throw problem('address-taken');
@@ -85,7 +86,7 @@ export async function invitePeople(
   tries: number,
 ): Promise<null> {
   const people = wish.people.map(trimmed);
-  refuseForeign(context, [role]);
+  refuseForeign(context, ROLE_RIGHTS[role]);
   await oneAtATime(context);
   const taken: string[] = [];
   const seen = new Set<string>();
@@ -106,8 +107,8 @@ export async function invitePeople(
 export async function sendInvitation(context: Context, person: string, tries: number): Promise<null> {
   const { tx, firm, now } = context;
   const known = await heldPerson(context, person);
-  refuseForeign(context, known.roles);
-  const has = await rolesWithAccount.run({ firm: firm.id, person }, tx);
+  refuseForeign(context, rightsHeld(known));
+  const has = await heldWithAccount.run({ firm: firm.id, person }, tx);
   if (has.length > 0 || known.leftOn !== null) throw problem('not-invited');
   await withdrawInvitations.run({ person, now }, tx);
   await invite(context, person, known.email, tries);
@@ -121,10 +122,13 @@ export async function listStaff(context: Context): Promise<Staff> {
   return {
     people: rows.map(({ invitedAt, ...person }) => ({
       ...person,
-      roles: person.roles as Role[],
+      roles: [...heldOf(person).roles],
+      ownRoles: heldOf(person).ownRoles.map(({ id }) => id),
+      exceptions: heldOf(person).exceptions,
       account: person.account as 'none',
       invitedOn: invitedAt === null ? null : dateIn(context.actor.zone, String(invitedAt)),
     })),
     roles: ROLES.filter((role) => mayGive(context.actor.rights, role)),
+    ownRoles: (await listRoles(context)).roles,
   };
 }

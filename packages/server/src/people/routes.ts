@@ -25,7 +25,8 @@ import { beginSession, endSession } from '../platform/session';
 import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
 import { changeAddress, confirmAddress } from './change-address';
-import { changeManyRoles, changePerson, changeRoles, personReturns } from './change-person';
+import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
+import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
 import { invitePeople, invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
 import { refuseWeak } from './password-strength';
@@ -317,6 +318,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       position: context.actor.positionName,
     },
     roles: [...context.actor.roles],
+    ownRoles: [...context.actor.ownRoles],
     rights: { ...context.actor.rights },
     firm: {
       slug: context.firm.slug,
@@ -349,9 +351,21 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     changePerson(context, params.id, body, version),
   );
 
-  mount(platform, endpoints.changeRoles, (context, { params, body, version }) =>
-    changeRoles(context, params.id, body.roles, version),
+  mount(platform, endpoints.changeRoles, (context, { params, body, version }) => changeRoles(context, params.id, body, version));
+
+  mount(platform, endpoints.changeExceptions, (context, { params, body, version }) =>
+    changeExceptions(context, params.id, body, version),
   );
+
+  mount(platform, endpoints.readWhyMay, (context, { params, query }) => readWhyMay(context, params.id, query));
+
+  mount(platform, endpoints.listRoles, (context) => listRoles(context));
+
+  mount(platform, endpoints.createRole, (context, { body }) => createRole(context, body));
+
+  mount(platform, endpoints.changeRole, (context, { params, body, version }) => changeRole(context, params.id, body, version));
+
+  mount(platform, endpoints.endRole, (context, { params, version }) => endRole(context, params.id, version));
 
   mount(platform, endpoints.changeManyRoles, (context, { body }) => changeManyRoles(context, body));
 

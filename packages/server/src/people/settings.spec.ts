@@ -68,7 +68,7 @@ describe('what a firm settles', () => {
 
     it('has a history, also of its people, read by those who may change them', async () => {
       await change({ taxId: 'GB 80' });
-      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'], ownRoles: [] } });
       const read = (who: Who, id: string) => world.as(who).call('readHistory', { params: { id } });
       const firm = await read('owner', world.firmId);
       expect(firm.body.events.map(({ action, after }) => [action, after])).toEqual([['firm changed', { taxId: 'GB 80' }]]);
@@ -123,10 +123,12 @@ describe('what a firm settles', () => {
     it('their roles, at once and for every request after', async () => {
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
       const seen = await of('staff');
-      await owner().done('changeRoles', { ...seen, body: { roles: ['staff', 'bookkeeper'] } });
+      await owner().done('changeRoles', { ...seen, body: { roles: ['staff', 'bookkeeper'], ownRoles: [] } });
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).status).toBe(200);
-      expect((await owner().call('changeRoles', { ...seen, body: { roles: ['manager'] } })).problem.code).toBe('version-stale');
-      await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff'] } });
+      expect((await owner().call('changeRoles', { ...seen, body: { roles: ['manager'], ownRoles: [] } })).problem.code).toBe(
+        'version-stale',
+      );
+      await owner().done('changeRoles', { ...(await of('staff')), body: { roles: ['staff'], ownRoles: [] } });
       expect((await world.as('staff').call('listInvoices', { query: { show: 'all' } })).problem.code).toBe('right-missing');
       expect((await events(world.ids.staff)).map(({ action, before, after }) => [action, before, after])).toEqual([
         ['roles changed', { roles: 'staff' }, { roles: 'bookkeeper, staff' }],
@@ -135,9 +137,10 @@ describe('what a firm settles', () => {
     });
 
     it('of which nobody gives or takes what they do not hold', async () => {
-      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'], ownRoles: [] } });
       const tries = async (who: Who, roles: BodyOf<Endpoints['changeRoles']>['roles']) =>
-        (await world.as('mate').call('changeRoles', { ...(await of(who)), body: { roles } })).problem?.code ?? 'done';
+        (await world.as('mate').call('changeRoles', { ...(await of(who)), body: { roles, ownRoles: [] } })).problem?.code ??
+        'done';
       expect(await tries('staff', ['bookkeeper'])).toBe('role-not-yours');
       expect(await tries('bookkeeper', ['staff'])).toBe('role-not-yours');
       expect(await tries('owner', ['staff'])).toBe('role-not-yours');
@@ -160,7 +163,9 @@ describe('what a firm settles', () => {
             return { id, version: who === names.aged ? version + 1 : version };
           }),
         );
-        const answer = await world.as(names.as ?? 'owner').call('changeManyRoles', { body: { people, roles, how } });
+        const answer = await world
+          .as(names.as ?? 'owner')
+          .call('changeManyRoles', { body: { people, roles, ownRoles: [], how } });
         return (answer.problem?.code ?? answer.body.changed) as string | number;
       };
       const roles = async () =>
@@ -181,14 +186,14 @@ describe('what a firm settles', () => {
       // All or none, also where it is about one of many.
       expect(await many(['staff', 'owner'], ['staff'], 'replace')).toBe('last-owner');
       expect(await many(['mate', 'staff'], ['staff'], 'replace', { aged: 'staff' })).toBe('people-changed');
-      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'] } });
+      await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'], ownRoles: [] } });
       expect(await many(['staff'], ['staff'], 'replace', { as: 'mate' })).toBe('role-not-yours');
       expect(await many(['staff'], ['owner'], 'add', { as: 'mate' })).toBe('role-not-yours');
       expect(await roles()).toEqual({ ...after, Mate: 'administrator' });
-      const unknown = { people: [{ id: newId(), version: 1 }], roles: ['staff' as const], how: 'add' as const };
+      const unknown = { people: [{ id: newId(), version: 1 }], roles: ['staff' as const], ownRoles: [], how: 'add' as const };
       expect((await owner().call('changeManyRoles', { body: unknown })).problem.code).toBe('person-unknown');
       const late = await owner().call('changeManyRoles', {
-        body: { people: [{ id: world.ids.staff, version: 1 }], roles: ['staff'], how: 'replace' },
+        body: { people: [{ id: world.ids.staff, version: 1 }], roles: ['staff'], ownRoles: [], how: 'replace' },
       });
       expect(late.problem.detail).toContain('Staff Person');
       // Whoever changes somebody meanwhile has their turn first.
@@ -197,20 +202,23 @@ describe('what a firm settles', () => {
         world,
         `select pg_advisory_xact_lock(hashtextextended('people ${world.firmId}', 0))`,
         `update person set version = version + 1 where id = '${id}'`,
-        () => owner().call('changeManyRoles', { body: { people: [{ id, version }], roles: ['staff'], how: 'replace' } }),
+        () =>
+          owner().call('changeManyRoles', {
+            body: { people: [{ id, version }], roles: ['staff'], ownRoles: [], how: 'replace' },
+          }),
       );
       expect(meantime.problem.code).toBe('people-changed');
     });
 
     it('of whom the last owner stays, also when two go at once', async () => {
-      expect((await owner().call('changeRoles', { ...(await of('owner')), body: { roles: ['staff'] } })).problem.code).toBe(
-        'last-owner',
-      );
-      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'] } });
+      expect(
+        (await owner().call('changeRoles', { ...(await of('owner')), body: { roles: ['staff'], ownRoles: [] } })).problem.code,
+      ).toBe('last-owner');
+      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'], ownRoles: [] } });
       const [one, two] = [await of('owner'), await of('manager')];
       const answers = await Promise.all([
-        world.as('owner').call('changeRoles', { ...one, body: { roles: ['staff'] } }),
-        world.as('manager').call('changeRoles', { ...two, body: { roles: ['staff'] } }),
+        world.as('owner').call('changeRoles', { ...one, body: { roles: ['staff'], ownRoles: [] } }),
+        world.as('manager').call('changeRoles', { ...two, body: { roles: ['staff'], ownRoles: [] } }),
       ]);
       expect(answers.map(({ status }) => status).sort()).not.toEqual([200, 200]);
       const owners = await world.sql("select from person_role where role = 'owner'");
@@ -218,7 +226,7 @@ describe('what a firm settles', () => {
     });
 
     it('of whom two owners cannot end each other at once', async () => {
-      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'] } });
+      await owner().done('changeRoles', { ...(await of('manager')), body: { roles: ['owner'], ownRoles: [] } });
       const [one, two] = [await of('owner'), await of('manager')];
       // Both have their rights read before either has its turn.
       const first = await world.admin.connect();

@@ -24,17 +24,13 @@ select
   p.id as "id!",
   p.name as "name!",
   po.name as "position?",
-  array(
-    select
-      r.role
-    from
-      person_role r
-    where
-      r.person_id = p.id
-  ) as "roles!",
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!",
   p.left_on as "leftOn?"
 from
   person p
+  cross join held_by (p.id) h
   left join positions_on (:on!) po on po.firm_id = p.firm_id
   and po.person_id = p.id
 order by

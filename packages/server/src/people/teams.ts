@@ -1,5 +1,5 @@
 import { BodyOf, Endpoints, Team, TeamFacts, Teams } from '@yellowwood/contracts';
-import { Role, mayLetLead, rightsOf } from '@yellowwood/core';
+import { mayLetLead, rightsHeld } from '@yellowwood/core';
 import {
   addTeam,
   addToTeam,
@@ -10,14 +10,14 @@ import {
   teamsOfFirm,
 } from '../generated/people/teams.queries';
 import { audit } from '../platform/audit';
-import { Context, today } from '../platform/context';
+import { Context, heldOf, today } from '../platform/context';
 import { problem } from '../platform/problem';
 import { oneAtATime } from './change-person';
 
 /** Everybody of the firm by id, with what leading a team would let them see. */
 async function knownPeople(context: Context) {
   const rows = await peopleForTeams.run({ on: today(context) }, context.tx);
-  return new Map(rows.map((row) => [row.id, { ...row, rights: rightsOf(row.roles as Role[]) }]));
+  return new Map(rows.map((row) => [row.id, { ...row, rights: rightsHeld(heldOf(row)) }]));
 }
 type Known = Awaited<ReturnType<typeof knownPeople>>;
 

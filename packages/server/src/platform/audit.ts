@@ -4,7 +4,18 @@ import { Context } from './context';
 /** One thing that an event concerns, before and after. Money stands apart. */
 export interface AuditSubject {
   readonly kind:
-    'entry' | 'timer' | 'timesheet' | 'invoice' | 'payment' | 'project' | 'client' | 'account' | 'person' | 'team' | 'firm';
+    | 'entry'
+    | 'timer'
+    | 'timesheet'
+    | 'invoice'
+    | 'payment'
+    | 'project'
+    | 'client'
+    | 'account'
+    | 'person'
+    | 'team'
+    | 'role'
+    | 'firm';
   readonly id: string;
   readonly before?: object | null;
   readonly after?: object | null;

@@ -1,4 +1,16 @@
-import { InstantText, PeriodRule, Permission, Reach, Rights, Role, dateIn, rightsOf, seesMoney } from '@yellowwood/core';
+import {
+  Held,
+  InstantText,
+  PeriodRule,
+  Permission,
+  Reach,
+  Rights,
+  Role,
+  dateIn,
+  narrowest,
+  rightsHeld,
+  seesMoney,
+} from '@yellowwood/core';
 import { Tx } from './database';
 import { problem } from './problem';
 
@@ -26,6 +38,8 @@ export interface Actor {
   readonly zone: string;
   readonly positionName: string | null;
   readonly roles: readonly Role[];
+  /** The firm's own roles that they have, by name. */
+  readonly ownRoles: readonly string[];
   readonly rights: Rights;
 }
 
@@ -39,6 +53,19 @@ export interface Context {
   readonly source: 'web' | 'demo' | 'test';
 }
 
+/** What somebody was given, as the database keeps it. */
+export function heldOf(row: {
+  readonly roles: readonly string[];
+  readonly ownRoles: unknown;
+  readonly exceptions: unknown;
+}): Held {
+  return {
+    roles: row.roles as Role[],
+    ownRoles: row.ownRoles as Held['ownRoles'],
+    exceptions: row.exceptions as Held['exceptions'],
+  };
+}
+
 /** Today where the person is. */
 export function today(context: Context): string {
   return dateIn(context.actor.zone, context.now);
@@ -49,6 +76,11 @@ export function reachOf(context: Context, permission: Permission): Reach {
   const reach = context.actor.rights[permission];
   if (!reach) throw problem('right-missing');
   return reach;
+}
+
+/** How far several rights are held together; undefined where one of them is missing. */
+export function jointReach({ actor }: Context, ...permissions: readonly Permission[]): Reach | undefined {
+  return permissions.map((permission) => actor.rights[permission]).reduce(narrowest);
 }
 
 /** Whether the person has a right at all. */
@@ -70,8 +102,8 @@ export async function enterFirm(
   const found = await tx.query<EnteredRow>('select * from enter_firm($1, $2, $3)', [slug, accountId, rest.now.slice(0, 10)]);
   const row = found.rows[0];
   if (!row) throw problem('firm-unknown');
-  const roles = row.roles as Role[];
-  const rights = rightsOf(roles);
+  const held = heldOf({ roles: row.roles, ownRoles: row.own_roles, exceptions: row.exceptions });
+  const rights = rightsHeld(held);
   if (row.factor_for_money && !row.has_factor && seesMoney(rights)) throw problem('second-factor-needed');
   return {
     ...rest,
@@ -100,7 +132,8 @@ export async function enterFirm(
       name: row.person_name,
       zone: row.person_zone,
       positionName: row.position_name,
-      roles,
+      roles: held.roles,
+      ownRoles: held.ownRoles.map(({ name }) => name),
       rights,
     },
   };
@@ -127,4 +160,6 @@ interface EnteredRow {
   person_zone: string;
   position_name: string | null;
   roles: string[];
+  own_roles: unknown;
+  exceptions: unknown;
 }

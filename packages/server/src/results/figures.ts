@@ -1,4 +1,5 @@
 import {
+  Reach,
   ChartStep,
   EarningRows,
   Earned,
@@ -34,7 +35,7 @@ import {
   seriesByDay,
   seriesRecorded,
 } from '../generated/results/figures.queries';
-import { Context, may, reachOf, today } from '../platform/context';
+import { Context, jointReach, may, reachOf, today } from '../platform/context';
 import { Exchange, readExchange } from '../rates/exchange';
 import { ScopeFilter, isWhole, mayKnowCost, scopeParameters } from '../work/scope';
 
@@ -88,12 +89,33 @@ export interface ResultBasis extends SumRows {
 }
 
 /**
+ * How far the reader sees the money of results, which may be less far than their hours: everything that they see of
+ * value and cost is told of the same work. Undefined where they see no money.
+ */
+export function reachOfMoney(context: Context): Reach | undefined {
+  const held = (['values.read', 'cost.read'] as const).filter((permission) => may(context, permission));
+  return held.length === 0 ? undefined : jointReach(context, 'results.read', ...held);
+}
+
+/** The basis of money, beside the one of hours: the same where the reader sees both as far. */
+export async function basisOfMoney(context: Context, scope: ScopeFilter, span: Span, hours: ResultBasis, shown = false) {
+  const reach = reachOfMoney(context);
+  return !reach || reach === reachOf(context, 'results.read') ? hours : readBasis(context, scope, span, shown, reach);
+}
+
+/**
  * Reads the sums behind the results of a scope.
+ * @param reach how far its work is read
  * @param shown whether for the whole screen, with what is recorded to date and with its chart
  */
-export async function readBasis(context: Context, scope: ScopeFilter, span: Span, shown = false): Promise<ResultBasis> {
+export async function readBasis(
+  context: Context,
+  scope: ScopeFilter,
+  span: Span,
+  shown = false,
+  reach: Reach = reachOf(context, 'results.read'),
+): Promise<ResultBasis> {
   const { tx } = context;
-  const reach = reachOf(context, 'results.read');
   const who = { reach, asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope), byTask: ofTasks(scope), own: context.firm.currency };
   const money = may(context, 'values.read');

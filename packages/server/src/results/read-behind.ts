@@ -13,7 +13,7 @@ import { entriesById } from '../ledger/read-entries';
 import { Context, may, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
 import { ScopeFilter, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { Span, costBasis, costOf, judgedOf, readBasis } from './figures';
+import { Span, costBasis, costOf, judgedOf, reachOfMoney, readBasis } from './figures';
 import { spanOf } from './read-results';
 
 const PAGE = 100;
@@ -48,7 +48,8 @@ export async function readBehind(
   const scope = await resolveScope(context, scopeText);
   if ((figure === 'cost' || figure === 'margin') && !mayKnowCost(context, scope)) throw problem('right-missing');
   const span = spanOf(from, to);
-  const who = { reach: reachOf(context, 'results.read'), asker: context.actor.personId };
+  const reach = PARTS[figure].length > 0 ? reachOfMoney(context)! : reachOf(context, 'results.read');
+  const who = { reach, asker: context.actor.personId };
   const filter = { ...who, ...span, ...scopeParameters(scope) };
   const offset = readOffset(cursor);
   // Revenue is what is billed and what is not yet: documents, and the entries that stand on none.
@@ -122,6 +123,6 @@ async function sumsOf(context: Context, figure: Figure, rows: Rows): Promise<Beh
 
 /** Money of the scope, with what agreed limits keep from being earned. */
 async function moneyOfScope(context: Context, { scope, span }: Rows): Promise<MoneyFigures[]> {
-  const basis = await readBasis(context, scope, span);
+  const basis = await readBasis(context, scope, span, false, reachOfMoney(context));
   return moneyOf(judgedOf(basis));
 }

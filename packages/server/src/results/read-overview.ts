@@ -17,7 +17,7 @@ import {
 import { plannedBetween, plannedTime } from '../people/planned-time';
 import { Context, may, reachOf, today } from '../platform/context';
 import { ScopeFilter, isWhole, mayKnowCost, resolveScope, scopeParameters } from '../work/scope';
-import { TO_DATE, costBasis, earningsOfScope, judgedOf, readBasis } from './figures';
+import { TO_DATE, basisOfMoney, costBasis, earningsOfScope, judgedOf, readBasis } from './figures';
 
 /** Where every hour stands, for a scope, within the reader's rights. */
 export async function readOverview(context: Context, scopeText: string | undefined): Promise<Overview> {
@@ -113,9 +113,10 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
   const span = scope.kind === 'project' || scope.kind === 'task' ? TO_DATE : quarter;
   const basis = await readBasis(context, scope, span);
   const money = mayKnowCost(context, scope) && may(context, 'values.read');
+  const of = money ? await basisOfMoney(context, scope, span, basis) : basis;
   return {
     ...(span === TO_DATE ? { from: null, to: null } : quarter),
-    margin: money ? (earningsOfScope(basis, judgedOf(basis), costBasis(context))?.margin ?? null) : null,
+    margin: money ? (earningsOfScope(of, judgedOf(of), costBasis(context))?.margin ?? null) : null,
     billableShare: ratio(
       sum(basis.sums, (row) => row.billable),
       sum(basis.sums, (row) => row.seconds),

@@ -31,6 +31,7 @@ import {
   ResultBasis,
   Span,
   TO_DATE,
+  basisOfMoney,
   costBasis,
   costOf,
   earnedOf,
@@ -67,27 +68,28 @@ export async function readResults(
   const scope = await resolveScope(context, scopeText);
   const basis = await readBasis(context, scope, span, true);
   const tasks = ofTasks(scope) ? await resultTasks.run({ projects: scope.projects }, context.tx) : [];
-  const tree = treeOf(basis.nodes, basis.sums, tasks);
-  const toDate = basis.toDate ? treeOf(basis.nodes, basis.toDate, tasks) : tree;
+  const trees = treesOf(basis, tasks);
+  const of = await basisOfMoney(context, scope, span, basis, true);
+  const valued = of === basis ? trees : treesOf(of, tasks);
   const money = may(context, 'values.read');
   const by = mayKnowCost(context, scope) ? costBasis(context) : null;
-  const judged = judgedOf(basis);
-  const rows = rowsOf(basis, judged, tasks, { tree, toDate }, scope, money, by);
+  const judged = judgedOf(of);
+  const rows = rowsOf({ basis, of, judged, tasks, trees, valued }, scope, money, by);
   const whole = isWhole(scope);
   const budget = whole ? sum(basis.nodes, (node) => node.budget) : (tasks.find((task) => task.id === scope.id)?.budget ?? 0);
-  const earned = money && by ? earningsOfScope(basis, judged, by) : null;
-  const project = scope.kind === 'project' ? basis.nodes[0] : undefined;
+  const earned = money && by ? earningsOfScope(of, judged, by) : null;
+  const project = scope.kind === 'project' ? of.nodes[0] : undefined;
   return {
     scope: scope.text,
     name: scope.kind === 'person' ? await nameOfPerson(context, scope.id!) : nameOf(basis, tasks, scope),
-    agreement: project?.money && money ? agreementText(basis, project) : null,
-    limit: money && project ? limitFigure(basis, project) : null,
-    hours: topOf(basis, tasks, tree, scope),
+    agreement: project?.money && money ? agreementText(of, project) : null,
+    limit: money && project ? limitFigure(of, project) : null,
+    hours: topOf(basis, tasks, trees.tree, scope),
     money: money ? moneyOf(judged) : null,
-    costBasis: by && (costOf(basis.sums, by) === null ? 'no standard rate' : by),
+    costBasis: by && (costOf(of.sums, by) === null ? 'no standard rate' : by),
     cost: earned && { currency: context.firm.currency, budget, left: budget - earned.cost, ...earned },
     rows,
-    series: earned && basis.step ? seriesOf(context, scope, basis, span, basis.step, by!) : null,
+    series: earned && of.step ? seriesOf(context, scope, of, span, of.step, by!) : null,
     own:
       reachOf(context, 'results.read') === 'own'
         ? await ownHours.run({ person: context.actor.personId, ...span, ...scopeParameters(scope) }, context.tx)
@@ -128,6 +130,12 @@ function limitFigure(basis: ResultBasis, node: Node): Results['limit'] {
 }
 
 type Tree = Map<string, RolledUp<NodeFigures>>;
+type Trees = Readonly<Record<'tree' | 'toDate', Tree>>;
+
+function treesOf(basis: ResultBasis, tasks: readonly IResultTasksResult[]): Trees {
+  const tree = treeOf(basis.nodes, basis.sums, tasks);
+  return { tree, toDate: basis.toDate ? treeOf(basis.nodes, basis.toDate, tasks) : tree };
+}
 
 /** Recorded work of a project or task; how much of it is billable is told of the span alone. */
 type WorkedSum = IResultToDateResult & { readonly billable?: number };
@@ -179,16 +187,26 @@ function topOf(basis: ResultBasis, tasks: readonly IResultTasksResult[], tree: T
   return { own: 0, below: total, total, estimate, billable: sum(basis.sums, (row) => row.billable) };
 }
 
+/** What the rows of results are made of: the basis of hours, and the one of money. */
+interface Shown {
+  readonly basis: ResultBasis;
+  readonly of: ResultBasis;
+  /** The revenue of `of`. */
+  readonly judged: Judged;
+  readonly tasks: readonly IResultTasksResult[];
+  readonly trees: Trees;
+  readonly valued: Trees;
+}
+
 /** The rows below the scope: projects of the firm or a client, tasks of a project or task. */
 function rowsOf(
-  basis: ResultBasis,
-  judged: Judged,
-  tasks: readonly IResultTasksResult[],
-  { tree, toDate }: Readonly<Record<'tree' | 'toDate', Tree>>,
+  { basis, of, judged, tasks, trees, valued }: Shown,
   scope: ScopeFilter,
   money: boolean,
   by: CostBasis | null,
 ): ResultRow[] {
+  // Where money is seen less far than hours, nothing is told of the money of what lies beyond.
+  const sees = (id: string) => of === basis || (valued.toDate.get(id)?.total.seconds ?? 0) > 0;
   const costed = (figures: NodeFigures | undefined) => (by ? costOf([figures ?? NOTHING], by) : null);
   const costs = (figures: RolledUp<NodeFigures> | undefined, budget: number): ResultRow['cost'] => {
     const [own, below, total] = [costed(figures?.own), costed(figures?.below), costed(figures?.total)];
@@ -204,19 +222,21 @@ function rowsOf(
     money: ResultRow['money'],
     revenue: Minor,
   ): ResultRow => {
-    const figures = tree.get(id);
-    const all = toDate.get(id);
-    const cost = costs(figures, budget);
+    const seen = sees(id);
+    const cost = seen ? costs(valued.tree.get(id), budget) : null;
     const earnings = cost && money ? earningsOf(revenue, minor(cost.total)) : null;
     return {
       id,
       kind,
       parentId,
       name,
-      hours: hours(figures, estimate),
+      hours: hours(trees.tree.get(id), estimate),
       cost,
-      toDate: { seconds: all?.total.seconds ?? 0, cost: costed(all?.total) },
-      money,
+      toDate: {
+        seconds: trees.toDate.get(id)?.total.seconds ?? 0,
+        cost: seen ? costed(valued.toDate.get(id)?.total) : null,
+      },
+      money: seen ? money : null,
       margin: earnings && {
         revenue: earnings.revenue,
         minor: minor(earnings.revenue - earnings.cost),
@@ -230,9 +250,9 @@ function rowsOf(
     return shown.map((task) => {
       const inside = below.get(task.id)!;
       const belongs = (one: { taskId: string | null }) => one.taskId !== null && inside.has(one.taskId);
-      const own = { sums: basis.sums.filter(belongs), billed: basis.billed.filter(belongs), waiting: [] };
+      const own = { sums: of.sums.filter(belongs), billed: of.billed.filter(belongs), waiting: [] };
       // A limit is the project's, so neither it nor what lay before counts for a task.
-      const judged = judge({ ...earnedOf(basis), rows: own, before: null, limits: new Map() });
+      const judged = judge({ ...earnedOf(of), rows: own, before: null, limits: new Map() });
       const revenue = revenueInFirm(judged, basis.today);
       return row(task.id, 'task', task.parentId, task.name, task.estimate, task.budget, money ? moneyOf(judged) : null, revenue);
     });

@@ -48,14 +48,7 @@ where
         or p.left_on >= :from!
       )
       -- Who records no time is waited for by nobody.
-      and exists (
-        select
-        from
-          person_role r
-        where
-          r.person_id = p.id
-          and r.role = any (:recording!)
-      )
+      and has_right (p.id, 'time.record', :recording!)
     )
     -- What was recorded all the same is reviewed.
     or exists (

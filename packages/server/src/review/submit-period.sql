@@ -4,6 +4,20 @@ insert into
 values
   (:firm!, :id!, :sheet!, :by!, :at!, :note!, :confirmation!, :quantity!);
 
+/* @name possibleReviewers */
+select
+  a.person_id as "id!",
+  h.roles as "roles!",
+  h.own_roles as "ownRoles!",
+  h.exceptions as "exceptions!"
+from
+  accounts_of (:firm!) a
+  cross join held_by (a.person_id) h
+where
+  h.roles && :reviewing!
+  or h.own_roles <> '[]'
+  or h.exceptions ? 'time.review';
+
 /* @name withoutReviewer */
 select
   e.id as "id!"
@@ -14,14 +28,13 @@ where
   and not exists (
     select
     from
-      accounts_of (:firm!) a
-      join person_role r on r.person_id = a.person_id
+      jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
     where
-      a.person_id <> e.person_id
+      a.id <> e.person_id
       and (
-        r.role = any (:firmWide!)
+        a.reach = 'firm'
         or (
-          r.role = any (:ofTeams!)
+          a.reach = 'team'
           and exists (
             select
             from
@@ -29,19 +42,19 @@ where
               join team_person tp on tp.firm_id = t.firm_id
               and tp.team_id = t.id
             where
-              t.lead_id = a.person_id
+              t.lead_id = a.id
               and tp.person_id = e.person_id
           )
         )
         or (
-          r.role = any (:ofProjects!)
+          a.reach in ('project', 'team')
           and exists (
             select
             from
               project p
             where
               p.id = e.project_id
-              and p.manager_id = a.person_id
+              and p.manager_id = a.id
           )
         )
       )

@@ -1,25 +1,13 @@
 import { Timesheet } from '@yellowwood/contracts';
-import {
-  blocksSubmission,
-  Dates,
-  EntryProblem,
-  expectOk,
-  moveStage,
-  Reach,
-  Role,
-  ROLE_RIGHTS,
-  ROLES,
-  Stage,
-  widest,
-} from '@yellowwood/core';
+import { blocksSubmission, Dates, EntryProblem, expectOk, moveStage, rightsHeld, rolesWith, Stage } from '@yellowwood/core';
 import { sum } from 'd3-array';
 import { v7 as newId } from 'uuid';
 import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { insertDecisions, periodEntries, setSheetState } from '../generated/review/period.queries';
-import { insertSubmission, withoutReviewer } from '../generated/review/submit-period.queries';
+import { insertSubmission, possibleReviewers, withoutReviewer } from '../generated/review/submit-period.queries';
 import { lockTimers, locking } from '../ledger/locks';
 import { audit } from '../platform/audit';
-import { Context } from '../platform/context';
+import { Context, heldOf } from '../platform/context';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
 import { ownSheet } from '../time/own-sheet';
@@ -70,11 +58,6 @@ export async function submitPeriod(context: Context, period: Dates, note: string
   return readTimesheet(context, period, undefined);
 }
 
-/** The roles whose right to review reaches at least so far. */
-function reviewing(reach: Reach): Role[] {
-  return ROLES.filter((role) => widest(ROLE_RIGHTS[role]['time.review'], reach) === ROLE_RIGHTS[role]['time.review']);
-}
-
 /** Approves what nobody else can decide on, as the decision says. @returns these entries, as submitted */
 async function approveByPolicy<E extends { readonly id: string }>(
   { tx, firm, actor, now }: Context,
@@ -82,8 +65,9 @@ async function approveByPolicy<E extends { readonly id: string }>(
   submitted: readonly E[],
 ): Promise<(E & { stage: 'submitted' })[]> {
   const ids = submitted.map(({ id }) => id);
-  const reviewers = { firmWide: reviewing('firm'), ofTeams: reviewing('team'), ofProjects: reviewing('project') };
-  const alone = new Set((await withoutReviewer.run({ firm: firm.id, ids, ...reviewers }, tx)).map(({ id }) => id));
+  const possible = await possibleReviewers.run({ firm: firm.id, reviewing: rolesWith('time.review') }, tx);
+  const reviewers = possible.map((one) => ({ id: one.id, reach: rightsHeld(heldOf(one))['time.review'] }));
+  const alone = new Set((await withoutReviewer.run({ ids, reviewers: json(reviewers) }, tx)).map(({ id }) => id));
   if (alone.size === 0) return [];
   const stage = expectOk(moveStage('submitted', 'approve'));
   await moveEntries.run({ moves: json([...alone].map((id) => ({ id, stage }))) }, tx);

@@ -29,6 +29,7 @@ export function ownerContext(world: World, tx: Tx): Context {
       zone: 'Europe/London',
       positionName: null,
       roles: ['owner'],
+      ownRoles: [],
       rights: rightsOf(['owner']),
     },
     now: world.clock.now(),

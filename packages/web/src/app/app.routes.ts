@@ -102,6 +102,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/people/teams').then((m) => m.TeamsScreen),
       },
       {
+        path: 'settings/roles',
+        title: 'Roles · Yellowwood',
+        loadComponent: () => import('./settings/people/own-roles').then((m) => m.RolesScreen),
+      },
+      {
         path: 'settings/firm',
         title: 'Facts and numbers · Yellowwood',
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),

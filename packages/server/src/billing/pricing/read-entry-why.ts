@@ -11,7 +11,7 @@ import { problem } from '../../platform/problem';
 export async function readEntryWhy(context: Context, id: string): Promise<EntryWhy> {
   const [entry] = await entriesById(context, [id]);
   if (!entry) throw problem('entry-unknown');
-  const values = may(context, 'values.read');
+  const values = entry.value !== undefined;
   const billed = values ? await sharesOfEntry.run({ entry: id }, context.tx) : [];
   const day = entry.personId ? await readDay(context, entry.personId, entry.date, context.firm.zone) : [];
   const row = day.find((one) => one.id === id);

@@ -29,7 +29,7 @@ export interface IPayInReachQuery {
   result: IPayInReachResult;
 }
 
-const payInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":231}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":240}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":271,"b":274},{"a":475,"b":478},{"a":596,"b":599},{"a":717,"b":720},{"a":889,"b":892}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":1031,"b":1041}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  r.rate as \"pay?\",\n  r.valid_from as \"payFrom?\",\n  o.kind as \"overheadKind?\",\n  o.value as \"overhead?\",\n  sr.rate as \"standard?\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join standard_cost_rate sr on sr.firm_id = po.firm_id\n  and sr.position_id = po.position_id\n  and holds_on (sr.valid_from, sr.valid_to, :on!)\n  left join pay_rate r on r.firm_id = p.firm_id\n  and r.person_id = p.id\n  and holds_on (r.valid_from, r.valid_to, :on!)\n  left join overhead o on o.firm_id = p.firm_id\n  and o.person_id = p.id\n  and holds_on (o.valid_from, o.valid_to, :on!)\nwhere\n  -- Whose time costs something: who records and is there, and whoever has pay.\n  r.rate is not null\n  or (\n    (\n      p.left_on is null\n      or p.left_on >= :on!\n    )\n    and exists (\n      select\n      from\n        person_role pr\n      where\n        pr.person_id = p.id\n        and pr.role = any (:recording!)\n    )\n  )\norder by\n  p.name"};
+const payInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":225,"b":231}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":240}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":271,"b":274},{"a":475,"b":478},{"a":596,"b":599},{"a":717,"b":720},{"a":889,"b":892}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":940,"b":950}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  r.rate as \"pay?\",\n  r.valid_from as \"payFrom?\",\n  o.kind as \"overheadKind?\",\n  o.value as \"overhead?\",\n  sr.rate as \"standard?\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join standard_cost_rate sr on sr.firm_id = po.firm_id\n  and sr.position_id = po.position_id\n  and holds_on (sr.valid_from, sr.valid_to, :on!)\n  left join pay_rate r on r.firm_id = p.firm_id\n  and r.person_id = p.id\n  and holds_on (r.valid_from, r.valid_to, :on!)\n  left join overhead o on o.firm_id = p.firm_id\n  and o.person_id = p.id\n  and holds_on (o.valid_from, o.valid_to, :on!)\nwhere\n  -- Whose time costs something: who records and is there, and whoever has pay.\n  r.rate is not null\n  or (\n    (\n      p.left_on is null\n      or p.left_on >= :on!\n    )\n    and has_right (p.id, 'time.record', :recording!)\n  )\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -64,14 +64,7 @@ const payInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true,"
  *       p.left_on is null
  *       or p.left_on >= :on!
  *     )
- *     and exists (
- *       select
- *       from
- *         person_role pr
- *       where
- *         pr.person_id = p.id
- *         and pr.role = any (:recording!)
- *     )
+ *     and has_right (p.id, 'time.record', :recording!)
  *   )
  * order by
  *   p.name

@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/firm/sign-in-rule.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'SignInRule' parameters type */
@@ -68,9 +70,11 @@ export interface IPeopleWithAccountParams {
 
 /** 'PeopleWithAccount' return type */
 export interface IPeopleWithAccountResult {
+  exceptions: Json;
   factor: boolean;
   id: string;
   name: string;
+  ownRoles: Json;
   roles: stringArray;
 }
 
@@ -80,7 +84,7 @@ export interface IPeopleWithAccountQuery {
   result: IPeopleWithAccountResult;
 }
 
-const peopleWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":215,"b":220},{"a":297,"b":302}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n  ) as \"roles!\",\n  exists (\n    select\n    from\n      second_factors_of (:firm!) f\n    where\n      f.person_id = p.id\n  ) as \"factor!\"\nfrom\n  accounts_of (:firm!) a\n  join person p on p.id = a.person_id\norder by\n  p.name"};
+const peopleWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":187,"b":192},{"a":269,"b":274}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  exists (\n    select\n    from\n      second_factors_of (:firm!) f\n    where\n      f.person_id = p.id\n  ) as \"factor!\"\nfrom\n  accounts_of (:firm!) a\n  join person p on p.id = a.person_id\n  cross join held_by (p.id) h\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -88,14 +92,9 @@ const peopleWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name"
  * select
  *   p.id as "id!",
  *   p.name as "name!",
- *   array(
- *     select
- *       r.role
- *     from
- *       person_role r
- *     where
- *       r.person_id = p.id
- *   ) as "roles!",
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!",
  *   exists (
  *     select
  *     from
@@ -106,6 +105,7 @@ const peopleWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name"
  * from
  *   accounts_of (:firm!) a
  *   join person p on p.id = a.person_id
+ *   cross join held_by (p.id) h
  * order by
  *   p.name
  * ```

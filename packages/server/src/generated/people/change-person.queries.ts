@@ -13,9 +13,11 @@ export interface ILockPeopleParams {
 /** 'LockPeople' return type */
 export interface ILockPeopleResult {
   email: string;
+  exceptions: Json;
   id: string;
   leftOn: string | null;
   name: string;
+  ownRoles: Json;
   roles: stringArray;
   staffNumber: string;
   version: number;
@@ -28,7 +30,7 @@ export interface ILockPeopleQuery {
   result: ILockPeopleResult;
 }
 
-const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":353,"b":360}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\"\nfrom\n  person p\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update"};
+const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":336}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\"\nfrom\n  person p\n  cross join held_by (p.id) h\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update of\n  p"};
 
 /**
  * Query generated from SQL:
@@ -41,23 +43,18 @@ const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"peo
  *   p.zone as "zone!",
  *   p.left_on as "leftOn?",
  *   p.version as "version!",
- *   array(
- *     select
- *       r.role
- *     from
- *       person_role r
- *     where
- *       r.person_id = p.id
- *     order by
- *       r.role
- *   ) as "roles!"
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!"
  * from
  *   person p
+ *   cross join held_by (p.id) h
  * where
  *   p.id = any (:people!)
  * order by
  *   p.id
- * for update
+ * for update of
+ *   p
  * ```
  */
 export const lockPeople = new PreparedQuery<ILockPeopleParams,ILockPeopleResult>(lockPeopleIR);
@@ -280,39 +277,201 @@ const ownersWithAccountIR: any = {"usedParamSet":{"firm":true},"params":[{"name"
 export const ownersWithAccount = new PreparedQuery<IOwnersWithAccountParams,IOwnersWithAccountResult>(ownersWithAccountIR);
 
 
-/** 'RolesWithAccount' parameters type */
-export interface IRolesWithAccountParams {
+/** 'HeldWithAccount' parameters type */
+export interface IHeldWithAccountParams {
   firm: string;
   person: string;
 }
 
-/** 'RolesWithAccount' return type */
-export interface IRolesWithAccountResult {
-  role: string;
+/** 'HeldWithAccount' return type */
+export interface IHeldWithAccountResult {
+  exceptions: Json;
+  ownRoles: Json;
+  roles: stringArray;
 }
 
-/** 'RolesWithAccount' query type */
-export interface IRolesWithAccountQuery {
-  params: IRolesWithAccountParams;
-  result: IRolesWithAccountResult;
+/** 'HeldWithAccount' query type */
+export interface IHeldWithAccountQuery {
+  params: IHeldWithAccountParams;
+  result: IHeldWithAccountResult;
 }
 
-const rolesWithAccountIR: any = {"usedParamSet":{"firm":true,"person":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":47,"b":52}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":136}]}],"statement":"select\n  r.role as \"role!\"\nfrom\n  accounts_of (:firm!) a\n  join person_role r on r.person_id = a.person_id\nwhere\n  a.person_id = :person!\norder by\n  r.role"};
+const heldWithAccountIR: any = {"usedParamSet":{"firm":true,"person":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":112,"b":117}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":181,"b":188}]}],"statement":"select\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\"\nfrom\n  accounts_of (:firm!) a\n  cross join held_by (a.person_id) h\nwhere\n  a.person_id = :person!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   r.role as "role!"
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!"
  * from
  *   accounts_of (:firm!) a
- *   join person_role r on r.person_id = a.person_id
+ *   cross join held_by (a.person_id) h
  * where
  *   a.person_id = :person!
- * order by
- *   r.role
  * ```
  */
-export const rolesWithAccount = new PreparedQuery<IRolesWithAccountParams,IRolesWithAccountResult>(rolesWithAccountIR);
+export const heldWithAccount = new PreparedQuery<IHeldWithAccountParams,IHeldWithAccountResult>(heldWithAccountIR);
+
+
+/** 'OwnRolesByIds' parameters type */
+export interface IOwnRolesByIdsParams {
+  ids: stringArray;
+}
+
+/** 'OwnRolesByIds' return type */
+export interface IOwnRolesByIdsResult {
+  id: string;
+  name: string;
+  rights: Json;
+}
+
+/** 'OwnRolesByIds' query type */
+export interface IOwnRolesByIdsQuery {
+  params: IOwnRolesByIdsParams;
+  result: IOwnRolesByIdsResult;
+}
+
+const ownRolesByIdsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":97,"b":101}]}],"statement":"select\n  id as \"id!\",\n  name as \"name!\",\n  rights as \"rights!\"\nfrom\n  own_role\nwhere\n  id = any (:ids!)\norder by\n  name"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   id as "id!",
+ *   name as "name!",
+ *   rights as "rights!"
+ * from
+ *   own_role
+ * where
+ *   id = any (:ids!)
+ * order by
+ *   name
+ * ```
+ */
+export const ownRolesByIds = new PreparedQuery<IOwnRolesByIdsParams,IOwnRolesByIdsResult>(ownRolesByIdsIR);
+
+
+/** 'DropOwnRoles' parameters type */
+export interface IDropOwnRolesParams {
+  people: stringArray;
+}
+
+/** 'DropOwnRoles' return type */
+export type IDropOwnRolesResult = void;
+
+/** 'DropOwnRoles' query type */
+export interface IDropOwnRolesQuery {
+  params: IDropOwnRolesParams;
+  result: IDropOwnRolesResult;
+}
+
+const dropOwnRolesIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":53,"b":60}]}],"statement":"delete from person_own_role\nwhere\n  person_id = any (:people!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from person_own_role
+ * where
+ *   person_id = any (:people!)
+ * ```
+ */
+export const dropOwnRoles = new PreparedQuery<IDropOwnRolesParams,IDropOwnRolesResult>(dropOwnRolesIR);
+
+
+/** 'GiveOwnRoles' parameters type */
+export interface IGiveOwnRolesParams {
+  firm: string;
+  given: Json;
+}
+
+/** 'GiveOwnRoles' return type */
+export type IGiveOwnRolesResult = void;
+
+/** 'GiveOwnRoles' query type */
+export interface IGiveOwnRolesQuery {
+  params: IGiveOwnRolesParams;
+  result: IGiveOwnRolesResult;
+}
+
+const giveOwnRolesIR: any = {"usedParamSet":{"firm":true,"given":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":69,"b":74}]},{"name":"given","required":true,"transform":{"type":"scalar"},"locs":[{"a":124,"b":130}]}],"statement":"insert into\n  person_own_role (firm_id, person_id, role_id)\nselect\n  :firm!,\n  g.person,\n  g.role\nfrom\n  jsonb_to_recordset(:given!) as g (person uuid, role uuid)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_own_role (firm_id, person_id, role_id)
+ * select
+ *   :firm!,
+ *   g.person,
+ *   g.role
+ * from
+ *   jsonb_to_recordset(:given!) as g (person uuid, role uuid)
+ * ```
+ */
+export const giveOwnRoles = new PreparedQuery<IGiveOwnRolesParams,IGiveOwnRolesResult>(giveOwnRolesIR);
+
+
+/** 'DropExceptions' parameters type */
+export interface IDropExceptionsParams {
+  people: stringArray;
+}
+
+/** 'DropExceptions' return type */
+export type IDropExceptionsResult = void;
+
+/** 'DropExceptions' query type */
+export interface IDropExceptionsQuery {
+  params: IDropExceptionsParams;
+  result: IDropExceptionsResult;
+}
+
+const dropExceptionsIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":61}]}],"statement":"delete from person_exception\nwhere\n  person_id = any (:people!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from person_exception
+ * where
+ *   person_id = any (:people!)
+ * ```
+ */
+export const dropExceptions = new PreparedQuery<IDropExceptionsParams,IDropExceptionsResult>(dropExceptionsIR);
+
+
+/** 'AddExceptions' parameters type */
+export interface IAddExceptionsParams {
+  exceptions: Json;
+  firm: string;
+  person: string;
+}
+
+/** 'AddExceptions' return type */
+export type IAddExceptionsResult = void;
+
+/** 'AddExceptions' query type */
+export interface IAddExceptionsQuery {
+  params: IAddExceptionsParams;
+  result: IAddExceptionsResult;
+}
+
+const addExceptionsIR: any = {"usedParamSet":{"firm":true,"person":true,"exceptions":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":80,"b":85}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":97}]},{"name":"exceptions","required":true,"transform":{"type":"scalar"},"locs":[{"a":152,"b":163}]}],"statement":"insert into\n  person_exception (firm_id, person_id, permission, reach)\nselect\n  :firm!,\n  :person!,\n  e.permission,\n  e.reach\nfrom\n  jsonb_to_recordset(:exceptions!) as e (permission text, reach text)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_exception (firm_id, person_id, permission, reach)
+ * select
+ *   :firm!,
+ *   :person!,
+ *   e.permission,
+ *   e.reach
+ * from
+ *   jsonb_to_recordset(:exceptions!) as e (permission text, reach text)
+ * ```
+ */
+export const addExceptions = new PreparedQuery<IAddExceptionsParams,IAddExceptionsResult>(addExceptionsIR);
 
 

@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/people/invite.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type numberArray = (number)[];
 
 export type stringArray = (string)[];
@@ -273,10 +275,12 @@ export interface IListStaffParams {
 export interface IListStaffResult {
   account: string;
   email: string;
+  exceptions: Json;
   id: string;
   invitedAt: string | null;
   leftOn: string | null;
   name: string;
+  ownRoles: Json;
   position: string | null;
   roles: stringArray;
   staffNumber: string;
@@ -290,7 +294,7 @@ export interface IListStaffQuery {
   result: IListStaffResult;
 }
 
-const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":739,"b":742}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":825,"b":830}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n    order by\n      r.role\n  ) as \"roles!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":715,"b":718}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
 
 /**
  * Query generated from SQL:
@@ -315,16 +319,9 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *     order by
  *       t.name
  *   ) as "teams!",
- *   array(
- *     select
- *       r.role
- *     from
- *       person_role r
- *     where
- *       r.person_id = p.id
- *     order by
- *       r.role
- *   ) as "roles!",
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!",
  *   case
  *     when a.person_id is not null then 'active'
  *     when i.id is not null then 'invited'
@@ -333,6 +330,7 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   i.made_at as "invitedAt?"
  * from
  *   person p
+ *   cross join held_by (p.id) h
  *   left join positions_on (:on!) po on po.firm_id = p.firm_id
  *   and po.person_id = p.id
  *   left join accounts_of (:firm!) a on a.person_id = p.id

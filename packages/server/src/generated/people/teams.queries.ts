@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/people/teams.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'TeamsOfFirm' parameters type */
@@ -57,9 +59,11 @@ export interface IPeopleForTeamsParams {
 
 /** 'PeopleForTeams' return type */
 export interface IPeopleForTeamsResult {
+  exceptions: Json;
   id: string;
   leftOn: string | null;
   name: string;
+  ownRoles: Json;
   position: string | null;
   roles: stringArray;
 }
@@ -70,7 +74,7 @@ export interface IPeopleForTeamsQuery {
   result: IPeopleForTeamsResult;
 }
 
-const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":255}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  array(\n    select\n      r.role\n    from\n      person_role r\n    where\n      r.person_id = p.id\n  ) as \"roles!\",\n  p.left_on as \"leftOn?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
+const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":257}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  p.left_on as \"leftOn?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -79,17 +83,13 @@ const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on"
  *   p.id as "id!",
  *   p.name as "name!",
  *   po.name as "position?",
- *   array(
- *     select
- *       r.role
- *     from
- *       person_role r
- *     where
- *       r.person_id = p.id
- *   ) as "roles!",
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!",
  *   p.left_on as "leftOn?"
  * from
  *   person p
+ *   cross join held_by (p.id) h
  *   left join positions_on (:on!) po on po.firm_id = p.firm_id
  *   and po.person_id = p.id
  * order by

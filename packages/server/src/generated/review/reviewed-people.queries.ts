@@ -29,7 +29,7 @@ export interface IReviewPeopleQuery {
   result: IReviewPeopleResult;
 }
 
-const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":644,"b":647},{"a":832,"b":835},{"a":1336,"b":1339}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806},{"a":909,"b":914},{"a":1325,"b":1330}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":1120,"b":1130}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:to!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\n  and (\n    (\n      (\n        p.left_on is null\n        or p.left_on >= :from!\n      )\n      -- Who records no time is waited for by nobody.\n      and exists (\n        select\n        from\n          person_role r\n        where\n          r.person_id = p.id\n          and r.role = any (:recording!)\n      )\n    )\n    -- What was recorded all the same is reviewed.\n    or exists (\n      select\n      from\n        entry e\n      where\n        e.person_id = p.id\n        and e.work_date between :from! and :to!\n    )\n  )\norder by\n  p.name"};
+const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":644,"b":647},{"a":832,"b":835},{"a":1228,"b":1231}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806},{"a":909,"b":914},{"a":1217,"b":1222}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":1020,"b":1030}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:to!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\n  and (\n    (\n      (\n        p.left_on is null\n        or p.left_on >= :from!\n      )\n      -- Who records no time is waited for by nobody.\n      and has_right (p.id, 'time.record', :recording!)\n    )\n    -- What was recorded all the same is reviewed.\n    or exists (\n      select\n      from\n        entry e\n      where\n        e.person_id = p.id\n        and e.work_date between :from! and :to!\n    )\n  )\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -83,14 +83,7 @@ const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true
  *         or p.left_on >= :from!
  *       )
  *       -- Who records no time is waited for by nobody.
- *       and exists (
- *         select
- *         from
- *           person_role r
- *         where
- *           r.person_id = p.id
- *           and r.role = any (:recording!)
- *       )
+ *       and has_right (p.id, 'time.record', :recording!)
  *     )
  *     -- What was recorded all the same is reviewed.
  *     or exists (

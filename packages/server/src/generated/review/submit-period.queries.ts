@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/review/submit-period.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'InsertSubmission' parameters type */
@@ -38,13 +40,52 @@ const insertSubmissionIR: any = {"usedParamSet":{"firm":true,"id":true,"sheet":t
 export const insertSubmission = new PreparedQuery<IInsertSubmissionParams,IInsertSubmissionResult>(insertSubmissionIR);
 
 
+/** 'PossibleReviewers' parameters type */
+export interface IPossibleReviewersParams {
+  firm: string;
+  reviewing: stringArray;
+}
+
+/** 'PossibleReviewers' return type */
+export interface IPossibleReviewersResult {
+  exceptions: Json;
+  id: string;
+  ownRoles: Json;
+  roles: stringArray;
+}
+
+/** 'PossibleReviewers' query type */
+export interface IPossibleReviewersQuery {
+  params: IPossibleReviewersParams;
+  result: IPossibleReviewersResult;
+}
+
+const possibleReviewersIR: any = {"usedParamSet":{"firm":true,"reviewing":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":136,"b":141}]},{"name":"reviewing","required":true,"transform":{"type":"scalar"},"locs":[{"a":202,"b":212}]}],"statement":"select\n  a.person_id as \"id!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\"\nfrom\n  accounts_of (:firm!) a\n  cross join held_by (a.person_id) h\nwhere\n  h.roles && :reviewing!\n  or h.own_roles <> '[]'\n  or h.exceptions ? 'time.review'"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   a.person_id as "id!",
+ *   h.roles as "roles!",
+ *   h.own_roles as "ownRoles!",
+ *   h.exceptions as "exceptions!"
+ * from
+ *   accounts_of (:firm!) a
+ *   cross join held_by (a.person_id) h
+ * where
+ *   h.roles && :reviewing!
+ *   or h.own_roles <> '[]'
+ *   or h.exceptions ? 'time.review'
+ * ```
+ */
+export const possibleReviewers = new PreparedQuery<IPossibleReviewersParams,IPossibleReviewersResult>(possibleReviewersIR);
+
+
 /** 'WithoutReviewer' parameters type */
 export interface IWithoutReviewerParams {
-  firm: string;
-  firmWide: stringArray;
   ids: stringArray;
-  ofProjects: stringArray;
-  ofTeams: stringArray;
+  reviewers: Json;
 }
 
 /** 'WithoutReviewer' return type */
@@ -58,7 +99,7 @@ export interface IWithoutReviewerQuery {
   result: IWithoutReviewerResult;
 }
 
-const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide":true,"ofTeams":true,"ofProjects":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":128}]},{"name":"firmWide","required":true,"transform":{"type":"scalar"},"locs":[{"a":264,"b":273}]},{"name":"ofTeams","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":321}]},{"name":"ofProjects","required":true,"transform":{"type":"scalar"},"locs":[{"a":660,"b":671}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and not exists (\n    select\n    from\n      accounts_of (:firm!) a\n      join person_role r on r.person_id = a.person_id\n    where\n      a.person_id <> e.person_id\n      and (\n        r.role = any (:firmWide!)\n        or (\n          r.role = any (:ofTeams!)\n          and exists (\n            select\n            from\n              team t\n              join team_person tp on tp.firm_id = t.firm_id\n              and tp.team_id = t.id\n            where\n              t.lead_id = a.person_id\n              and tp.person_id = e.person_id\n          )\n        )\n        or (\n          r.role = any (:ofProjects!)\n          and exists (\n            select\n            from\n              project p\n            where\n              p.id = e.project_id\n              and p.manager_id = a.person_id\n          )\n        )\n      )\n  )"};
+const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"reviewers":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"reviewers","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":139}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and not exists (\n    select\n    from\n      jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)\n    where\n      a.id <> e.person_id\n      and (\n        a.reach = 'firm'\n        or (\n          a.reach = 'team'\n          and exists (\n            select\n            from\n              team t\n              join team_person tp on tp.firm_id = t.firm_id\n              and tp.team_id = t.id\n            where\n              t.lead_id = a.id\n              and tp.person_id = e.person_id\n          )\n        )\n        or (\n          a.reach in ('project', 'team')\n          and exists (\n            select\n            from\n              project p\n            where\n              p.id = e.project_id\n              and p.manager_id = a.id\n          )\n        )\n      )\n  )"};
 
 /**
  * Query generated from SQL:
@@ -72,14 +113,13 @@ const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide
  *   and not exists (
  *     select
  *     from
- *       accounts_of (:firm!) a
- *       join person_role r on r.person_id = a.person_id
+ *       jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
  *     where
- *       a.person_id <> e.person_id
+ *       a.id <> e.person_id
  *       and (
- *         r.role = any (:firmWide!)
+ *         a.reach = 'firm'
  *         or (
- *           r.role = any (:ofTeams!)
+ *           a.reach = 'team'
  *           and exists (
  *             select
  *             from
@@ -87,19 +127,19 @@ const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"firm":true,"firmWide
  *               join team_person tp on tp.firm_id = t.firm_id
  *               and tp.team_id = t.id
  *             where
- *               t.lead_id = a.person_id
+ *               t.lead_id = a.id
  *               and tp.person_id = e.person_id
  *           )
  *         )
  *         or (
- *           r.role = any (:ofProjects!)
+ *           a.reach in ('project', 'team')
  *           and exists (
  *             select
  *             from
  *               project p
  *             where
  *               p.id = e.project_id
- *               and p.manager_id = a.person_id
+ *               and p.manager_id = a.id
  *           )
  *         )
  *       )

@@ -1,4 +1,4 @@
-import { rightsOf } from '@yellowwood/core';
+import { rightsHeld, rightsOf } from '@yellowwood/core';
 import { withdrawInvitations } from '../../generated/people/invite.queries';
 import { endAccess, heldPerson, refuseForeign, refuseWithoutOwner, seenPerson } from '../../people/change-person';
 import { audit } from '../../platform/audit';
@@ -15,7 +15,7 @@ export async function personLeaves(context: Context, person: string, version: nu
   if (person === context.actor.personId) throw problem('not-oneself');
   const known = await seenPerson(context, person, version);
   if (known.leftOn !== null) throw problem('left-already');
-  refuseForeign(context, known.roles);
+  refuseForeign(context, rightsHeld(known));
   return end(context, known);
 }
 

@@ -35,6 +35,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
     subject: 'People',
     settings: [
       { path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' },
+      {
+        ...{ path: 'roles', word: 'Roles', right: 'people.change' },
+        about: 'rights permissions access exceptions own role copy may see',
+      },
       { path: 'teams', word: 'Teams', about: 'lead manager group members merge', right: 'people.change' },
     ],
   },

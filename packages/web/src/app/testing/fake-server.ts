@@ -268,6 +268,8 @@ export class Page<C> {
     const options = [...document.querySelectorAll<HTMLElement>('.mat-mdc-select-panel mat-option')];
     options.find((one) => one.textContent!.trim() === word)!.click();
     await this.settle(20);
+    // The list fades; another one is looked at when it is gone.
+    for (let tries = 0; tries < 25 && document.querySelector('.mat-mdc-select-panel'); tries += 1) await this.settle(20);
   }
 
   async key(target: Element, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {

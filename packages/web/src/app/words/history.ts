@@ -1,5 +1,7 @@
 import type { HistoryEvent } from '@yellowwood/contracts';
+import type { Permission, Reach } from '@yellowwood/core';
 import type { Formats } from '../state/formats';
+import { RIGHT_WORDS, reachWords } from './rights';
 import { FACT_WORDS } from '../state/words';
 
 const HOURS = ['quantity', 'billableQuantity', 'breakSeconds'];
@@ -28,7 +30,7 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|roles|access|project|client|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|role|roles|exceptions|access|project|client|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;
@@ -43,16 +45,24 @@ export function changeSentences(event: HistoryEvent, currency: string, formats: 
   if (!before || !after) return [];
   const money = String(after['valueCurrency'] ?? after['currency'] ?? currency);
   const text = (key: string, value: unknown) => valueText(key, value, money, formats);
-  return Object.keys(after)
+  return [...new Set([...Object.keys(after), ...Object.keys(before).filter((key) => key.startsWith('may '))])]
     .filter((key) => !SILENT.includes(key))
     .map((key) => {
       const [was, is] = [text(key, before[key]), text(key, after[key])];
+      if (key.startsWith('may ')) return rightSentence(key.slice(4) as Permission, before[key], after[key]);
       const word = FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key;
       const name = word.charAt(0).toUpperCase() + word.slice(1);
       if (typeof after[key] === 'boolean') return after[key] ? `Now ${word}` : `Now not ${word}`;
       if (is === '') return `${name} taken away, was ${was}`;
       return was === '' ? `${name}: ${is}` : `${name} ${is}, was ${was}`;
     });
+}
+
+/** A right of a role or an exception: where there is none, the roles say it, or nobody has it. */
+function rightSentence(right: Permission, was: unknown, is: unknown): string {
+  const words = (value: unknown) =>
+    value === undefined || value === null ? 'not said' : reachWords(right, value === 'none' ? null : (value as Reach));
+  return `${RIGHT_WORDS[right]}: ${words(is)}, was ${words(was)}`;
 }
 
 function valueText(key: string, value: unknown, currency: string, formats: Formats): string {

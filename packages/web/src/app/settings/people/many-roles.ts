@@ -1,12 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { ROLES, Role } from '@yellowwood/core';
-import type { Staff } from '@yellowwood/contracts';
+import { Store } from '@ngrx/store';
+import type { OwnRole, Staff } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
+import { sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ToggleField } from '../../ui/form/toggle-field';
-import { ROLE_WORDS } from './roles';
+import { givenRoles, keysOf, roleChoices } from './roles';
 
 type Person = Staff['people'][number];
 
@@ -21,43 +22,42 @@ type Person = Staff['people'][number];
 export class ManyRoles {
   private readonly api = inject(Api);
   readonly people = input.required<readonly Person[]>();
-  /** The roles that one may give. */
-  readonly roles = input.required<readonly Role[]>();
+  /** The roles that the firm has made for itself. */
+  readonly ownRoles = input.required<readonly OwnRole[]>();
+  private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly done = output();
   protected readonly command = command();
   /** Whether the roles come instead of what they have. */
   protected readonly replaces = signal(false);
-  protected readonly given = signal<readonly Role[]>([]);
+  protected readonly given = signal<readonly string[]>([]);
   protected readonly hows = [
     { value: 'add', word: 'Beside what they have' },
     { value: 'replace', word: 'Instead of it' },
   ];
-  protected readonly choices = computed(() =>
-    ROLES.filter((role) => this.roles().includes(role)).map((role) => ({ role, word: ROLE_WORDS[role].word })),
-  );
+  private readonly all = computed(() => roleChoices(this.ownRoles(), this.mine()));
+  protected readonly choices = computed(() => this.all().filter(({ mine }) => mine));
   /** Each person with what they would have. */
   private readonly others = computed(() => {
     const given = this.given();
     if (given.length === 0) return [];
     return this.people()
-      .map(({ name, roles }) => ({
-        name,
-        gains: given.filter((role) => !roles.includes(role)),
-        loses: this.replaces() ? roles.filter((role) => !given.includes(role)) : [],
+      .map((person) => ({
+        name: person.name,
+        gains: given.filter((key) => !keysOf(person).includes(key)),
+        loses: this.replaces() ? keysOf(person).filter((key) => !given.includes(key)) : [],
       }))
       .filter(({ gains, loses }) => gains.length + loses.length > 0);
   });
   /** What would change, a role a line: who gains it, and who loses it. */
   protected readonly effects = computed(() =>
-    ROLES.flatMap((role) => {
+    this.all().flatMap(({ key, word }) => {
       const of = (which: 'gains' | 'loses') =>
         this.others()
-          .filter((one) => one[which].includes(role))
+          .filter((one) => one[which].includes(key))
           .map(({ name }) => name);
-      const { word } = ROLE_WORDS[role];
       return [
-        { sign: 'gain', role, word: `${word}:`, who: of('gains') },
-        { sign: 'lose', role, word: `no longer ${word.toLowerCase()}:`, who: of('loses') },
+        { sign: 'gain', key, word: `${word}:`, who: of('gains') },
+        { sign: 'lose', key, word: `no longer ${word.toLowerCase()}:`, who: of('loses') },
       ].filter(({ who }) => who.length > 0);
     }),
   );
@@ -65,18 +65,18 @@ export class ManyRoles {
   protected readonly foreign = computed(() => {
     const names = new Set(this.others().map(({ name }) => name));
     return this.people()
-      .filter(({ name, roles }) => names.has(name) && !roles.every((role) => this.roles().includes(role)))
+      .filter((person) => names.has(person.name) && this.all().some(({ key, mine }) => !mine && keysOf(person).includes(key)))
       .map(({ name }) => name);
   });
   protected readonly count = computed(() => this.others().length);
 
-  protected turn(role: Role, on: boolean): void {
-    this.given.update((all) => (on ? [...all, role] : all.filter((one) => one !== role)));
+  protected turn(key: string, on: boolean): void {
+    this.given.update((all) => (on ? [...all, key] : all.filter((one) => one !== key)));
   }
 
   protected async give(): Promise<void> {
     const people = this.people().map(({ id, version }) => ({ id, version }));
-    const body = { people, roles: [...this.given()], how: this.replaces() ? ('replace' as const) : ('add' as const) };
+    const body = { people, ...givenRoles(this.given()), how: this.replaces() ? ('replace' as const) : ('add' as const) };
     const given = await this.command.run((key) => this.api.call('changeManyRoles', { body, key }), {
       done: ({ changed }) => `${changed} ${changed === 1 ? 'person has' : 'people have'} other roles from now on`,
       about: JSON.stringify(body),

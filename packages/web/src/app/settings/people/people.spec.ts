@@ -1,9 +1,30 @@
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
 import type { Staff } from '@yellowwood/contracts';
-import { ME, Page, id, open, refusal } from '../../testing/fake-server';
+import { Rights, rightsOf } from '@yellowwood/core';
+import { sessionActions } from '../../state/session';
+import { ME, Page, id, me, open, refusal } from '../../testing/fake-server';
 import { SettingsList } from '../settings-list';
 import { PeopleScreen } from './people';
 
-const PERSON = { position: 'Surveyor', teams: ['Masons'], invitedOn: null, leftOn: null, staffNumber: '7', version: 3 } as const;
+/** Somebody who holds what a manager may, for everybody. */
+const LESS = Object.fromEntries(
+  Object.keys(rightsOf(['manager'])).map((right) => [right, right === 'time.record' ? 'own' : 'firm']),
+) as Rights;
+function may(rights: Rights): void {
+  TestBed.inject(Store).dispatch(sessionActions.meRead({ me: { ...me('owner'), rights } }));
+}
+
+const PERSON = {
+  position: 'Surveyor',
+  teams: ['Masons'],
+  invitedOn: null,
+  leftOn: null,
+  staffNumber: '7',
+  version: 3,
+  ownRoles: [] as string[],
+  exceptions: {},
+} as const;
 const STAFF: Staff = {
   people: [
     { ...PERSON, id: ME, name: 'Anna Test', email: 'anna@firm.example', roles: ['owner'], account: 'active', teams: [] },
@@ -14,6 +35,7 @@ const STAFF: Staff = {
     },
   ],
   roles: ['manager', 'staff'],
+  ownRoles: [],
 };
 
 describe('people in settings', () => {
@@ -110,9 +132,10 @@ describe('people in settings', () => {
         .find((one) => one.textContent!.trim() === word)!
         .querySelector<HTMLInputElement>('input')!;
     const button = () => page.button(/^Change the roles of/);
+    may(LESS);
     await page.press('Roles of several');
     expect(page.text('.effect')).toContain('Choose people in the list');
-    expect(page.texts('.roles label')).toEqual(['Manager', 'Staff']);
+    expect(page.texts('.roles label')).toEqual(['Manager', 'Project manager', 'Staff']);
     const row = [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes('Ben Holt'))!;
     await page.key(row, ' ');
     tick('Cara Pym').click();
@@ -141,7 +164,7 @@ describe('people in settings', () => {
         { id: id(2), version: 3 },
         { id: id(3), version: 3 },
       ],
-      ...{ roles: ['manager'], how: 'replace' },
+      ...{ roles: ['manager'], ownRoles: [], how: 'replace' },
     });
     expect(page.notice()).toContain('2 people have other roles');
     expect(page.element.querySelector('yw-many-roles')).toBeNull();
@@ -169,19 +192,20 @@ describe('people in settings', () => {
 describe('one person in settings', () => {
   let page: Page<PeopleScreen>;
   let staff: Staff;
-  async function screen(who: number, roles: Staff['roles'] = ['owner', 'manager', 'bookkeeper', 'staff']) {
-    staff = { ...STAFF, roles };
+  async function screen(who: number, rights?: Rights) {
+    staff = STAFF;
     page = await open(PeopleScreen, {
       ...{ url: `/f/f/settings/people?sel=person:${id(who)}`, roles: ['owner'] },
       prepare: (server) => server.on('listStaff', () => staff).on('readHistory', () => ({ events: [] })),
     });
+    if (rights) may(rights);
     await page.settle(20);
   }
   afterEach(() => page.element.remove());
   const panel = () => page.element.querySelector<HTMLElement>('yw-person-panel')!;
   const box = (role: string) =>
     [...panel().querySelectorAll<HTMLLabelElement>('fieldset label')]
-      .find((one) => one.textContent!.includes(role))!
+      .find((one) => one.querySelector('b')!.textContent === role)!
       .querySelector('input')!;
 
   it('has facts, which are saved as they were seen', async () => {
@@ -202,7 +226,7 @@ describe('one person in settings', () => {
   });
 
   it('has roles, of which the last stays, and none is given that is not one’s own', async () => {
-    await screen(2, ['manager', 'staff']);
+    await screen(2, LESS);
     expect(['Owner', 'Manager', 'Staff'].map((role) => [box(role).checked, box(role).disabled])).toEqual([
       [false, true],
       [false, false],
@@ -215,8 +239,8 @@ describe('one person in settings', () => {
     expect([box('Staff').checked, page.server.to('changeRoles').length]).toEqual([true, 0] as never);
     box('Manager').click();
     await page.settle(20);
-    expect(page.server.to('changeRoles')[0]!.body).toEqual({ roles: ['staff', 'manager'] });
-    expect(page.notice()).toContain('Ben Holt is staff and manager from now on');
+    expect(page.server.to('changeRoles')[0]!.body).toEqual({ roles: ['staff', 'manager'], ownRoles: [] });
+    expect(page.notice()).toContain('Ben Holt is manager and staff from now on');
     expect(box('Manager').checked).toBeTrue();
     page.server.on('changeRoles', () => refusal(403, 'role-not-yours', 'It is not yours.'));
     box('Manager').click();
@@ -228,7 +252,7 @@ describe('one person in settings', () => {
   });
 
   it('who holds more than oneself is left alone', async () => {
-    await screen(1, ['staff']);
+    await screen(1, rightsOf(['staff']));
     expect([...panel().querySelectorAll<HTMLInputElement>('fieldset input')].every(({ disabled }) => disabled)).toBeTrue();
     expect(page.text('yw-person-panel')).toContain('rights that you do not hold');
     // Nobody ends their own access.
@@ -261,7 +285,7 @@ describe('one person in settings', () => {
 describe('the settings', () => {
   it('are found by their subject, by those who may open them', async () => {
     let page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['owner'] });
-    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'Signing in', 'People', 'Teams']);
+    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'Signing in', 'People', 'Roles', 'Teams']);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
     expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
     await page.type('input', 'invit');

@@ -102,8 +102,10 @@ export class PeopleScreen {
     },
   ]);
 
-  private rolesOf({ roles }: Person): string[] {
-    return roles.map((role) => ROLE_WORDS[role].word);
+  private rolesOf({ roles, ownRoles, exceptions }: Person): string[] {
+    const own = this.staff.value()?.ownRoles.filter(({ id }) => ownRoles.includes(id)) ?? [];
+    const more = Object.keys(exceptions).length > 0 ? ['exceptions'] : [];
+    return [...roles.map((role) => ROLE_WORDS[role].word), ...own.map(({ name }) => name), ...more];
   }
 
   /** Begins to choose, or ends it. */

@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import { Role, ROLES } from '@yellowwood/core';
-import type { Staff } from '@yellowwood/contracts';
+import { Store } from '@ngrx/store';
+import type { OwnRole, Staff } from '@yellowwood/contracts';
+import { mayGiveRights, rightsHeld } from '@yellowwood/core';
 import { Api } from '../../api/api';
+import { sessionFeature } from '../../state/session';
 import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
@@ -12,14 +14,15 @@ import { emailLike, needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { DayPipe } from '../../ui/formats';
 import { History } from '../../ui/history';
-import { ROLE_WORDS } from './roles';
+import { PersonRights } from './person-rights';
+import { givenRoles, heldOf, keysOf, roleChoices } from './roles';
 
 type Person = Staff['people'][number];
 
 /** One person of the firm: facts, roles, leaving and coming back, and what became of all that. */
 @Component({
   selector: 'yw-person-panel',
-  imports: [DayPipe, Failure, History, MatButton, ReactiveFormsModule, SendsForm, TextField],
+  imports: [DayPipe, Failure, History, MatButton, PersonRights, ReactiveFormsModule, SendsForm, TextField],
   templateUrl: './person-panel.html',
   styleUrl: './person-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -28,8 +31,10 @@ export class PersonPanel {
   private readonly api = inject(Api);
   private readonly ask = inject(Ask);
   readonly person = input.required<Person>();
-  /** The roles that one may give. */
-  readonly roles = input.required<readonly Role[]>();
+  readonly people = input.required<readonly Person[]>();
+  /** The roles that the firm has made for itself. */
+  readonly ownRoles = input.required<readonly OwnRole[]>();
+  private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
   /** Whether it is oneself. */
   readonly own = input.required<boolean>();
   readonly closed = output();
@@ -42,13 +47,14 @@ export class PersonPanel {
   });
   /** Every role, whether they have it, and whether one may give and take it. */
   protected readonly choices = computed(() =>
-    ROLES.map((role) => ({
-      ...{ role, ...ROLE_WORDS[role], has: this.person().roles.includes(role) },
-      mine: this.roles().includes(role),
-    })),
+    roleChoices(this.ownRoles(), this.mine()).map((one) => ({ ...one, has: keysOf(this.person()).includes(one.key) })),
   );
   /** Whether all that they hold is one's own to give: only then is anything of it changed. */
-  protected readonly may = computed(() => this.person().roles.every((role) => this.roles().includes(role)));
+  protected readonly may = computed(
+    () =>
+      this.choices().every(({ has, mine }) => !has || mine) &&
+      mayGiveRights(this.mine(), rightsHeld(heldOf(this.person(), this.ownRoles()))),
+  );
 
   constructor() {
     fillFor(
@@ -73,21 +79,25 @@ export class PersonPanel {
   }
 
   /** Gives a role or takes it; where that is refused, the box is as it was. */
-  protected async turn(role: Role, box: HTMLInputElement): Promise<void> {
-    if (!(await this.give(role, box.checked))) box.checked = !box.checked;
+  protected async turn(key: string, box: HTMLInputElement): Promise<void> {
+    if (!(await this.give(key, box.checked))) box.checked = !box.checked;
   }
 
-  private async give(role: Role, on: boolean): Promise<boolean> {
-    const { name, roles } = this.person();
-    const next = on ? [...roles, role] : roles.filter((one) => one !== role);
+  private async give(key: string, on: boolean): Promise<boolean> {
+    const { name } = this.person();
+    const before = keysOf(this.person());
+    const next = on ? [...before, key] : before.filter((one) => one !== key);
     if (next.length === 0) {
       this.giving.refuse('Everybody has at least one role. Give another first.');
       return false;
     }
-    const words = next.map((one) => ROLE_WORDS[one].word.toLowerCase()).join(' and ');
+    const words = this.choices()
+      .filter((one) => next.includes(one.key))
+      .map(({ word }) => word.toLowerCase())
+      .join(' and ');
     const given = this.giving.run(
       async () => {
-        await this.api.call('changeRoles', { ...this.seen(), body: { roles: next } });
+        await this.api.call('changeRoles', { ...this.seen(), body: givenRoles(next) });
         return true;
       },
       { done: `${name} is ${words} from now on` },

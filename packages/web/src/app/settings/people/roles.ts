@@ -1,4 +1,6 @@
-import type { Role } from '@yellowwood/core';
+import type { OwnRole, Staff } from '@yellowwood/contracts';
+import { Held, PERMISSIONS, ROLES, ROLE_RIGHTS, Rights, Role, mayGiveRights } from '@yellowwood/core';
+import { RIGHT_WORDS } from '../../words/rights';
 
 /** What each role is called, and what it may. */
 export const ROLE_WORDS: Readonly<Record<Role, { readonly word: string; readonly may: string }>> = {
@@ -13,3 +15,49 @@ export const ROLE_WORDS: Readonly<Record<Role, { readonly word: string; readonly
   staff: { word: 'Staff', may: 'Records their own time, and sees no money.' },
   auditor: { word: 'Auditor', may: 'Reads everything, pay and the history too, and changes nothing; records no time.' },
 };
+
+/** A role that somebody may have: one that every firm has, or one of the firm's own. */
+export interface RoleChoice {
+  /** The name of a role that every firm has, or the id of one of the firm's own. */
+  readonly key: string;
+  readonly word: string;
+  readonly may: string;
+  readonly rights: Rights;
+  /** Whether one may give it. */
+  readonly mine: boolean;
+}
+
+/** What some rights are, as a sentence. */
+export function rightsSentence(rights: Rights): string {
+  const words = PERMISSIONS.filter((one) => rights[one]).map((one) => RIGHT_WORDS[one].toLowerCase());
+  if (words.length === 0) return 'May nothing yet.';
+  const sentence = `${words.join(', ')}.`;
+  return sentence.charAt(0).toUpperCase() + sentence.slice(1);
+}
+
+/**
+ * All roles that somebody may have.
+ * @param mine what one may oneself
+ */
+export function roleChoices(ownRoles: readonly Pick<OwnRole, 'id' | 'name' | 'rights'>[], mine: Rights): RoleChoice[] {
+  return [
+    ...ROLES.map((role) => ({ key: role as string, ...ROLE_WORDS[role], rights: ROLE_RIGHTS[role] })),
+    ...ownRoles.map(({ id, name, rights }) => ({ key: id, word: name, may: rightsSentence(rights), rights })),
+  ].map((one) => ({ ...one, mine: mayGiveRights(mine, one.rights) }));
+}
+
+type Person = Staff['people'][number];
+
+/** The keys of the roles that somebody has. */
+export const keysOf = ({ roles, ownRoles }: Pick<Person, 'roles' | 'ownRoles'>): string[] => [...roles, ...ownRoles];
+
+/** Keys of roles as they are sent. */
+export function givenRoles(keys: readonly string[]): Pick<Person, 'roles' | 'ownRoles'> {
+  const isRole = (key: string): key is Role => (ROLES as readonly string[]).includes(key);
+  return { roles: keys.filter(isRole), ownRoles: keys.filter((key) => !isRole(key)) };
+}
+
+/** What somebody was given, as the core reckons with it. */
+export function heldOf(person: Person, ownRoles: readonly OwnRole[]): Held {
+  return { ...person, ownRoles: ownRoles.filter(({ id }) => person.ownRoles.includes(id)) };
+}
