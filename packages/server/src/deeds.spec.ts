@@ -196,6 +196,27 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  createGroup: deed(
+    'department made',
+    () => ({ as: 'owner', body: { id: newId(), kind: 'department', name: 'Yard' } }),
+    async (_, firm, { body }) => {
+      const { kind, name, ended } = (await firm.owner.done('listGroups')).groups.find(({ id }) => id === body!.id)!;
+      return [kind, name, ended];
+    },
+    ['department', 'Yard', false],
+  ),
+  changeGroup: deed(
+    'position changed',
+    async (firm) => ({
+      ...{ as: 'owner', params: { id: await firm.position() }, version: 1 },
+      body: { name: 'Fitter', ended: true },
+    }),
+    async (_, firm, { params }) => {
+      const { name, ended, version } = (await firm.owner.done('listGroups')).groups.find(({ id }) => id === params!.id)!;
+      return [name, ended, version];
+    },
+    ['Fitter', true, 2],
+  ),
   createRole: deed(
     'role made',
     () => ({ as: 'owner', body: { id: newId(), name: 'Clerk', rights: { 'time.read': 'firm' } } }),
@@ -629,6 +650,8 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changeManyRoles: 'people roles events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
+  createGroup: 'departments events',
+  changeGroup: 'positions events',
   createRole: 'ownRoles events',
   changeRole: 'ownRoles events',
   endRole: 'ownRoles events',

@@ -73,6 +73,9 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeTeam: (things) => ({ params: { id: newId() }, version: 99, body: { name: 'T', leadId: things.person, people: [] } }),
   endTeam: () => ({ params: { id: newId() }, version: 99, body: { into: null } }),
   readSignInRule: () => ({}),
+  listGroups: () => ({}),
+  createGroup: () => ({ body: { id: newId(), kind: 'position', name: `Position ${newId()}` } }),
+  changeGroup: () => ({ params: { id: newId() }, version: 99, body: { name: 'P', ended: false } }),
   listRoles: () => ({}),
   createRole: () => ({ body: { id: newId(), name: `Role ${newId()}`, rights: { 'time.record': 'own' } } }),
   changeRole: () => ({ params: { id: newId() }, version: 99, body: { name: 'R', rights: {} } }),
@@ -189,6 +192,10 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeTeam: '?nnn ?nnn',
   endTeam: '?nnn ?nnn',
   readSignInRule: 'ynnn ynnn',
+  listGroups: 'ynnn ynnn',
+  createGroup: 'ynnn ynnn',
+  // Of one that is none.
+  changeGroup: '?nnn ?nnn',
   listRoles: 'ynnn ynnn',
   createRole: 'ynnn ynnn',
   // Of a role that is none.

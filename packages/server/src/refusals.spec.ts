@@ -588,6 +588,18 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   changePerson: {
     'person-unknown': (firm) => ({ ...of('owner', newId(), personOf(firm)), version: 1 }),
     'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, personOf(firm)), version: 99 }),
+    'group-unknown': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { ...personOf(firm), departmentId: newId() },
+    }),
+    'zone-unknown': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { ...personOf(firm), zone: 'Europe/Nowhere' },
+    }),
+    'position-recorded': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)) },
+      body: { ...personOf(firm), position: { id: await firm.position(), from: '2026-05-04' } },
+    }),
     'address-taken': async (firm) => {
       const body = { ...personOf(firm), email: `mate@${firm.world.slug}.example` };
       return { as: 'owner', ...(await firm.known(firm.ids.staff)), body };
@@ -596,6 +608,29 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       const { people } = await firm.owner.done('listStaff');
       const { name, email, staffNumber } = people.find(({ id }) => id === firm.ids.staff)!;
       return { as: 'owner', ...(await firm.known(firm.ids.staff)), body: { name, email, staffNumber } };
+    },
+  },
+  createGroup: {
+    'already-there': async (firm) => {
+      const [row] = await firm.world.sql<{ id: string }>("select id from position where name = 'Surveyor'");
+      return { as: 'owner', body: { id: row!.id, kind: 'position', name: 'Other' } };
+    },
+    'group-exists': (firm) => ({ as: 'owner', body: { id: newId(), kind: 'position', name: ' SURVEYOR ' } }),
+  },
+  changeGroup: {
+    'group-unknown': () => ({ ...of('owner', newId(), { name: 'P', ended: false }), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.position(), { name: 'P', ended: false }), version: 99 }),
+    'group-exists': async (firm) => ({
+      ...of('owner', await firm.position(), { name: 'surveyor', ended: false }),
+      version: 1,
+    }),
+    'group-held': async (firm) => {
+      const [row] = await firm.world.sql<{ id: string }>("select id from position where name = 'Surveyor'");
+      return { ...of('owner', row!.id, { name: 'Surveyor', ended: true }), version: 1 };
+    },
+    'nothing-to-change': async (firm) => {
+      const id = await firm.position();
+      return { ...of('owner', id, { name: `Position ${id}`, ended: false }), version: 1 };
     },
   },
   createRole: {

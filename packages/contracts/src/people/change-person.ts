@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
-import { FirmAndId, endpoint, strict } from '../platform/fields';
+import { Day, FirmAndId, Id, endpoint, nullable, optional, strict } from '../platform/fields';
+import { PersonKind } from './list-staff';
 import { PersonName } from './person-name';
 import { Email } from './sign-in';
 
@@ -11,6 +12,18 @@ export const changePerson = endpoint({
   path: '/f/:firm/people/:id',
   permission: 'people.change',
   params: FirmAndId,
-  body: strict({ name: PersonName, email: Email, staffNumber: Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' }) }),
-  problems: ['person-unknown', 'address-taken', 'nothing-to-change'],
+  body: strict({
+    name: PersonName,
+    email: Email,
+    staffNumber: Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' }),
+    // What is left out stays as it is.
+    kind: optional(PersonKind),
+    departmentId: optional(nullable(Id)),
+    /** Where their clock is. */
+    zone: optional(Type.String({ maxLength: 60 })),
+    startedOn: optional(Day),
+    /** Another position, from a day on. */
+    position: optional(strict({ id: nullable(Id), from: Day })),
+  }),
+  problems: ['person-unknown', 'address-taken', 'group-unknown', 'zone-unknown', 'position-recorded', 'nothing-to-change'],
 });

@@ -2,6 +2,8 @@ import { Static, Type } from 'typebox';
 import { Day, FirmPath, Id, Name, Version, choice, endpoint, nullable, strict } from '../platform/fields';
 import { ExceptionsField, OwnRole, Role } from './held';
 
+export const PersonKind = choice('employee', 'subcontractor', 'other');
+
 export const Staff = strict({
   people: Type.Array(
     strict({
@@ -9,7 +11,15 @@ export const Staff = strict({
       name: Name,
       email: Type.String(),
       staffNumber: Type.String(),
+      kind: PersonKind,
+      positionId: nullable(Id),
       position: nullable(Name),
+      /** Since when they have this position. */
+      positionFrom: nullable(Day),
+      departmentId: nullable(Id),
+      department: nullable(Name),
+      zone: Type.String(),
+      startedOn: Day,
       teams: Type.Array(Name),
       roles: Type.Array(Role),
       /** The firm's own roles that they have. */

@@ -73,6 +73,27 @@ export const peopleProblems = sentences({
     title: 'This role is not yours to give',
     detail: 'The role holds rights that you do not hold. Choose another, or ask somebody who holds them.',
   },
+  'group-unknown': {
+    status: 404,
+    title: 'No such position or department',
+    detail: 'It does not exist any more. Load the list again.',
+  },
+  'group-exists': {
+    status: 409,
+    title: 'One of this name is there',
+    detail: 'Two of one name cannot be told apart. Take another name, or take up again the one that was ended.',
+  },
+  'group-held': {
+    status: 409,
+    title: 'Somebody is still in it',
+    detail: '{count} still have it. Give them another first, then end it.',
+  },
+  'zone-unknown': { status: 422, title: 'No such time zone', detail: 'Choose a zone from the list, such as Europe/London.' },
+  'position-recorded': {
+    status: 409,
+    title: 'Time is recorded from that day on',
+    detail: 'What is recorded has its rate already. Have the other position begin after {day}.',
+  },
   'role-unknown': { status: 404, title: 'No such role', detail: 'This role does not exist any more. Load the list again.' },
   'role-missing': {
     status: 409,

@@ -77,4 +77,25 @@ select
 from
   team t
 where
-  t.id = :id!;
+  t.id = :id!
+union all
+select
+  o.id
+from
+  own_role o
+where
+  o.id = :id!
+union all
+select
+  g.id
+from
+  position g
+where
+  g.id = :id!
+union all
+select
+  d.id
+from
+  department d
+where
+  d.id = :id!;

@@ -18,7 +18,7 @@ const REFERENCES: Readonly<Record<string, string>> = {
 };
 
 /**
- * The history of an entry, deleted ones too, of an invoice, a person, a team or the firm itself: who did what and when, with what changed. Money is left out
+ * The history of an entry, deleted ones too, of an invoice, a person, a team, a role, a position, a department or the firm itself: who did what and when, with what changed. Money is left out
  * for readers without the right to it, ids are given their names.
  */
 export async function readHistory(context: Context, id: string): Promise<{ events: HistoryEvent[] }> {

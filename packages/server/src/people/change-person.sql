@@ -5,6 +5,9 @@ select
   p.email as "email!",
   p.staff_number as "staffNumber!",
   p.zone as "zone!",
+  p.kind as "kind!",
+  p.department_id as "departmentId?",
+  p.started_on as "startedOn!",
   p.left_on as "leftOn?",
   p.version as "version!",
   h.roles as "roles!",
@@ -36,6 +39,10 @@ set
   name = :name!,
   email = :email!,
   staff_number = :staffNumber!,
+  kind = :kind!,
+  department_id = :departmentId,
+  zone = :zone!,
+  started_on = :startedOn!,
   version = version + 1
 where
   id = :person!;
@@ -125,3 +132,72 @@ select
   e.reach
 from
   jsonb_to_recordset(:exceptions!) as e (permission text, reach text);
+
+/* @name groupByIds */
+select
+  g.id as "id!",
+  g.kind as "kind!",
+  g.name as "name!",
+  g.ended as "ended!"
+from
+  (
+    select
+      id,
+      'position' as kind,
+      name,
+      ended
+    from
+      position
+    union all
+    select
+      id,
+      'department',
+      name,
+      ended
+    from
+      department
+  ) g
+where
+  g.id = any (:ids!);
+
+/* @name positionNow */
+select
+  po.position_id as "id?",
+  po.name as "name?"
+from
+  positions_on (:on!) po
+where
+  po.person_id = :person!;
+
+/* @name lastRecorded */
+select
+  max(e.work_date) as "day?"
+from
+  entry e
+where
+  e.person_id = :person!
+  and e.work_date >= :from!;
+
+/* @name endPositions */
+update person_position
+set
+  valid_to = :from!::date - 1
+where
+  person_id = :person!
+  and valid_from < :from!
+  and (
+    valid_to is null
+    or valid_to >= :from!
+  );
+
+/* @name dropLaterPositions */
+delete from person_position
+where
+  person_id = :person!
+  and valid_from >= :from!;
+
+/* @name addPositionOf */
+insert into
+  person_position (firm_id, person_id, position_id, valid_from)
+values
+  (:firm!, :person!, :position!, :from!);

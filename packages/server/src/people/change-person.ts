@@ -1,4 +1,4 @@
-import { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
+import { AnswerOf, BodyOf, Endpoints, GroupKind } from '@yellowwood/contracts';
 import {
   Exceptions,
   Held,
@@ -9,9 +9,16 @@ import {
   mayGiveRights,
   reachesOf,
   rightsHeld,
+  isZone,
 } from '@yellowwood/core';
 import {
   addExceptions,
+  addPositionOf,
+  dropLaterPositions,
+  endPositions,
+  groupByIds,
+  lastRecorded,
+  positionNow,
   dropExceptions,
   dropOwnRoles,
   dropRoles,
@@ -76,25 +83,61 @@ export async function refuseWithoutOwner({ tx, firm }: Context): Promise<void> {
   if ((await ownersWithAccount.run({ firm: firm.id }, tx)).length === 0) throw problem('last-owner');
 }
 
+type PersonWish = BodyOf<Endpoints['changePerson']>;
+
+/** A position or department that can be given. @throws the problem `group-unknown` */
+async function groupOf({ tx }: Context, kind: GroupKind, id: string | null, had: string | null): Promise<string | null> {
+  if (id === null) return null;
+  const [group] = await groupByIds.run({ ids: [id] }, tx);
+  if (!group || group.kind !== kind || (group.ended && id !== had)) throw problem('group-unknown');
+  return group.name;
+}
+
+/**
+ * Gives somebody another position from a day on, instead of all that was said of later days. What is recorded has its
+ * rate from the position that they had, so no time may stand on that day or later.
+ * @returns what they were, and are, that day; null where it is the same
+ * @throws the problems `group-unknown`, `position-recorded` with the last such day
+ */
+async function givePosition(context: Context, person: string, { id, from }: NonNullable<PersonWish['position']>) {
+  const { tx, firm } = context;
+  const [now] = await positionNow.run({ person, on: from }, tx);
+  if ((now?.id ?? null) === id) return null;
+  const name = await groupOf(context, 'position', id, null);
+  const [last] = await lastRecorded.run({ person, from }, tx);
+  if (last!.day !== null) throw problem('position-recorded', { day: String(last!.day) });
+  await dropLaterPositions.run({ person, from }, tx);
+  await endPositions.run({ person, from }, tx);
+  if (id !== null) await addPositionOf.run({ firm: firm.id, person, position: id, from }, tx);
+  return { before: now?.name ?? null, after: name, from };
+}
+
 /**
  * Changes what the firm knows of a person.
- * @throws the problems `person-unknown`, `version-stale`, `address-taken`, `nothing-to-change`
+ * @throws the problems `person-unknown`, `version-stale`, `address-taken`, `group-unknown`, `zone-unknown`,
+ *   `position-recorded`, `nothing-to-change`
  */
-export async function changePerson(
-  context: Context,
-  person: string,
-  wish: BodyOf<Endpoints['changePerson']>,
-  version: number,
-): Promise<null> {
+export async function changePerson(context: Context, person: string, wish: PersonWish, version: number): Promise<null> {
+  const { tx } = context;
   const known = await seenPerson(context, person, version);
-  const after = { name: wish.name.trim(), email: wish.email.trim(), staffNumber: wish.staffNumber.trim() };
-  const { name, email, staffNumber } = known;
-  const before = { name, email, staffNumber };
-  if (JSON.stringify(before) === JSON.stringify(after)) throw problem('nothing-to-change');
-  const [taken] = await findByAddress.run({ email: after.email }, context.tx);
+  const { kind = known.kind, departmentId = known.departmentId, zone = known.zone, startedOn = known.startedOn } = wish;
+  const facts = { name: wish.name.trim(), email: wish.email.trim(), staffNumber: wish.staffNumber.trim(), kind, zone, startedOn };
+  if (!isZone(zone)) throw problem('zone-unknown');
+  const was = { name: known.name, email: known.email, staffNumber: known.staffNumber, kind: known.kind };
+  const department = await groupOf(context, 'department', departmentId, known.departmentId);
+  const departmentBefore = await groupOf(context, 'department', known.departmentId, known.departmentId);
+  const before = { ...was, zone: known.zone, startedOn: known.startedOn, department: departmentBefore };
+  const after = { ...facts, department };
+  const position = wish.position ? await givePosition(context, person, wish.position) : null;
+  if (!position && JSON.stringify(before) === JSON.stringify(after)) throw problem('nothing-to-change');
+  const [taken] = await findByAddress.run({ email: facts.email }, tx);
   if (taken && taken.id !== person) throw problem('address-taken');
-  await setPerson.run({ person, ...after }, context.tx);
-  await audit(context, 'person changed', [{ kind: 'person', id: person, before, after }]);
+  await setPerson.run({ person, ...facts, departmentId }, tx);
+  const told = {
+    before: { ...before, ...(position && { position: position.before, positionFrom: null }) },
+    after: { ...after, ...(position && { position: position.after, positionFrom: position.from }) },
+  };
+  await audit(context, 'person changed', [{ kind: 'person', id: person, ...told }]);
   return null;
 }
 

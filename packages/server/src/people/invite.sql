@@ -90,7 +90,22 @@ select
   p.staff_number as "staffNumber!",
   p.left_on as "leftOn?",
   p.version as "version!",
+  p.kind as "kind!",
+  po.position_id as "positionId?",
   po.name as "position?",
+  (
+    select
+      max(pp.valid_from)
+    from
+      person_position pp
+    where
+      pp.person_id = p.id
+      and holds_on (pp.valid_from, pp.valid_to, :on!)
+  ) as "positionFrom?",
+  p.department_id as "departmentId?",
+  d.name as "department?",
+  p.zone as "zone!",
+  p.started_on as "startedOn!",
   array(
     select
       t.name
@@ -117,6 +132,8 @@ from
   cross join held_by (p.id) h
   left join positions_on (:on!) po on po.firm_id = p.firm_id
   and po.person_id = p.id
+  left join department d on d.firm_id = p.firm_id
+  and d.id = p.department_id
   left join accounts_of (:firm!) a on a.person_id = p.id
   left join invitation i on i.firm_id = p.firm_id
   and i.person_id = p.id

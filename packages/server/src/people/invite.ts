@@ -123,6 +123,7 @@ export async function listStaff(context: Context): Promise<Staff> {
     people: rows.map(({ invitedAt, ...person }) => ({
       ...person,
       roles: [...heldOf(person).roles],
+      kind: person.kind as 'employee',
       ownRoles: heldOf(person).ownRoles.map(({ id }) => id),
       exceptions: heldOf(person).exceptions,
       account: person.account as 'none',

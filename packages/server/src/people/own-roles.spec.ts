@@ -56,6 +56,7 @@ describe('roles of the firm’s own, and exceptions', () => {
     const refused = await owner().call('endRole', { params: { id }, version: 2, body: {} });
     expect([refused.problem.code, refused.problem.detail]).toEqual(['role-held', jasmine.stringContaining('2 still')]);
     for (const who of ['staff', 'mate'] as const) await give(who, { roles: ['staff'] });
+    expect((await owner().done('readHistory', { params: { id } })).events.length).toBe(2);
     await owner().done('endRole', { params: { id }, version: 2, body: {} });
     expect((await owner().done('listRoles')).roles).toEqual([]);
     const events = await world.sql<{ action: string; before: object; after: object }>(

@@ -26,6 +26,7 @@ import { demoSignIns } from './demo-sign-ins';
 import { forgotPassword, resetPassword } from './forgotten';
 import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
+import { changeGroup, createGroup, listGroups } from './groups';
 import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
 import { invitePeople, invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
@@ -358,6 +359,12 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   );
 
   mount(platform, endpoints.readWhyMay, (context, { params, query }) => readWhyMay(context, params.id, query));
+
+  mount(platform, endpoints.listGroups, (context) => listGroups(context));
+
+  mount(platform, endpoints.createGroup, (context, { body }) => createGroup(context, body));
+
+  mount(platform, endpoints.changeGroup, (context, { params, body, version }) => changeGroup(context, params.id, body, version));
 
   mount(platform, endpoints.listRoles, (context) => listRoles(context));
 

@@ -15,6 +15,8 @@ export interface AuditSubject {
     | 'person'
     | 'team'
     | 'role'
+    | 'position'
+    | 'department'
     | 'firm';
   readonly id: string;
   readonly before?: object | null;

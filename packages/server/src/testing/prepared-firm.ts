@@ -257,6 +257,8 @@ export class PreparedFirm {
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
         (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns",
         (select array[count(*), count(left_on), sum(version)] from person) as people, (select array_agg(role order by role) from person_role) as roles,
+        (select array[count(*), sum(version)] from position) as positions, (select array[count(*), sum(version)] from department) as departments,
+        (select array[count(*), sum(extract(epoch from valid_from)::bigint)] from person_position) as "positionsOf",
         (select array[count(*), sum(version)] from own_role) as "ownRoles", (select array[count(*), count(reach)] from person_exception) as exceptions,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
         (select count(*) from client) as clients, (select count(*) from project) as projects, (select count(*) from audit_event) as events`);
@@ -284,6 +286,13 @@ export class PreparedFirm {
   async known(who: string) {
     const [row] = await this.world.sql<{ version: number }>('select version from person where id = $1', [who]);
     return { params: { id: who }, version: row!.version };
+  }
+
+  /** A position that nobody has. */
+  async position(): Promise<string> {
+    const id = newId();
+    await this.owner.done('createGroup', { body: { id, kind: 'position', name: `Position ${id}` } });
+    return id;
   }
 
   /** A role of the firm's own that nobody has. */

@@ -28,6 +28,7 @@ select
 from
   department d
 order by
+  d.ended,
   d.id
 limit
   1;

@@ -102,6 +102,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/people/teams').then((m) => m.TeamsScreen),
       },
       {
+        path: 'settings/groups',
+        title: 'Positions and departments · Yellowwood',
+        loadComponent: () => import('./settings/people/groups').then((m) => m.GroupsScreen),
+      },
+      {
         path: 'settings/roles',
         title: 'Roles · Yellowwood',
         loadComponent: () => import('./settings/people/own-roles').then((m) => m.RolesScreen),

@@ -171,7 +171,7 @@ export interface IPersonHereQuery {
   result: IPersonHereResult;
 }
 
-const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":57},{"a":112,"b":115}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  p.id = :id!\nunion all\nselect\n  t.id\nfrom\n  team t\nwhere\n  t.id = :id!"};
+const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":54,"b":57},{"a":112,"b":115},{"a":174,"b":177},{"a":236,"b":239},{"a":300,"b":303}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  person p\nwhere\n  p.id = :id!\nunion all\nselect\n  t.id\nfrom\n  team t\nwhere\n  t.id = :id!\nunion all\nselect\n  o.id\nfrom\n  own_role o\nwhere\n  o.id = :id!\nunion all\nselect\n  g.id\nfrom\n  position g\nwhere\n  g.id = :id!\nunion all\nselect\n  d.id\nfrom\n  department d\nwhere\n  d.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -189,6 +189,27 @@ const personHereIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","re
  *   team t
  * where
  *   t.id = :id!
+ * union all
+ * select
+ *   o.id
+ * from
+ *   own_role o
+ * where
+ *   o.id = :id!
+ * union all
+ * select
+ *   g.id
+ * from
+ *   position g
+ * where
+ *   g.id = :id!
+ * union all
+ * select
+ *   d.id
+ * from
+ *   department d
+ * where
+ *   d.id = :id!
  * ```
  */
 export const personHere = new PreparedQuery<IPersonHereParams,IPersonHereResult>(personHereIR);

@@ -12,14 +12,17 @@ export interface ILockPeopleParams {
 
 /** 'LockPeople' return type */
 export interface ILockPeopleResult {
+  departmentId: string | null;
   email: string;
   exceptions: Json;
   id: string;
+  kind: string;
   leftOn: string | null;
   name: string;
   ownRoles: Json;
   roles: stringArray;
   staffNumber: string;
+  startedOn: string;
   version: number;
   zone: string;
 }
@@ -30,7 +33,7 @@ export interface ILockPeopleQuery {
   result: ILockPeopleResult;
 }
 
-const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":336}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\"\nfrom\n  person p\n  cross join held_by (p.id) h\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update of\n  p"};
+const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":420,"b":427}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.zone as \"zone!\",\n  p.kind as \"kind!\",\n  p.department_id as \"departmentId?\",\n  p.started_on as \"startedOn!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\"\nfrom\n  person p\n  cross join held_by (p.id) h\nwhere\n  p.id = any (:people!)\norder by\n  p.id\nfor update of\n  p"};
 
 /**
  * Query generated from SQL:
@@ -41,6 +44,9 @@ const lockPeopleIR: any = {"usedParamSet":{"people":true},"params":[{"name":"peo
  *   p.email as "email!",
  *   p.staff_number as "staffNumber!",
  *   p.zone as "zone!",
+ *   p.kind as "kind!",
+ *   p.department_id as "departmentId?",
+ *   p.started_on as "startedOn!",
  *   p.left_on as "leftOn?",
  *   p.version as "version!",
  *   h.roles as "roles!",
@@ -95,10 +101,14 @@ export const giveRoles = new PreparedQuery<IGiveRolesParams,IGiveRolesResult>(gi
 
 /** 'SetPerson' parameters type */
 export interface ISetPersonParams {
+  departmentId?: string | null | void;
   email: string;
+  kind: string;
   name: string;
   person: string;
   staffNumber: string;
+  startedOn: string;
+  zone: string;
 }
 
 /** 'SetPerson' return type */
@@ -110,7 +120,7 @@ export interface ISetPersonQuery {
   result: ISetPersonResult;
 }
 
-const setPersonIR: any = {"usedParamSet":{"name":true,"email":true,"staffNumber":true,"person":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":27,"b":32}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":51}]},{"name":"staffNumber","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":83}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":123,"b":130}]}],"statement":"update person\nset\n  name = :name!,\n  email = :email!,\n  staff_number = :staffNumber!,\n  version = version + 1\nwhere\n  id = :person!"};
+const setPersonIR: any = {"usedParamSet":{"name":true,"email":true,"staffNumber":true,"kind":true,"departmentId":true,"zone":true,"startedOn":true,"person":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":27,"b":32}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":51}]},{"name":"staffNumber","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":83}]},{"name":"kind","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"departmentId","required":false,"transform":{"type":"scalar"},"locs":[{"a":121,"b":133}]},{"name":"zone","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":150}]},{"name":"startedOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":178}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":218,"b":225}]}],"statement":"update person\nset\n  name = :name!,\n  email = :email!,\n  staff_number = :staffNumber!,\n  kind = :kind!,\n  department_id = :departmentId,\n  zone = :zone!,\n  started_on = :startedOn!,\n  version = version + 1\nwhere\n  id = :person!"};
 
 /**
  * Query generated from SQL:
@@ -120,6 +130,10 @@ const setPersonIR: any = {"usedParamSet":{"name":true,"email":true,"staffNumber"
  *   name = :name!,
  *   email = :email!,
  *   staff_number = :staffNumber!,
+ *   kind = :kind!,
+ *   department_id = :departmentId,
+ *   zone = :zone!,
+ *   started_on = :startedOn!,
  *   version = version + 1
  * where
  *   id = :person!
@@ -473,5 +487,223 @@ const addExceptionsIR: any = {"usedParamSet":{"firm":true,"person":true,"excepti
  * ```
  */
 export const addExceptions = new PreparedQuery<IAddExceptionsParams,IAddExceptionsResult>(addExceptionsIR);
+
+
+/** 'GroupByIds' parameters type */
+export interface IGroupByIdsParams {
+  ids: stringArray;
+}
+
+/** 'GroupByIds' return type */
+export interface IGroupByIdsResult {
+  ended: boolean;
+  id: string;
+  kind: string;
+  name: string;
+}
+
+/** 'GroupByIds' query type */
+export interface IGroupByIdsQuery {
+  params: IGroupByIdsParams;
+  result: IGroupByIdsResult;
+}
+
+const groupByIdsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":323,"b":327}]}],"statement":"select\n  g.id as \"id!\",\n  g.kind as \"kind!\",\n  g.name as \"name!\",\n  g.ended as \"ended!\"\nfrom\n  (\n    select\n      id,\n      'position' as kind,\n      name,\n      ended\n    from\n      position\n    union all\n    select\n      id,\n      'department',\n      name,\n      ended\n    from\n      department\n  ) g\nwhere\n  g.id = any (:ids!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   g.id as "id!",
+ *   g.kind as "kind!",
+ *   g.name as "name!",
+ *   g.ended as "ended!"
+ * from
+ *   (
+ *     select
+ *       id,
+ *       'position' as kind,
+ *       name,
+ *       ended
+ *     from
+ *       position
+ *     union all
+ *     select
+ *       id,
+ *       'department',
+ *       name,
+ *       ended
+ *     from
+ *       department
+ *   ) g
+ * where
+ *   g.id = any (:ids!)
+ * ```
+ */
+export const groupByIds = new PreparedQuery<IGroupByIdsParams,IGroupByIdsResult>(groupByIdsIR);
+
+
+/** 'PositionNow' parameters type */
+export interface IPositionNowParams {
+  on: string;
+  person: string;
+}
+
+/** 'PositionNow' return type */
+export interface IPositionNowResult {
+  id: string | null;
+  name: string | null;
+}
+
+/** 'PositionNow' query type */
+export interface IPositionNowQuery {
+  params: IPositionNowParams;
+  result: IPositionNowResult;
+}
+
+const positionNowIR: any = {"usedParamSet":{"on":true,"person":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":76,"b":79}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":108,"b":115}]}],"statement":"select\n  po.position_id as \"id?\",\n  po.name as \"name?\"\nfrom\n  positions_on (:on!) po\nwhere\n  po.person_id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   po.position_id as "id?",
+ *   po.name as "name?"
+ * from
+ *   positions_on (:on!) po
+ * where
+ *   po.person_id = :person!
+ * ```
+ */
+export const positionNow = new PreparedQuery<IPositionNowParams,IPositionNowResult>(positionNowIR);
+
+
+/** 'LastRecorded' parameters type */
+export interface ILastRecordedParams {
+  from: string;
+  person: string;
+}
+
+/** 'LastRecorded' return type */
+export interface ILastRecordedResult {
+  day: string | null;
+}
+
+/** 'LastRecorded' query type */
+export interface ILastRecordedQuery {
+  params: ILastRecordedParams;
+  result: ILastRecordedResult;
+}
+
+const lastRecordedIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":80}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":108}]}],"statement":"select\n  max(e.work_date) as \"day?\"\nfrom\n  entry e\nwhere\n  e.person_id = :person!\n  and e.work_date >= :from!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   max(e.work_date) as "day?"
+ * from
+ *   entry e
+ * where
+ *   e.person_id = :person!
+ *   and e.work_date >= :from!
+ * ```
+ */
+export const lastRecorded = new PreparedQuery<ILastRecordedParams,ILastRecordedResult>(lastRecordedIR);
+
+
+/** 'EndPositions' parameters type */
+export interface IEndPositionsParams {
+  from: string;
+  person: string;
+}
+
+/** 'EndPositions' return type */
+export type IEndPositionsResult = void;
+
+/** 'EndPositions' query type */
+export interface IEndPositionsQuery {
+  params: IEndPositionsParams;
+  result: IEndPositionsResult;
+}
+
+const endPositionsIR: any = {"usedParamSet":{"from":true,"person":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":40,"b":45},{"a":105,"b":110},{"a":160,"b":165}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":84}]}],"statement":"update person_position\nset\n  valid_to = :from!::date - 1\nwhere\n  person_id = :person!\n  and valid_from < :from!\n  and (\n    valid_to is null\n    or valid_to >= :from!\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update person_position
+ * set
+ *   valid_to = :from!::date - 1
+ * where
+ *   person_id = :person!
+ *   and valid_from < :from!
+ *   and (
+ *     valid_to is null
+ *     or valid_to >= :from!
+ *   )
+ * ```
+ */
+export const endPositions = new PreparedQuery<IEndPositionsParams,IEndPositionsResult>(endPositionsIR);
+
+
+/** 'DropLaterPositions' parameters type */
+export interface IDropLaterPositionsParams {
+  from: string;
+  person: string;
+}
+
+/** 'DropLaterPositions' return type */
+export type IDropLaterPositionsResult = void;
+
+/** 'DropLaterPositions' query type */
+export interface IDropLaterPositionsQuery {
+  params: IDropLaterPositionsParams;
+  result: IDropLaterPositionsResult;
+}
+
+const dropLaterPositionsIR: any = {"usedParamSet":{"person":true,"from":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":48,"b":55}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":82}]}],"statement":"delete from person_position\nwhere\n  person_id = :person!\n  and valid_from >= :from!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from person_position
+ * where
+ *   person_id = :person!
+ *   and valid_from >= :from!
+ * ```
+ */
+export const dropLaterPositions = new PreparedQuery<IDropLaterPositionsParams,IDropLaterPositionsResult>(dropLaterPositionsIR);
+
+
+/** 'AddPositionOf' parameters type */
+export interface IAddPositionOfParams {
+  firm: string;
+  from: string;
+  person: string;
+  position: string;
+}
+
+/** 'AddPositionOf' return type */
+export type IAddPositionOfResult = void;
+
+/** 'AddPositionOf' query type */
+export interface IAddPositionOfQuery {
+  params: IAddPositionOfParams;
+  result: IAddPositionOfResult;
+}
+
+const addPositionOfIR: any = {"usedParamSet":{"firm":true,"person":true,"position":true,"from":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":91}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":94,"b":101}]},{"name":"position","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":113}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121}]}],"statement":"insert into\n  person_position (firm_id, person_id, position_id, valid_from)\nvalues\n  (:firm!, :person!, :position!, :from!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   person_position (firm_id, person_id, position_id, valid_from)
+ * values
+ *   (:firm!, :person!, :position!, :from!)
+ * ```
+ */
+export const addPositionOf = new PreparedQuery<IAddPositionOfParams,IAddPositionOfResult>(addPositionOfIR);
 
 

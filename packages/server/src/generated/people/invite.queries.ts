@@ -274,18 +274,25 @@ export interface IListStaffParams {
 /** 'ListStaff' return type */
 export interface IListStaffResult {
   account: string;
+  department: string | null;
+  departmentId: string | null;
   email: string;
   exceptions: Json;
   id: string;
   invitedAt: string | null;
+  kind: string;
   leftOn: string | null;
   name: string;
   ownRoles: Json;
   position: string | null;
+  positionFrom: string | null;
+  positionId: string | null;
   roles: stringArray;
   staffNumber: string;
+  startedOn: string;
   teams: stringArray;
   version: number;
+  zone: string;
 }
 
 /** 'ListStaff' query type */
@@ -294,7 +301,7 @@ export interface IListStaffQuery {
   result: IListStaffResult;
 }
 
-const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":715,"b":718}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":400},{"a":1077,"b":1080}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":1242,"b":1247}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  p.kind as \"kind!\",\n  po.position_id as \"positionId?\",\n  po.name as \"position?\",\n  (\n    select\n      max(pp.valid_from)\n    from\n      person_position pp\n    where\n      pp.person_id = p.id\n      and holds_on (pp.valid_from, pp.valid_to, :on!)\n  ) as \"positionFrom?\",\n  p.department_id as \"departmentId?\",\n  d.name as \"department?\",\n  p.zone as \"zone!\",\n  p.started_on as \"startedOn!\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
 
 /**
  * Query generated from SQL:
@@ -306,7 +313,22 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   p.staff_number as "staffNumber!",
  *   p.left_on as "leftOn?",
  *   p.version as "version!",
+ *   p.kind as "kind!",
+ *   po.position_id as "positionId?",
  *   po.name as "position?",
+ *   (
+ *     select
+ *       max(pp.valid_from)
+ *     from
+ *       person_position pp
+ *     where
+ *       pp.person_id = p.id
+ *       and holds_on (pp.valid_from, pp.valid_to, :on!)
+ *   ) as "positionFrom?",
+ *   p.department_id as "departmentId?",
+ *   d.name as "department?",
+ *   p.zone as "zone!",
+ *   p.started_on as "startedOn!",
  *   array(
  *     select
  *       t.name
@@ -333,6 +355,8 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   cross join held_by (p.id) h
  *   left join positions_on (:on!) po on po.firm_id = p.firm_id
  *   and po.person_id = p.id
+ *   left join department d on d.firm_id = p.firm_id
+ *   and d.id = p.department_id
  *   left join accounts_of (:firm!) a on a.person_id = p.id
  *   left join invitation i on i.firm_id = p.firm_id
  *   and i.person_id = p.id

@@ -117,7 +117,7 @@ export interface IFirstDepartmentQuery {
   result: IFirstDepartmentResult;
 }
 
-const firstDepartmentIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  d.id as \"id!\"\nfrom\n  department d\norder by\n  d.id\nlimit\n  1"};
+const firstDepartmentIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  d.id as \"id!\"\nfrom\n  department d\norder by\n  d.ended,\n  d.id\nlimit\n  1"};
 
 /**
  * Query generated from SQL:
@@ -127,6 +127,7 @@ const firstDepartmentIR: any = {"usedParamSet":{},"params":[],"statement":"selec
  * from
  *   department d
  * order by
+ *   d.ended,
  *   d.id
  * limit
  *   1

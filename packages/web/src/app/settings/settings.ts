@@ -35,6 +35,7 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
     subject: 'People',
     settings: [
       { path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' },
+      { path: 'groups', word: 'Positions and departments', about: 'job title trade grade unit branch', right: 'people.change' },
       {
         ...{ path: 'roles', word: 'Roles', right: 'people.change' },
         about: 'rights permissions access exceptions own role copy may see',

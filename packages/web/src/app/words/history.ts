@@ -24,13 +24,18 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   staffNumber: 'staff number',
   leftOn: 'last day',
   lead: 'lead',
+  position: 'position',
+  positionFrom: 'from',
+  department: 'department',
+  startedOn: 'first day',
+  ended: 'ended',
   people: 'people',
 };
 
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|role|roles|exceptions|access|project|client|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|access|project|client|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;

@@ -651,19 +651,65 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
   return validate24.errors = vErrors, errors === 0;
 }
 validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeManyRoles = validate25, schema36 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+var changeGroup = validate25;
 function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.people === void 0 && (missing0 = "people") || data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles") || data.how === void 0 && (missing0 = "how"))
+      if (data.name === void 0 && (missing0 = "name") || data.ended === void 0 && (missing0 = "ended"))
         return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "people" || key0 === "roles" || key0 === "ownRoles" || key0 === "how")) {
+          if (!(key0 === "name" || key0 === "ended")) {
             return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 80)
+                  return validate25.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate25.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate25.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate25.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.ended !== void 0) {
+              let _errs4 = errors;
+              if (typeof data.ended != "boolean")
+                return validate25.errors = [{ instancePath: instancePath + "/ended", schemaPath: "#/properties/ended/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate25.errors = vErrors, errors === 0;
+}
+validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeManyRoles = validate26, schema37 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats0 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.people === void 0 && (missing0 = "people") || data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles") || data.how === void 0 && (missing0 = "how"))
+        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "people" || key0 === "roles" || key0 === "ownRoles" || key0 === "how")) {
+            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -672,9 +718,9 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 2e3)
-                  return validate25.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                 if (data0.length < 1)
-                  return validate25.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -684,12 +730,12 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate25.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate26.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "version")) {
-                              return validate25.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate26.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -698,9 +744,9 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats0.test(data2))
-                                    return validate25.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate26.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate25.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate26.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -708,12 +754,12 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1.version !== void 0) {
                                 let data3 = data1.version, _errs9 = errors;
                                 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate25.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                  return validate26.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                 if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                   if (data3 > 2147483647 || isNaN(data3))
-                                    return validate25.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                    return validate26.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                   if (data3 < 1 || isNaN(data3))
-                                    return validate25.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                    return validate26.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                 }
                                 var valid2 = _errs9 === errors;
                               } else
@@ -721,14 +767,14 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate25.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate26.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate25.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate26.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -738,16 +784,16 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs11)
                 if (Array.isArray(data4)) {
                   if (data4.length > 7)
-                    return validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data4.length;
                     for (let i1 = 0; i1 < len1; i1++) {
                       let data5 = data4[i1], _errs13 = errors;
                       if (typeof data5 != "string")
-                        return validate25.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate26.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                        return validate25.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema36.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate26.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema37.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid3 = _errs13 === errors;
                       if (!valid3)
                         break;
@@ -760,7 +806,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data4[i2];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate26.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i2;
@@ -770,7 +816,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate25.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate26.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs11 === errors;
             } else
               var valid0 = !0;
@@ -780,7 +826,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs15)
                   if (Array.isArray(data6)) {
                     if (data6.length > 50)
-                      return validate25.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                      return validate26.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                     {
                       var valid5 = !0;
                       let len2 = data6.length;
@@ -789,9 +835,9 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs17 && errors === _errs17)
                           if (typeof data7 == "string") {
                             if (!formats0.test(data7))
-                              return validate25.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              return validate26.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate25.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate26.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid5 = _errs17 === errors;
                         if (!valid5)
                           break;
@@ -804,7 +850,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                             let item1 = data6[i4];
                             if (typeof item1 == "string") {
                               if (typeof indices1[item1] == "number") {
-                                return j1 = indices1[item1], validate25.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
+                                return j1 = indices1[item1], validate26.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
                                 break;
                               }
                               indices1[item1] = i4;
@@ -814,7 +860,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate25.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs15 === errors;
               } else
                 var valid0 = !0;
@@ -822,9 +868,9 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.how !== void 0) {
                   let data8 = data.how, _errs19 = errors;
                   if (typeof data8 != "string")
-                    return validate25.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data8 === "add" || data8 === "replace"))
-                    return validate25.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema36.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate26.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema37.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs19 === errors;
                 } else
                   var valid0 = !0;
@@ -833,23 +879,23 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate25.errors = vErrors, errors === 0;
+      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate26.errors = vErrors, errors === 0;
 }
-validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeName = validate26;
-function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeName = validate27;
+function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name"))
-        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "name") {
-            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.name !== void 0) {
@@ -857,33 +903,33 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate26.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePassword = validate27;
-function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePassword = validate28;
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
-        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "current" || key0 === "next")) {
-            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -892,13 +938,13 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate27.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate27.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate27.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate27.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate28.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -908,36 +954,36 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate27.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
-                    return validate27.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate27.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate28.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate27.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate28.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate27.errors = vErrors, errors === 0;
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
 }
-validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePerson = validate28;
-function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePerson = validate29, schema40 = { type: "object", required: ["name", "email", "staffNumber"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, staffNumber: { type: "string", minLength: 1, maxLength: 40, pattern: "\\S" }, kind: { type: "string", enum: ["employee", "subcontractor", "other"] }, departmentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, zone: { type: "string", maxLength: 60 }, startedOn: { type: "string", format: "date" }, position: { type: "object", required: ["id", "from"], properties: { id: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, formats6 = /^\d{4}-\d{2}-\d{2}$/;
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.staffNumber === void 0 && (missing0 = "staffNumber"))
-        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "email" || key0 === "staffNumber")) {
-            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          if (!(key0 === "name" || key0 === "email" || key0 === "staffNumber" || key0 === "kind" || key0 === "departmentId" || key0 === "zone" || key0 === "startedOn" || key0 === "position")) {
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -946,13 +992,13 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -962,75 +1008,166 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 3)
-                    return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                   if (!pattern7.test(data1))
-                    return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate28.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
-            if (valid0)
+            if (valid0) {
               if (data.staffNumber !== void 0) {
                 let data2 = data.staffNumber, _errs6 = errors;
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 40)
-                      return validate28.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                      return validate29.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                     if (func1(data2) < 1)
-                      return validate28.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                      return validate29.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate28.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate29.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate28.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
+              if (valid0) {
+                if (data.kind !== void 0) {
+                  let data3 = data.kind, _errs8 = errors;
+                  if (typeof data3 != "string")
+                    return validate29.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  if (!(data3 === "employee" || data3 === "subcontractor" || data3 === "other"))
+                    return validate29.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema40.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.departmentId !== void 0) {
+                    let data4 = data.departmentId, _errs10 = errors, _errs11 = errors, valid1 = !1, _errs12 = errors;
+                    if (errors === _errs12 && errors === _errs12)
+                      if (typeof data4 == "string") {
+                        if (!formats0.test(data4)) {
+                          let err0 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                          vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                        }
+                      } else {
+                        let err1 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                        vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                      }
+                    var _valid0 = _errs12 === errors;
+                    valid1 = valid1 || _valid0;
+                    let _errs14 = errors;
+                    if (data4 !== null) {
+                      let err2 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                      vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                    }
+                    var _valid0 = _errs14 === errors;
+                    if (valid1 = valid1 || _valid0, valid1)
+                      errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+                    else {
+                      let err3 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                      return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate29.errors = vErrors, !1;
+                    }
+                    var valid0 = _errs10 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0) {
+                    if (data.zone !== void 0) {
+                      let data5 = data.zone, _errs16 = errors;
+                      if (errors === _errs16)
+                        if (typeof data5 == "string") {
+                          if (func1(data5) > 60)
+                            return validate29.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                        } else
+                          return validate29.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid0 = _errs16 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.startedOn !== void 0) {
+                        let data6 = data.startedOn, _errs18 = errors;
+                        if (errors === _errs18 && errors === _errs18)
+                          if (typeof data6 == "string") {
+                            if (!formats6.test(data6))
+                              return validate29.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                          } else
+                            return validate29.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid0 = _errs18 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0)
+                        if (data.position !== void 0) {
+                          let data7 = data.position, _errs20 = errors;
+                          if (errors === _errs20)
+                            if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
+                              let missing1;
+                              if (data7.id === void 0 && (missing1 = "id") || data7.from === void 0 && (missing1 = "from"))
+                                return validate29.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                              {
+                                let _errs22 = errors;
+                                for (let key1 in data7)
+                                  if (!(key1 === "id" || key1 === "from")) {
+                                    return validate29.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    break;
+                                  }
+                                if (_errs22 === errors) {
+                                  if (data7.id !== void 0) {
+                                    let data8 = data7.id, _errs23 = errors, _errs24 = errors, valid3 = !1, _errs25 = errors;
+                                    if (errors === _errs25 && errors === _errs25)
+                                      if (typeof data8 == "string") {
+                                        if (!formats0.test(data8)) {
+                                          let err4 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                          vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                                        }
+                                      } else {
+                                        let err5 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                        vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                                      }
+                                    var _valid1 = _errs25 === errors;
+                                    valid3 = valid3 || _valid1;
+                                    let _errs27 = errors;
+                                    if (data8 !== null) {
+                                      let err6 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                      vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                                    }
+                                    var _valid1 = _errs27 === errors;
+                                    if (valid3 = valid3 || _valid1, valid3)
+                                      errors = _errs24, vErrors !== null && (_errs24 ? vErrors.length = _errs24 : vErrors = null);
+                                    else {
+                                      let err7 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate29.errors = vErrors, !1;
+                                    }
+                                    var valid2 = _errs23 === errors;
+                                  } else
+                                    var valid2 = !0;
+                                  if (valid2)
+                                    if (data7.from !== void 0) {
+                                      let data9 = data7.from, _errs29 = errors;
+                                      if (errors === _errs29 && errors === _errs29)
+                                        if (typeof data9 == "string") {
+                                          if (!formats6.test(data9))
+                                            return validate29.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                        } else
+                                          return validate29.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      var valid2 = _errs29 === errors;
+                                    } else
+                                      var valid2 = !0;
+                                }
+                              }
+                            } else
+                              return validate29.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          var valid0 = _errs20 === errors;
+                        } else
+                          var valid0 = !0;
+                    }
+                  }
+                }
+              }
+            }
           }
-        }
-      }
-    } else
-      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate28.errors = vErrors, errors === 0;
-}
-validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePreferences = validate29, schema40 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
-function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
-        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "theme" || key0 === "durationForm")) {
-            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.theme !== void 0) {
-            let data0 = data.theme, _errs2 = errors;
-            if (typeof data0 != "string")
-              return validate29.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
-              return validate29.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema40.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
-            if (data.durationForm !== void 0) {
-              let data1 = data.durationForm, _errs4 = errors;
-              if (typeof data1 != "string")
-                return validate29.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data1 === "clock" || data1 === "decimal"))
-                return validate29.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema40.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
         }
       }
     } else
@@ -1038,19 +1175,61 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
   return validate29.errors = vErrors, errors === 0;
 }
 validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRole = validate30, schema41 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+var changePreferences = validate30, schema41 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
 function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+      if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
         return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "rights")) {
+          if (!(key0 === "theme" || key0 === "durationForm")) {
             return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.theme !== void 0) {
+            let data0 = data.theme, _errs2 = errors;
+            if (typeof data0 != "string")
+              return validate30.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
+              return validate30.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema41.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.durationForm !== void 0) {
+              let data1 = data.durationForm, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate30.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "clock" || data1 === "decimal"))
+                return validate30.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema41.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
+}
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRole = validate31, schema42 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "rights")) {
+            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1059,13 +1238,13 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 60)
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1076,17 +1255,17 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                   let _errs6 = errors;
                   for (let key1 in data1)
-                    if (!func15.call(schema41.properties.rights.properties, key1)) {
-                      return validate30.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                    if (!func15.call(schema42.properties.rights.properties, key1)) {
+                      return validate31.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                       break;
                     }
                   if (_errs6 === errors) {
                     if (data1["time.record"] !== void 0) {
                       let data2 = data1["time.record"], _errs7 = errors;
                       if (typeof data2 != "string")
-                        return validate30.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate31.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data2 === "own" || data2 === "project" || data2 === "team" || data2 === "firm"))
-                        return validate30.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate31.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid1 = _errs7 === errors;
                     } else
                       var valid1 = !0;
@@ -1094,9 +1273,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1["time.read"] !== void 0) {
                         let data3 = data1["time.read"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate30.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate31.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate30.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate31.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -1104,9 +1283,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data1["time.correct"] !== void 0) {
                           let data4 = data1["time.correct"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate30.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate31.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate30.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate31.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -1114,9 +1293,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data1["time.review"] !== void 0) {
                             let data5 = data1["time.review"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate30.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate31.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate30.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate31.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -1124,9 +1303,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data1["work.read"] !== void 0) {
                               let data6 = data1["work.read"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate30.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate31.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate30.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate31.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -1134,9 +1313,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1["values.read"] !== void 0) {
                                 let data7 = data1["values.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate30.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate31.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate30.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate31.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -1144,9 +1323,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data1["cost.read"] !== void 0) {
                                   let data8 = data1["cost.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate30.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate31.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate30.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate31.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -1154,9 +1333,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data1["pay.read"] !== void 0) {
                                     let data9 = data1["pay.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate30.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate31.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate30.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate31.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -1164,9 +1343,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data1["entries.price"] !== void 0) {
                                       let data10 = data1["entries.price"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate30.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate31.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate30.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate31.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -1174,9 +1353,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data1["agreements.change"] !== void 0) {
                                         let data11 = data1["agreements.change"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate30.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate31.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate30.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate31.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -1184,9 +1363,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data1["invoices.read"] !== void 0) {
                                           let data12 = data1["invoices.read"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate30.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate31.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate30.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate31.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -1194,9 +1373,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data1["invoices.issue"] !== void 0) {
                                             let data13 = data1["invoices.issue"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate30.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate31.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate30.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate31.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -1204,9 +1383,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data1["payments.record"] !== void 0) {
                                               let data14 = data1["payments.record"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate30.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate31.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate30.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate31.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -1214,9 +1393,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data1["results.read"] !== void 0) {
                                                 let data15 = data1["results.read"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate30.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate31.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate30.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate31.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -1224,9 +1403,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data1["history.read"] !== void 0) {
                                                   let data16 = data1["history.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate30.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate31.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate30.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate31.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -1234,9 +1413,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data1["people.change"] !== void 0) {
                                                     let data17 = data1["people.change"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate30.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate31.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate30.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate31.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -1244,9 +1423,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data1["work.change"] !== void 0) {
                                                       let data18 = data1["work.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate30.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate31.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate30.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate31.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -1254,9 +1433,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data1["firm.change"] !== void 0) {
                                                         let data19 = data1["firm.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate30.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate31.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate30.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema41.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate31.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema42.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -1278,30 +1457,30 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate30.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate30.errors = vErrors, errors === 0;
+      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate31.errors = vErrors, errors === 0;
 }
-validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRoles = validate31, schema42 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
-function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRoles = validate32, schema43 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
+function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles"))
-        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "roles" || key0 === "ownRoles")) {
-            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1310,16 +1489,16 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 8)
-                  return validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
                   for (let i0 = 0; i0 < len0; i0++) {
                     let data1 = data0[i0], _errs4 = errors;
                     if (typeof data1 != "string")
-                      return validate31.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate32.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "project manager" || data1 === "bookkeeper" || data1 === "staff" || data1 === "auditor"))
-                      return validate31.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema42.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                      return validate32.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema43.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
@@ -1332,7 +1511,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                         let item0 = data0[i1];
                         if (typeof item0 == "string") {
                           if (typeof indices0[item0] == "number") {
-                            return j0 = indices0[item0], validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                            return j0 = indices0[item0], validate32.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                             break;
                           }
                           indices0[item0] = i1;
@@ -1342,7 +1521,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                   }
                 }
               } else
-                return validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1352,7 +1531,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs6)
                 if (Array.isArray(data2)) {
                   if (data2.length > 50)
-                    return validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data2.length;
@@ -1361,9 +1540,9 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs8 && errors === _errs8)
                         if (typeof data3 == "string") {
                           if (!formats0.test(data3))
-                            return validate31.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            return validate32.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate31.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate32.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid3 = _errs8 === errors;
                       if (!valid3)
                         break;
@@ -1376,7 +1555,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                           let item1 = data2[i3];
                           if (typeof item1 == "string") {
                             if (typeof indices1[item1] == "number") {
-                              return j1 = indices1[item1], validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                              return j1 = indices1[item1], validate32.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
                               break;
                             }
                             indices1[item1] = i3;
@@ -1386,30 +1565,30 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs6 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate31.errors = vErrors, errors === 0;
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
 }
-validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTeam = validate32;
-function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeTeam = validate33;
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1418,13 +1597,13 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1434,9 +1613,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
                   if (!formats0.test(data1))
-                    return validate32.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate32.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1446,7 +1625,7 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (Array.isArray(data2)) {
                     if (data2.length > 2e3)
-                      return validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                      return validate33.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                     {
                       var valid1 = !0;
                       let len0 = data2.length;
@@ -1455,9 +1634,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs8 && errors === _errs8)
                           if (typeof data3 == "string") {
                             if (!formats0.test(data3))
-                              return validate32.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              return validate33.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate32.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate33.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid1 = _errs8 === errors;
                         if (!valid1)
                           break;
@@ -1470,7 +1649,7 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                             let item0 = data2[i1];
                             if (typeof item0 == "string") {
                               if (typeof indices0[item0] == "number") {
-                                return j0 = indices0[item0], validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                return j0 = indices0[item0], validate33.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                 break;
                               }
                               indices0[item0] = i1;
@@ -1480,7 +1659,7 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate32.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1488,24 +1667,24 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
+      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate33.errors = vErrors, errors === 0;
 }
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmAddress = validate33;
-var pattern17 = new RegExp("^[\\w-]+$", "u");
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var confirmAddress = validate34;
+var pattern18 = new RegExp("^[\\w-]+$", "u");
+function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "token") {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.token !== void 0) {
@@ -1513,48 +1692,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate33.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate33.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern17.test(data0))
-                return validate33.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate33.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate33.errors = vErrors, errors === 0;
-}
-validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmSecondFactor = validate34;
-var pattern18 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
-function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
-        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "code") {
-            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 40)
-                return validate34.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func1(data0) < 6)
-                return validate34.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern18.test(data0))
-                return validate34.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate34.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate34.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -1562,19 +1706,54 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
   return validate34.errors = vErrors, errors === 0;
 }
 validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createRole = validate35, schema46 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+var confirmSecondFactor = validate35;
+var pattern19 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
 function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "rights")) {
+          if (key0 !== "code") {
             return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func1(data0) > 40)
+                return validate35.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func1(data0) < 6)
+                return validate35.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern19.test(data0))
+                return validate35.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate35.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate35.errors = vErrors, errors === 0;
+}
+validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createGroup = validate36, schema47 = { type: "object", required: ["id", "kind", "name"], properties: { id: { type: "string", format: "uuid" }, kind: { type: "string", enum: ["position", "department"] }, name: { type: "string", minLength: 1, maxLength: 80, pattern: "\\S" } }, additionalProperties: !1 };
+function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name"))
+        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "kind" || key0 === "name")) {
+            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1583,9 +1762,70 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate35.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate35.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.kind !== void 0) {
+              let data1 = data.kind, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate36.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "position" || data1 === "department"))
+                return validate36.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema47.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.name !== void 0) {
+                let data2 = data.name, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 80)
+                      return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                    if (func1(data2) < 1)
+                      return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
+}
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createRole = validate37, schema48 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "rights")) {
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats0.test(data0))
+                  return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1595,13 +1835,13 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 60)
-                    return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                    return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1612,17 +1852,17 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
                     let _errs8 = errors;
                     for (let key1 in data2)
-                      if (!func15.call(schema46.properties.rights.properties, key1)) {
-                        return validate35.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                      if (!func15.call(schema48.properties.rights.properties, key1)) {
+                        return validate37.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                         break;
                       }
                     if (_errs8 === errors) {
                       if (data2["time.record"] !== void 0) {
                         let data3 = data2["time.record"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate35.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate37.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate35.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate37.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -1630,9 +1870,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data2["time.read"] !== void 0) {
                           let data4 = data2["time.read"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate35.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate37.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate35.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate37.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -1640,9 +1880,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data2["time.correct"] !== void 0) {
                             let data5 = data2["time.correct"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate35.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate37.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate35.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate37.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -1650,9 +1890,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data2["time.review"] !== void 0) {
                               let data6 = data2["time.review"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate35.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate37.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate35.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate37.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -1660,9 +1900,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data2["work.read"] !== void 0) {
                                 let data7 = data2["work.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate35.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate37.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate35.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate37.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -1670,9 +1910,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data2["values.read"] !== void 0) {
                                   let data8 = data2["values.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate35.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate37.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate35.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate37.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -1680,9 +1920,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data2["cost.read"] !== void 0) {
                                     let data9 = data2["cost.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate35.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate37.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate35.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate37.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -1690,9 +1930,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data2["pay.read"] !== void 0) {
                                       let data10 = data2["pay.read"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate35.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate37.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate35.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate37.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -1700,9 +1940,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data2["entries.price"] !== void 0) {
                                         let data11 = data2["entries.price"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate35.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate37.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate35.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate37.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -1710,9 +1950,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data2["agreements.change"] !== void 0) {
                                           let data12 = data2["agreements.change"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate35.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate37.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate35.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate37.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -1720,9 +1960,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data2["invoices.read"] !== void 0) {
                                             let data13 = data2["invoices.read"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -1730,9 +1970,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data2["invoices.issue"] !== void 0) {
                                               let data14 = data2["invoices.issue"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -1740,9 +1980,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data2["payments.record"] !== void 0) {
                                                 let data15 = data2["payments.record"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate35.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate37.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate35.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate37.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -1750,9 +1990,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data2["results.read"] !== void 0) {
                                                   let data16 = data2["results.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate35.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate37.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate35.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate37.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -1760,9 +2000,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data2["history.read"] !== void 0) {
                                                     let data17 = data2["history.read"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate35.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate37.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate35.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate37.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -1770,9 +2010,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data2["people.change"] !== void 0) {
                                                       let data18 = data2["people.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate35.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate37.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate35.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate37.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -1780,9 +2020,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data2["work.change"] !== void 0) {
                                                         let data19 = data2["work.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate35.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate37.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate35.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate37.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -1790,9 +2030,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                                         if (data2["firm.change"] !== void 0) {
                                                           let data20 = data2["firm.change"], _errs43 = errors;
                                                           if (typeof data20 != "string")
-                                                            return validate35.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                            return validate37.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                           if (!(data20 === "own" || data20 === "project" || data20 === "team" || data20 === "firm"))
-                                                            return validate35.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                            return validate37.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                           var valid1 = _errs43 === errors;
                                                         } else
                                                           var valid1 = !0;
@@ -1814,7 +2054,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate35.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    return validate37.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1822,23 +2062,23 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate35.errors = vErrors, errors === 0;
+      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate37.errors = vErrors, errors === 0;
 }
-validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createTeam = validate36;
-function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
+validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createTeam = validate38;
+function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1847,9 +2087,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate36.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1859,13 +2099,13 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 100)
-                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1875,9 +2115,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6 && errors === _errs6)
                   if (typeof data2 == "string") {
                     if (!formats0.test(data2))
-                      return validate36.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                      return validate38.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                   } else
-                    return validate36.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1887,7 +2127,7 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8)
                     if (Array.isArray(data3)) {
                       if (data3.length > 2e3)
-                        return validate36.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                        return validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                       {
                         var valid1 = !0;
                         let len0 = data3.length;
@@ -1896,9 +2136,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                           if (errors === _errs10 && errors === _errs10)
                             if (typeof data4 == "string") {
                               if (!formats0.test(data4))
-                                return validate36.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                return validate38.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                             } else
-                              return validate36.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate38.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           var valid1 = _errs10 === errors;
                           if (!valid1)
                             break;
@@ -1911,7 +2151,7 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                               let item0 = data3[i1];
                               if (typeof item0 == "string") {
                                 if (typeof indices0[item0] == "number") {
-                                  return j0 = indices0[item0], validate36.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                  return j0 = indices0[item0], validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                   break;
                                 }
                                 indices0[item0] = i1;
@@ -1921,7 +2161,7 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate36.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                      return validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -1930,37 +2170,37 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate36.errors = vErrors, errors === 0;
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
 }
-validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endRole = validate37;
-function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endRole = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data))
       for (let key0 in data) {
-        return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+        return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
         break;
       }
     else
-      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate37.errors = vErrors, errors === 0;
+      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate39.errors = vErrors, errors === 0;
 }
-validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endSecondFactor = validate38;
-function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
+validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endSecondFactor = validate40;
+function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
-        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "password" || key0 === "code")) {
-            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1969,13 +2209,13 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate38.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate40.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1985,36 +2225,36 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 40)
-                    return validate38.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                   if (func1(data1) < 6)
-                    return validate38.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                  if (!pattern18.test(data1))
-                    return validate38.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                    return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                  if (!pattern19.test(data1))
+                    return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                 } else
-                  return validate38.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate38.errors = vErrors, errors === 0;
+      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate40.errors = vErrors, errors === 0;
 }
-validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endTeam = validate39;
-function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
+validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endTeam = validate41;
+function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.into === void 0 && (missing0 = "into"))
-        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "into") {
-            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.into !== void 0) {
@@ -2041,28 +2281,28 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate39.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate41.errors = vErrors, !1;
           }
         }
       }
     } else
-      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate39.errors = vErrors, errors === 0;
+      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate41.errors = vErrors, errors === 0;
 }
-validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var forgotPassword = validate40;
-function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
+validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var forgotPassword = validate42;
+function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email"))
-        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "email") {
-            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.email !== void 0) {
@@ -2070,33 +2310,33 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 200)
-                return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
               if (func1(data0) < 3)
-                return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
               if (!pattern7.test(data0))
-                return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
             } else
-              return validate40.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate40.errors = vErrors, errors === 0;
+      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate42.errors = vErrors, errors === 0;
 }
-validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePeople = validate41, schema52 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
-function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
+validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePeople = validate43, schema54 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.people === void 0 && (missing0 = "people") || data.role === void 0 && (missing0 = "role"))
-        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "people" || key0 === "role")) {
-            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2105,9 +2345,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 200)
-                  return validate41.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
                 if (data0.length < 1)
-                  return validate41.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -2117,12 +2357,12 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.name === void 0 && (missing1 = "name") || data1.email === void 0 && (missing1 = "email"))
-                          return validate41.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate43.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "name" || key1 === "email")) {
-                              return validate41.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate43.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -2131,9 +2371,9 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats0.test(data2))
-                                    return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -2143,13 +2383,13 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs9)
                                   if (typeof data3 == "string") {
                                     if (func1(data3) > 100)
-                                      return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                                     if (func1(data3) < 1)
-                                      return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                     if (!pattern4.test(data3))
-                                      return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                   } else
-                                    return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid2 = _errs9 === errors;
                               } else
                                 var valid2 = !0;
@@ -2159,13 +2399,13 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs11)
                                     if (typeof data4 == "string") {
                                       if (func1(data4) > 200)
-                                        return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                       if (func1(data4) < 3)
-                                        return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                                       if (!pattern7.test(data4))
-                                        return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                                     } else
-                                      return validate41.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
                                   var valid2 = !0;
@@ -2173,14 +2413,14 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate41.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate43.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate41.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate43.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2188,32 +2428,32 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.role !== void 0) {
               let data5 = data.role, _errs13 = errors;
               if (typeof data5 != "string")
-                return validate41.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate43.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                return validate41.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema52.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                return validate43.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema54.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate41.errors = vErrors, errors === 0;
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
 }
-validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate42, schema53 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
-function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate44, schema55 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2222,9 +2462,9 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats0.test(data0))
-                  return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2234,13 +2474,13 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 100)
-                    return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func1(data1) < 1)
-                    return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2250,13 +2490,13 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func1(data2) > 200)
-                      return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate44.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func1(data2) < 3)
-                      return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                      return validate44.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                     if (!pattern7.test(data2))
-                      return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                      return validate44.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                   } else
-                    return validate42.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2264,9 +2504,9 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.role !== void 0) {
                   let data3 = data.role, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor"))
-                    return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema53.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema55.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -2275,23 +2515,23 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate42.errors = vErrors, errors === 0;
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
 }
-validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate43;
-function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate45;
+function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2300,13 +2540,13 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern17.test(data0))
-                  return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern18.test(data0))
+                  return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2454,7 +2694,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate43.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate45.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -2462,23 +2702,23 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate43.errors = vErrors, errors === 0;
+      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate45.errors = vErrors, errors === 0;
 }
-validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate44, schema55 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate46, schema57 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2528,7 +2768,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate44.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate46.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -2577,7 +2817,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema55.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema57.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -2601,7 +2841,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate44.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate46.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -2634,7 +2874,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate44.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate46.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -2643,23 +2883,23 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate44.errors = vErrors, errors === 0;
+      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate46.errors = vErrors, errors === 0;
 }
-validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate45;
-function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
+validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readInvitation = validate47;
+function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "token") {
-            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.token !== void 0) {
@@ -2667,33 +2907,33 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 100)
-                return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func1(data0) < 1)
-                return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern17.test(data0))
-                return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern18.test(data0))
+                return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate45.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate45.errors = vErrors, errors === 0;
+      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate47.errors = vErrors, errors === 0;
 }
-validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var renewRecoveryCodes = validate46;
-function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
+validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var renewRecoveryCodes = validate48;
+function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.code === void 0 && (missing0 = "code"))
-        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "code") {
-            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.code !== void 0) {
@@ -2701,33 +2941,33 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func1(data0) > 40)
-                return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
               if (func1(data0) < 6)
-                return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-              if (!pattern18.test(data0))
-                return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern19.test(data0))
+                return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
             } else
-              return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate46.errors = vErrors, errors === 0;
+      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate48.errors = vErrors, errors === 0;
 }
-validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate47;
-function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate49;
+function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
-        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2736,13 +2976,13 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 100)
-                  return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate49.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func1(data0) < 1)
-                  return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern17.test(data0))
-                  return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate49.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern18.test(data0))
+                  return validate49.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate47.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate49.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2752,36 +2992,36 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func1(data1) > 200)
-                    return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func1(data1) < 12)
-                    return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate47.errors = vErrors, errors === 0;
+      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate49.errors = vErrors, errors === 0;
 }
-validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate48;
-function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
+validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate50;
+function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
-            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2790,210 +3030,17 @@ function validate48(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func1(data0) > 200)
-                  return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func1(data0) < 3)
-                  return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                 if (!pattern7.test(data0))
-                  return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
           if (valid0) {
-            if (data.password !== void 0) {
-              let data1 = data.password, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0)
-              if (data.code !== void 0) {
-                let data2 = data.code, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func1(data2) > 40)
-                      return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                    if (func1(data2) < 6)
-                      return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                    if (!pattern18.test(data2))
-                      return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
-                  } else
-                    return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-          }
-        }
-      }
-    } else
-      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate48.errors = vErrors, errors === 0;
-}
-validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate49;
-function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
-        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
-            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.name !== void 0) {
-            let data0 = data.name, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate49.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate49.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern4.test(data0))
-                  return validate49.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-              } else
-                return validate49.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.email !== void 0) {
-              let data1 = data.email, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 3)
-                    return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern7.test(data1))
-                    return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
-                } else
-                  return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0) {
-              if (data.password !== void 0) {
-                let data2 = data.password, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func1(data2) > 200)
-                      return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                    if (func1(data2) < 12)
-                      return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
-                    if (!pattern4.test(data2))
-                      return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                  } else
-                    return validate49.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-              if (valid0)
-                if (data.consents !== void 0) {
-                  let data3 = data.consents, _errs8 = errors;
-                  if (errors === _errs8)
-                    if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
-                      let missing1;
-                      if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate49.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
-                      {
-                        let _errs10 = errors;
-                        for (let key1 in data3)
-                          if (!(key1 === "terms" || key1 === "data")) {
-                            return validate49.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
-                            break;
-                          }
-                        if (_errs10 === errors) {
-                          if (data3.terms !== void 0) {
-                            let data4 = data3.terms, _errs11 = errors;
-                            if (errors === _errs11)
-                              if (typeof data4 == "string") {
-                                if (func1(data4) > 20)
-                                  return validate49.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                if (func1(data4) < 1)
-                                  return validate49.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                              } else
-                                return validate49.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                            var valid1 = _errs11 === errors;
-                          } else
-                            var valid1 = !0;
-                          if (valid1)
-                            if (data3.data !== void 0) {
-                              let data5 = data3.data, _errs13 = errors;
-                              if (errors === _errs13)
-                                if (typeof data5 == "string") {
-                                  if (func1(data5) > 20)
-                                    return validate49.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                  if (func1(data5) < 1)
-                                    return validate49.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                } else
-                                  return validate49.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid1 = _errs13 === errors;
-                            } else
-                              var valid1 = !0;
-                        }
-                      }
-                    } else
-                      return validate49.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-                  var valid0 = _errs8 === errors;
-                } else
-                  var valid0 = !0;
-            }
-          }
-        }
-      }
-    } else
-      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate49.errors = vErrors, errors === 0;
-}
-validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate50;
-function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
-        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "token" || key0 === "password")) {
-            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.token !== void 0) {
-            let data0 = data.token, _errs2 = errors;
-            if (errors === _errs2)
-              if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern17.test(data0))
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-              } else
-                return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0)
             if (data.password !== void 0) {
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
@@ -3009,6 +3056,23 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0)
+              if (data.code !== void 0) {
+                let data2 = data.code, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 40)
+                      return validate50.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    if (func1(data2) < 6)
+                      return validate50.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                    if (!pattern19.test(data2))
+                      return validate50.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                  } else
+                    return validate50.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
         }
       }
     } else
@@ -3016,10 +3080,187 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
   return validate50.errors = vErrors, errors === 0;
 }
 validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate51;
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.email !== void 0) {
+              let data1 = data.email, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 3)
+                    return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern7.test(data1))
+                    return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                } else
+                  return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.password !== void 0) {
+                let data2 = data.password, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func1(data2) > 200)
+                      return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func1(data2) < 12)
+                      return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.consents !== void 0) {
+                  let data3 = data.consents, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
+                      let missing1;
+                      if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
+                        return validate51.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs10 = errors;
+                        for (let key1 in data3)
+                          if (!(key1 === "terms" || key1 === "data")) {
+                            return validate51.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs10 === errors) {
+                          if (data3.terms !== void 0) {
+                            let data4 = data3.terms, _errs11 = errors;
+                            if (errors === _errs11)
+                              if (typeof data4 == "string") {
+                                if (func1(data4) > 20)
+                                  return validate51.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                if (func1(data4) < 1)
+                                  return validate51.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                              } else
+                                return validate51.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            var valid1 = _errs11 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1)
+                            if (data3.data !== void 0) {
+                              let data5 = data3.data, _errs13 = errors;
+                              if (errors === _errs13)
+                                if (typeof data5 == "string") {
+                                  if (func1(data5) > 20)
+                                    return validate51.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  if (func1(data5) < 1)
+                                    return validate51.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                } else
+                                  return validate51.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid1 = _errs13 === errors;
+                            } else
+                              var valid1 = !0;
+                        }
+                      }
+                    } else
+                      return validate51.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate51.errors = vErrors, errors === 0;
+}
+validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate52;
+function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func1(data0) > 100)
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func1(data0) < 1)
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern18.test(data0))
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              } else
+                return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.password !== void 0) {
+              let data1 = data.password, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func1(data1) > 200)
+                    return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func1(data1) < 1)
+                    return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate52.errors = vErrors, errors === 0;
+}
+validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   beginSecondFactor,
   changeAddress,
   changeExceptions,
+  changeGroup,
   changeManyRoles,
   changeName,
   changePassword,
@@ -3030,6 +3271,7 @@ export {
   changeTeam,
   confirmAddress,
   confirmSecondFactor,
+  createGroup,
   createRole,
   createTeam,
   endRole,

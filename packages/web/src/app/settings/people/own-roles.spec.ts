@@ -132,6 +132,8 @@ describe('the roles', () => {
 
 describe('what one person may', () => {
   const PERSON = {
+    ...{ kind: 'employee' as const, positionId: null, positionFrom: null, departmentId: null, department: null },
+    ...{ zone: 'Europe/London', startedOn: '2026-01-05' },
     ...{ position: null, teams: [], invitedOn: null, leftOn: null, staffNumber: '7', version: 3, account: 'active' as const },
     ...{ ownRoles: [] as string[], exceptions: {}, email: 'x@firm.example' },
   } as const;
@@ -148,7 +150,11 @@ describe('what one person may', () => {
     };
     page = await open(PeopleScreen, {
       ...{ url: `/f/f/settings/people?sel=person:${id(2)}`, roles: ['owner'] },
-      prepare: (server) => server.on('listStaff', () => staff).on('readHistory', () => ({ events: [] })),
+      prepare: (server) =>
+        server
+          .on('listStaff', () => staff)
+          .on('readHistory', () => ({ events: [] }))
+          .on('listGroups', () => ({ groups: [] })),
     });
     await page.settle(30);
   }

@@ -1,9 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
-import type { Staff } from '@yellowwood/contracts';
+import type { Group, Staff } from '@yellowwood/contracts';
 import { Rights, rightsOf } from '@yellowwood/core';
 import { sessionActions } from '../../state/session';
-import { ME, Page, id, me, open, refusal } from '../../testing/fake-server';
+import { ME, Page, TODAY, id, me, open, refusal } from '../../testing/fake-server';
 import { SettingsList } from '../settings-list';
 import { PeopleScreen } from './people';
 
@@ -16,6 +16,8 @@ function may(rights: Rights): void {
 }
 
 const PERSON = {
+  ...{ kind: 'employee' as const, positionId: id(70), positionFrom: '2026-01-05', departmentId: null, department: null },
+  ...{ zone: 'Europe/London', startedOn: '2026-01-05' },
   position: 'Surveyor',
   teams: ['Masons'],
   invitedOn: null,
@@ -37,6 +39,13 @@ const STAFF: Staff = {
   roles: ['manager', 'staff'],
   ownRoles: [],
 };
+
+const GROUPS: Group[] = [
+  { id: id(70), kind: 'position', name: 'Surveyor', ended: true, version: 1, people: 1 },
+  { id: id(71), kind: 'position', name: 'Fitter', ended: false, version: 1, people: 0 },
+  { id: id(72), kind: 'position', name: 'Smith', ended: true, version: 1, people: 0 },
+  { id: id(73), kind: 'department', name: 'Yard', ended: false, version: 1, people: 0 },
+];
 
 describe('people in settings', () => {
   let page: Page<PeopleScreen>;
@@ -196,7 +205,11 @@ describe('one person in settings', () => {
     staff = STAFF;
     page = await open(PeopleScreen, {
       ...{ url: `/f/f/settings/people?sel=person:${id(who)}`, roles: ['owner'] },
-      prepare: (server) => server.on('listStaff', () => staff).on('readHistory', () => ({ events: [] })),
+      prepare: (server) =>
+        server
+          .on('listStaff', () => staff)
+          .on('readHistory', () => ({ events: [] }))
+          .on('listGroups', () => ({ groups: GROUPS })),
     });
     if (rights) may(rights);
     await page.settle(20);
@@ -219,8 +232,21 @@ describe('one person in settings', () => {
     const [sent] = page.server.to('changePerson');
     expect([sent!.version, sent!.body]).toEqual([
       '"3"',
-      { name: 'Ben Other', email: 'ben@firm.example', staffNumber: '7' },
+      {
+        ...{ name: 'Ben Other', email: 'ben@firm.example', staffNumber: '7' },
+        ...{ kind: 'employee', departmentId: null, zone: 'Europe/London', startedOn: '2026-01-05' },
+      },
     ] as never);
+    // Another position, from a day on: what is ended is offered to who has it alone.
+    expect(page.text('yw-person-panel')).toContain('Since Mon 5 Jan.');
+    await page.choose('Department', 'Yard');
+    await page.choose('Position', 'Fitter');
+    const labels = page.texts('yw-person-panel form label');
+    expect([labels.includes('From'), page.texts('mat-option').includes('Smith')]).toEqual([true, false]);
+    panel().querySelector('form')!.requestSubmit();
+    await page.settle(30);
+    const { departmentId, position } = page.server.to('changePerson')[1]!.body;
+    expect([departmentId, position]).toEqual([id(73), { id: id(71), from: TODAY }] as never);
     await page.press('Close');
     expect(panel()).toBeNull();
   });
@@ -285,7 +311,15 @@ describe('one person in settings', () => {
 describe('the settings', () => {
   it('are found by their subject, by those who may open them', async () => {
     let page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['owner'] });
-    expect(page.texts('li a')).toEqual(['Account', 'Facts and numbers', 'Signing in', 'People', 'Roles', 'Teams']);
+    expect(page.texts('li a')).toEqual([
+      'Account',
+      'Facts and numbers',
+      'Signing in',
+      'People',
+      'Positions and departments',
+      'Roles',
+      'Teams',
+    ]);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
     expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
     await page.type('input', 'invit');

@@ -2,18 +2,23 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import type { OwnRole, Staff } from '@yellowwood/contracts';
+import type { GroupKind, OwnRole, Staff } from '@yellowwood/contracts';
 import { mayGiveRights, rightsHeld } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
 import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
-import { SendsForm, fillFor } from '../../ui/form/drafts';
+import { Choice, ChoiceField } from '../../ui/form/choice-field';
+import { DateField } from '../../ui/form/date-field';
+import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { emailLike, needed } from '../../ui/form/field';
+import { PickField } from '../../ui/form/pick-field';
 import { TextField } from '../../ui/form/text-field';
 import { DayPipe } from '../../ui/formats';
 import { History } from '../../ui/history';
+import { loaded } from '../../ui/loaded';
+import { zoneChoices } from '../../found/places';
 import { PersonRights } from './person-rights';
 import { givenRoles, heldOf, keysOf, roleChoices } from './roles';
 
@@ -22,7 +27,19 @@ type Person = Staff['people'][number];
 /** One person of the firm: facts, roles, leaving and coming back, and what became of all that. */
 @Component({
   selector: 'yw-person-panel',
-  imports: [DayPipe, Failure, History, MatButton, PersonRights, ReactiveFormsModule, SendsForm, TextField],
+  imports: [
+    ChoiceField,
+    DateField,
+    DayPipe,
+    Failure,
+    History,
+    MatButton,
+    PersonRights,
+    PickField,
+    ReactiveFormsModule,
+    SendsForm,
+    TextField,
+  ],
   templateUrl: './person-panel.html',
   styleUrl: './person-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -44,7 +61,28 @@ export class PersonPanel {
     name: new FormControl('', { nonNullable: true, validators: needed('Type the name.') }),
     email: new FormControl('', { nonNullable: true, validators: emailLike('their') }),
     staffNumber: new FormControl('', { nonNullable: true, validators: needed('Type the staff number.') }),
+    kind: new FormControl<Person['kind']>('employee', { nonNullable: true }),
+    positionId: new FormControl('', { nonNullable: true }),
+    positionFrom: new FormControl('', { nonNullable: true }),
+    departmentId: new FormControl('', { nonNullable: true }),
+    zone: new FormControl<string | null>(null, { validators: needed('Choose a time zone.') }),
+    startedOn: new FormControl('', { nonNullable: true, validators: needed('Type the first day.') }),
   });
+  protected readonly values = valuesOf(this.form);
+  protected readonly kinds = [
+    { value: 'employee', word: 'Employee' },
+    { value: 'subcontractor', word: 'Subcontractor' },
+    { value: 'other', word: 'Other' },
+  ];
+  protected readonly zones = zoneChoices();
+  private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
+  private readonly groups = loaded(
+    () => this.person().id,
+    () => this.api.call('listGroups'),
+    () => true,
+  );
+  protected readonly positions = computed(() => this.choicesOf('position', this.person().positionId));
+  protected readonly departments = computed(() => this.choicesOf('department', this.person().departmentId));
   /** Every role, whether they have it, and whether one may give and take it. */
   protected readonly choices = computed(() =>
     roleChoices(this.ownRoles(), this.mine()).map((one) => ({ ...one, has: keysOf(this.person()).includes(one.key) })),
@@ -61,8 +99,11 @@ export class PersonPanel {
       this.form,
       () => `${this.person().id} ${this.person().version}`,
       () => {
-        const { name, email, staffNumber } = this.person();
-        return { name, email, staffNumber };
+        const { name, email, staffNumber, kind, positionId, departmentId, zone, startedOn } = this.person();
+        return {
+          ...{ name, email, staffNumber, kind, zone, startedOn },
+          ...{ positionId: positionId ?? '', departmentId: departmentId ?? '', positionFrom: this.today() },
+        };
       },
     );
   }
@@ -72,10 +113,25 @@ export class PersonPanel {
     return { params: { id }, version };
   }
 
+  /** What may be given: nothing, what is not ended, and what they have. */
+  private choicesOf(kind: GroupKind, own: string | null): Choice[] {
+    const groups = this.groups.value()?.groups ?? [];
+    return [
+      { value: '', word: 'none' },
+      ...groups
+        .filter((one) => one.kind === kind && (!one.ended || one.id === own))
+        .map(({ id, name }) => ({ value: id, word: name })),
+    ];
+  }
+
   protected async save(): Promise<void> {
-    await this.command.run(() => this.api.call('changePerson', { ...this.seen(), body: this.form.getRawValue() }), {
-      done: 'Saved',
-    });
+    const { positionId, positionFrom, departmentId, zone, ...facts } = this.form.getRawValue();
+    const other = positionId !== (this.person().positionId ?? '');
+    const body = {
+      ...{ ...facts, zone: zone!, departmentId: departmentId || null },
+      ...(other && { position: { id: positionId || null, from: positionFrom } }),
+    };
+    await this.command.run(() => this.api.call('changePerson', { ...this.seen(), body }), { done: 'Saved' });
   }
 
   /** Gives a role or takes it; where that is refused, the box is as it was. */
