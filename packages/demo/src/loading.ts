@@ -57,6 +57,8 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
       dayMaximum: 36_000,
       weekMaximum: 172_800,
       gapTolerance: 900,
+      lockedUntil: null,
+      review: true,
       period: WEEKS,
     },
     actor: {

@@ -78,39 +78,6 @@ create function has_right(person uuid, wanted text, of_roles text[]) returns boo
     end
 $$;
 
-drop function enter_firm;
-
--- Opens a firm for the rest of the transaction and says who asks, in one step. No row where the account
--- does not belong to the firm.
-create function enter_firm(wanted text, account uuid, day date)
-  returns table (
-    firm_id uuid, name text, currency text, country text, zone text, day_maximum bigint, week_maximum bigint,
-    gap_tolerance bigint, period_kind text, week_start integer, period_days integer, period_anchor date,
-    factor_for_money boolean, person_id uuid, person_version integer, person_name text, person_zone text,
-    position_name text, roles text[], own_roles jsonb, exceptions jsonb, has_factor boolean)
-  language plpgsql security definer set search_path = pg_catalog, public, pg_temp as $$
-declare
-  m record;
-begin
-  select mm.firm_id, mm.person_id into m
-    from membership mm join firm_address a on a.firm_id = mm.firm_id
-   where a.slug = wanted and mm.account_id = account and mm.ended_at is null;
-  if not found then return; end if;
-  perform set_config('app.firm_id', m.firm_id::text, true);
-  return query
-    select f.firm_id, f.name, f.currency, f.country, f.zone, f.day_maximum, f.week_maximum, f.gap_tolerance,
-           f.period_kind, f.week_start, f.period_days, f.period_anchor, f.factor_for_money,
-           p.id, p.version, p.name, p.zone, po.name, h.roles, h.own_roles, h.exceptions,
-           f.factor_for_money
-             and exists (select from second_factor s where s.account_id = account and s.confirmed_at is not null)
-      from firm f
-      join person p on p.firm_id = f.firm_id and p.id = m.person_id
-      cross join held_by(p.id) h
-      left join positions_on(day) po on po.firm_id = p.firm_id and po.person_id = p.id
-     where f.firm_id = m.firm_id;
-end $$;
-
 grant
 execute on function held_by,
-has_right,
-enter_firm to yellowwood_app;
+has_right to yellowwood_app;

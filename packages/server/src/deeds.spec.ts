@@ -196,6 +196,15 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  changeTimeRules: deed(
+    'firm changed',
+    async (firm) => {
+      const { rules, version } = await firm.owner.done('readTimeRules');
+      return { as: 'owner', version, body: { ...rules, gapTolerance: rules.gapTolerance + 60, lockedUntil: '2019-12-31' } };
+    },
+    (answer) => [answer.rules.lockedUntil, answer.rules.gapTolerance % 900],
+    ['2019-12-31', 60],
+  ),
   createGroup: deed(
     'department made',
     () => ({ as: 'owner', body: { id: newId(), kind: 'department', name: 'Yard' } }),
@@ -650,6 +659,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changeManyRoles: 'people roles events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
+  changeTimeRules: 'firm events',
   createGroup: 'departments events',
   changeGroup: 'positions events',
   createRole: 'ownRoles events',

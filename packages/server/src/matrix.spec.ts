@@ -73,6 +73,12 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeTeam: (things) => ({ params: { id: newId() }, version: 99, body: { name: 'T', leadId: things.person, people: [] } }),
   endTeam: () => ({ params: { id: newId() }, version: 99, body: { into: null } }),
   readSignInRule: () => ({}),
+  readTimeRules: () => ({}),
+  changeTimeRules: () => ({
+    version: 99,
+    body: { dayMaximum: 60, weekMaximum: 60, gapTolerance: 0, lockedUntil: null, review: true, unreviewed: [] },
+  }),
+  previewTimeRules: () => ({ query: { dayMaximum: '3600', weekMaximum: '3600' } }),
   listGroups: () => ({}),
   createGroup: () => ({ body: { id: newId(), kind: 'position', name: `Position ${newId()}` } }),
   changeGroup: () => ({ params: { id: newId() }, version: 99, body: { name: 'P', ended: false } }),
@@ -192,6 +198,9 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeTeam: '?nnn ?nnn',
   endTeam: '?nnn ?nnn',
   readSignInRule: 'ynnn ynnn',
+  readTimeRules: 'ynnn ynnn',
+  changeTimeRules: 'ynnn ynnn',
+  previewTimeRules: 'ynnn ynnn',
   listGroups: 'ynnn ynnn',
   createGroup: 'ynnn ynnn',
   // Of one that is none.

@@ -28,6 +28,7 @@ function spanned(firm: Firm, start: string, end: string, date = MONDAY, breakSec
 
 /** What cannot be recorded, and by whom it is tried. */
 const CREATING: Readonly<Record<string, (firm: Firm) => { as: Who; entry: New }>> = {
+  'day-locked': (firm) => ({ as: 'staff', entry: firm.newEntry() }),
   'person-unknown': (firm) => ({ as: 'owner', entry: firm.newEntry({ personId: newId(), reason }) }),
   'project-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ projectId: newId() }) }),
   'reference-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ taskId: newId() }) }),
@@ -48,6 +49,7 @@ async function changing(entry: Promise<Entry> | Entry, change: Changed, as: Who 
 }
 
 const CHANGING: Readonly<Record<string, (firm: Firm) => ReturnType<typeof changing>>> = {
+  'day-locked': (firm) => changing(firm.recorded(), { note: 'x' }),
   'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1, change: { note: 'x' } }),
   'entry-locked': (firm) => changing(firm.submitted(), { note: 'x' }),
   'project-unknown': (firm) => changing(firm.recorded(), { projectId: newId() }),
@@ -63,6 +65,7 @@ const CHANGING: Readonly<Record<string, (firm: Firm) => ReturnType<typeof changi
 };
 
 const REMOVING: Readonly<Record<string, (firm: Firm) => Promise<{ as: Who; id: string; version: number }>>> = {
+  'day-locked': async (firm) => ({ as: 'staff', ...(await firm.recorded()) }),
   'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1 }),
   'entry-locked': async (firm) => ({ as: 'staff', ...firm.submitted() }),
   'entry-on-document': async (firm) => ({ as: 'staff', ...(await firm.onceBilled()) }),
@@ -73,8 +76,15 @@ function cases<From, N extends EndpointName>(
   table: Readonly<Record<string, (firm: Firm) => From | Promise<From>>>,
   ask: (made: From) => Asked<N>,
 ): Record<string, Case<N>> {
-  return Object.fromEntries(Object.entries(table).map(([code, make]) => [code, async (firm: Firm) => ask(await make(firm))]));
+  return Object.fromEntries(
+    Object.entries(table).map(([code, make]) => [
+      code,
+      async (firm: Firm) => ({ ...ask(await make(firm)), ...(code === 'day-locked' && LOCKED) }),
+    ]),
+  );
 }
+
+const LOCKED = { without: 'open days' as const };
 
 const none = { create: [], change: [], remove: [] };
 const inScope = (as: Who, names: object = {}) => ({ as, query: { ...names, scope: `project:${newId()}` } });
@@ -87,6 +97,7 @@ const of = (as: Who, id: string, body?: object) => ({ as, params: { id }, ...(bo
 
 /** What stands in the way of the decisions at review, each tried by somebody who may decide. */
 const deciding = (names: object) => ({
+  'day-locked': async (firm: Firm) => ({ ...onEntry('owner', await firm.recorded(), names), ...LOCKED }),
   'own-time': async (firm: Firm) => onEntry('owner', await firm.recorded('owner'), names),
   'entries-stale': (firm: Firm) => onEntry('owner', { ...firm.submitted(), version: 99 }, names),
   'stage-not-possible': async (firm: Firm) => onEntry('owner', await firm.recorded(), names),
@@ -129,6 +140,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'person-unknown': ({ ids }) => ({ as: 'staff', params: { from: MONDAY }, query: { person: ids.mate } }),
   },
   submitPeriod: {
+    'day-locked': () => ({ as: 'mate', params: { from: '2026-04-06' }, body: { note: '' }, ...LOCKED }),
     'problems-left': async (firm) => {
       await record(firm.world, 'mate', '2026-05-25', 1, { projectId: null });
       return { as: 'mate', params: { from: '2026-05-25' }, body: { note: '' } };
@@ -139,8 +151,15 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'staff', params: { from: MONDAY }, body: { note: '' } };
     },
   },
-  withdrawPeriod: { 'nothing-to-withdraw': () => ({ as: 'staff', params: { from: '2026-05-25' } }) },
+  withdrawPeriod: {
+    'day-locked': () => ({ as: 'staff', params: { from: SUBMITTED }, ...LOCKED }),
+    'nothing-to-withdraw': () => ({ as: 'staff', params: { from: '2026-05-25' } }),
+  },
   bringRows: {
+    'day-locked': async (firm) => {
+      await firm.recorded('staff', { date: '2026-02-02' });
+      return { as: 'staff', params: { from: '2026-02-09' }, body: { withHours: true }, ...LOCKED };
+    },
     'nothing-to-bring': () => ({ as: 'staff', params: { from: '2026-01-05' }, body: { withHours: true } }),
     'period-submitted': () => ({ as: 'staff', params: { from: SUBMITTED }, body: { withHours: true } }),
   },
@@ -183,6 +202,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   restoreEntry: {
+    'day-locked': async (firm) => ({ as: 'staff', params: { id: await firm.gone() }, ...LOCKED }),
     'entry-unknown': () => of('staff', newId()),
     'period-submitted': async (firm) => {
       const from = '2026-01-12';
@@ -274,6 +294,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   returnPeriod: {
+    'day-locked': ({ ids }) => ({ ...of('owner', ids.staff, { from: SUBMITTED, reason }), ...LOCKED }),
     'own-time': ({ ids }) => of('owner', ids.owner, { from: EMPTY, reason }),
     'person-unknown': () => of('owner', newId(), { from: EMPTY, reason }),
     'period-not-submitted': ({ ids }) => of('owner', ids.staff, { from: '2026-05-25', reason }),
@@ -543,6 +564,13 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
     'version-stale': async (firm) => ({ ...(await ruled(firm)), version: 99 }),
   },
+  changeTimeRules: {
+    'version-stale': async (firm) => ({ ...(await timeRules(firm, { dayMaximum: 3600 })), version: 99 }),
+    'nothing-to-change': (firm) => timeRules(firm, {}),
+    'week-below-day': (firm) => timeRules(firm, { weekMaximum: 3600 }),
+    'lock-ahead': (firm) => timeRules(firm, { lockedUntil: '2026-06-12' }),
+    'project-unknown': (firm) => timeRules(firm, { unreviewed: [newId()] }),
+  },
   createTeam: {
     'already-there': async (firm) => {
       const [laid] = await firm.world.sql<{ id: string }>('select id from team where lead_id = $1', [firm.ids.manager]);
@@ -615,7 +643,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       const [row] = await firm.world.sql<{ id: string }>("select id from position where name = 'Surveyor'");
       return { as: 'owner', body: { id: row!.id, kind: 'position', name: 'Other' } };
     },
-    'group-exists': (firm) => ({ as: 'owner', body: { id: newId(), kind: 'position', name: ' SURVEYOR ' } }),
+    'group-exists': () => ({ as: 'owner', body: { id: newId(), kind: 'position', name: ' SURVEYOR ' } }),
   },
   changeGroup: {
     'group-unknown': () => ({ ...of('owner', newId(), { name: 'P', ended: false }), version: 1 }),
@@ -818,6 +846,11 @@ const ruled = async (firm: Firm) => ({
   ...{ as: 'owner' as const, body: { factorForMoney: true } },
   version: (await firm.owner.done('readSignInRule')).version,
 });
+
+const timeRules = async (firm: Firm, names: Partial<BodyOf<Endpoints['changeTimeRules']>>) => {
+  const { rules, version } = await firm.owner.done('readTimeRules');
+  return { as: 'owner' as const, body: { ...rules, ...names }, version };
+};
 
 const clerk = { name: 'Clerk', rights: { 'time.read': 'firm' as const } };
 

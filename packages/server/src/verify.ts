@@ -33,7 +33,7 @@ for (const { firm_id: id, slug, name } of firms.rows) {
     const context: Context = {
       tx,
       firm: {
-        ...{ id, slug, name, ...firm!, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0 },
+        ...{ id, slug, name, ...firm!, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0, lockedUntil: null, review: true },
         period: WEEKS,
       },
       actor: {

@@ -7,6 +7,16 @@ export const firmProblems = sentences({
     title: 'Your own comes first',
     detail: 'You see money too. Set up a second factor for your account, then ask it of others.',
   },
+  'week-below-day': {
+    status: 422,
+    title: 'A week holds its days',
+    detail: 'The most of a week cannot be less than the most of a day. Raise the one, or lower the other.',
+  },
+  'lock-ahead': {
+    status: 422,
+    title: 'Today stays open',
+    detail: 'Time is locked up to yesterday at the latest: what runs today is still being recorded. Choose an earlier day.',
+  },
   'number-taken': {
     status: 409,
     title: 'The numbers have begun',

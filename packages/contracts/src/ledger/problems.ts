@@ -17,6 +17,11 @@ export const ledgerProblems = sentences({
     title: 'An entry is gone',
     detail: 'One of these entries was deleted. Look at them as they are now, then decide.',
   },
+  'day-locked': {
+    status: 409,
+    title: 'This day is locked',
+    detail: 'The firm has locked its time up to {day}. Ask somebody who changes its settings to move that day.',
+  },
   'entry-locked': {
     status: 409,
     title: 'The entry is submitted',

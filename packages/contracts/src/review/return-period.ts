@@ -11,5 +11,5 @@ export const returnPeriod = endpoint({
   params: FirmAndId,
   body: strict({ from: Day, reason: Reason }),
   answer: Decided,
-  problems: ['own-time', 'person-unknown', 'period-not-submitted'],
+  problems: ['own-time', 'person-unknown', 'period-not-submitted', 'day-locked'],
 });

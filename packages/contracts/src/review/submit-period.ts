@@ -12,5 +12,5 @@ export const submitPeriod = endpoint({
   params: FirmPeriod,
   body: strict({ note: Note }),
   answer: Timesheet,
-  problems: ['problems-left', 'nothing-to-submit', 'timer-in-period'],
+  problems: ['problems-left', 'nothing-to-submit', 'timer-in-period', 'day-locked'],
 });

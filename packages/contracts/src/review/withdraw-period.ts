@@ -11,5 +11,5 @@ export const withdrawPeriod = endpoint({
   permission: 'time.record',
   params: FirmPeriod,
   answer: Timesheet,
-  problems: ['nothing-to-withdraw'],
+  problems: ['nothing-to-withdraw', 'day-locked'],
 });

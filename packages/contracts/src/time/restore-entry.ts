@@ -10,5 +10,5 @@ export const restoreEntry = endpoint({
   permission: 'time.record',
   params: FirmAndId,
   answer: Entry,
-  problems: ['entry-unknown', 'period-submitted', 'already-there'],
+  problems: ['entry-unknown', 'period-submitted', 'already-there', 'day-locked'],
 });

@@ -26,6 +26,8 @@ export const Timesheet = strict({
     }),
   ),
   dayMaximum: Duration,
+  /** Up to this day nothing is recorded, changed or submitted. */
+  lockedUntil: nullable(Day),
   submissions: Type.Array(strict({ at: Instant, note: Type.String(), withdrawnAt: nullable(Instant) })),
   /** How many entries were approved since nobody else decides on them, and stand on no document: they may be withdrawn. */
   byPolicy: Count,

@@ -15,6 +15,7 @@ export const creatingProblems: readonly ProblemCode[] = [
   'reference-unknown',
   'period-submitted',
   'reason-missing',
+  'day-locked',
   ...span,
 ];
 
@@ -26,9 +27,16 @@ export const changingProblems: readonly ProblemCode[] = [
   'reference-unknown',
   'period-submitted',
   'reason-missing',
+  'day-locked',
   'nothing-to-change',
   ...span,
 ];
 
 /** What can stand in the way of deleting one. */
-export const removingProblems: readonly ProblemCode[] = ['entry-unknown', 'entry-locked', 'entry-on-document', 'reason-missing'];
+export const removingProblems: readonly ProblemCode[] = [
+  'entry-unknown',
+  'entry-locked',
+  'entry-on-document',
+  'reason-missing',
+  'day-locked',
+];

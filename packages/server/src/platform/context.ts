@@ -25,6 +25,10 @@ export interface FirmFacts {
   readonly dayMaximum: number;
   readonly weekMaximum: number;
   readonly gapTolerance: number;
+  /** Nothing of this day or an earlier one is recorded, changed, submitted or decided on. */
+  readonly lockedUntil: string | null;
+  /** Whether submitted time waits for a decision. */
+  readonly review: boolean;
   /** The firm's periods of submission. */
   readonly period: PeriodRule;
 }
@@ -118,6 +122,8 @@ export async function enterFirm(
       dayMaximum: row.day_maximum,
       weekMaximum: row.week_maximum,
       gapTolerance: row.gap_tolerance,
+      lockedUntil: row.locked_until,
+      review: row.review,
       period: {
         kind: row.period_kind as PeriodRule['kind'],
         weekStart: row.week_start,
@@ -148,6 +154,8 @@ interface EnteredRow {
   day_maximum: number;
   week_maximum: number;
   gap_tolerance: number;
+  locked_until: string | null;
+  review: boolean;
   period_kind: string;
   week_start: number;
   period_days: number;

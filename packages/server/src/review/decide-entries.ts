@@ -7,6 +7,7 @@ import { decidableHeads, lockDecidable } from '../generated/review/decide-entrie
 import { insertDecisions, setSheetState } from '../generated/review/period.queries';
 import { HeldSheet, lockTimesheets, locking } from '../ledger/locks';
 import { entriesById } from '../ledger/read-entries';
+import { refuseLockedDays } from '../ledger/locked-days';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
 import { json } from '../platform/json';
@@ -32,6 +33,10 @@ export async function decideEntries(
   const who = { reach: reachOf(context, 'time.review'), asker: actor.personId, ids };
   // Whose timesheets they stand in is read first: timesheets are held before entries.
   const heads = await decidableHeads.run(who, tx);
+  await refuseLockedDays(
+    context,
+    heads.map((head) => head.workDate),
+  );
   const sheets = await lockTimesheets(
     context,
     heads.map((head) => ({ personId: head.personId, date: head.workDate })),

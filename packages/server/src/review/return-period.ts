@@ -5,6 +5,7 @@ import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { peopleFacts } from '../generated/people/people-facts.queries';
 import { insertDecisions, periodEntries, setSheetState } from '../generated/review/period.queries';
 import { lockTimesheets, locking } from '../ledger/locks';
+import { openPart } from '../ledger/locked-days';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
 import { json } from '../platform/json';
@@ -20,10 +21,11 @@ export async function returnPeriod(context: Context, personId: string, period: D
     tx,
   );
   if (!person) throw problem('person-unknown');
+  const open = await openPart(context, period);
   const [sheet] = await lockTimesheets(context, [{ personId, date: period.from }]);
   if (sheet?.state !== 'submitted') throw problem('period-not-submitted');
   locking(context, 'entries');
-  const entries = await periodEntries.run({ person: personId, from: sheet.from, to: sheet.to }, tx);
+  const entries = await periodEntries.run({ person: personId, ...open }, tx);
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
   await moveEntries.run({ moves: json(waiting.map((entry) => ({ id: entry.id, stage: 'recorded' }))) }, tx);
   const decisions = [

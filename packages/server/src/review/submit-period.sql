@@ -25,37 +25,47 @@ from
   entry e
 where
   e.id = any (:ids!)
-  and not exists (
-    select
-    from
-      jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
-    where
-      a.id <> e.person_id
-      and (
-        a.reach = 'firm'
-        or (
-          a.reach = 'team'
-          and exists (
-            select
-            from
-              team t
-              join team_person tp on tp.firm_id = t.firm_id
-              and tp.team_id = t.id
-            where
-              t.lead_id = a.id
-              and tp.person_id = e.person_id
+  and (
+    exists (
+      select
+      from
+        project p
+      where
+        p.id = e.project_id
+        and not p.review
+    )
+    or not exists (
+      select
+      from
+        jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
+      where
+        a.id <> e.person_id
+        and (
+          a.reach = 'firm'
+          or (
+            a.reach = 'team'
+            and exists (
+              select
+              from
+                team t
+                join team_person tp on tp.firm_id = t.firm_id
+                and tp.team_id = t.id
+              where
+                t.lead_id = a.id
+                and tp.person_id = e.person_id
+            )
+          )
+          or (
+            a.reach in ('project', 'team')
+            and exists (
+              select
+              from
+                project p
+              where
+                p.id = e.project_id
+                and p.manager_id = a.id
+            )
           )
         )
-        or (
-          a.reach in ('project', 'team')
-          and exists (
-            select
-            from
-              project p
-            where
-              p.id = e.project_id
-              and p.manager_id = a.id
-          )
-        )
-      )
+    )
   );

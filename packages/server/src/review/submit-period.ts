@@ -6,6 +6,7 @@ import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { insertDecisions, periodEntries, setSheetState } from '../generated/review/period.queries';
 import { insertSubmission, possibleReviewers, withoutReviewer } from '../generated/review/submit-period.queries';
 import { lockTimers, locking } from '../ledger/locks';
+import { openPart } from '../ledger/locked-days';
 import { audit } from '../platform/audit';
 import { Context, heldOf } from '../platform/context';
 import { json } from '../platform/json';
@@ -18,14 +19,18 @@ import { stageSubjects } from './stage-subjects';
 /** What a person confirms by submitting; kept with each submission, with its version. */
 const CONFIRMATION = '1: This is the time that I worked in this period.';
 
+/** Kept as the reason of what no person decided. */
+const BY_POLICY = 'By policy: this time is not reviewed, or nobody else decides on it.';
+
 /** Submits everything that is still recorded in one's own period; what nobody else decides on is approved thereby. An empty period can be submitted once. */
 export async function submitPeriod(context: Context, period: Dates, note: string): Promise<Timesheet> {
   const person = context.actor.personId;
+  const open = await openPart(context, period);
   const sheet = await ownSheet(context, period);
   await lockTimers(context, person);
   if (await timerInPeriod(context, period)) throw problem('timer-in-period');
   locking(context, 'entries');
-  const entries = await periodEntries.run({ person, ...period }, context.tx);
+  const entries = await periodEntries.run({ person, ...open }, context.tx);
   const recorded = entries.filter((entry) => entry.stage === 'recorded');
   if (recorded.length === 0 && sheet.state === 'submitted') throw problem('nothing-to-submit');
   const hindered = recorded.filter((entry) => (entry.problems as EntryProblem[]).some(blocksSubmission));
@@ -53,8 +58,7 @@ export async function submitPeriod(context: Context, period: Dates, note: string
     { kind: 'timesheet', id: sheet.id, before: { state: sheet.state }, after: { state: 'submitted', from, quantity, note } },
     ...stageSubjects(recorded, 'submitted'),
   ]);
-  if (alone.length > 0)
-    await audit(context, 'entries approved', stageSubjects(alone, 'approved'), 'By policy: nobody else decides on this time.');
+  if (alone.length > 0) await audit(context, 'entries approved', stageSubjects(alone, 'approved'), BY_POLICY);
   return readTimesheet(context, period, undefined);
 }
 
@@ -67,7 +71,8 @@ async function approveByPolicy<E extends { readonly id: string }>(
   const ids = submitted.map(({ id }) => id);
   const possible = await possibleReviewers.run({ firm: firm.id, reviewing: rolesWith('time.review') }, tx);
   const reviewers = possible.map((one) => ({ id: one.id, reach: rightsHeld(heldOf(one))['time.review'] }));
-  const alone = new Set((await withoutReviewer.run({ ids, reviewers: json(reviewers) }, tx)).map(({ id }) => id));
+  const rest = firm.review ? await withoutReviewer.run({ ids, reviewers: json(reviewers) }, tx) : submitted;
+  const alone = new Set(rest.map(({ id }) => id));
   if (alone.size === 0) return [];
   const stage = expectOk(moveStage('submitted', 'approve'));
   await moveEntries.run({ moves: json([...alone].map((id) => ({ id, stage }))) }, tx);

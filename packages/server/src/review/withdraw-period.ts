@@ -4,6 +4,7 @@ import { moveEntries } from '../generated/ledger/move-entries.queries';
 import { periodEntries, setSheetState } from '../generated/review/period.queries';
 import { approvedByPolicy, withdrawSubmissions } from '../generated/review/withdraw-period.queries';
 import { locking } from '../ledger/locks';
+import { openPart } from '../ledger/locked-days';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
@@ -15,9 +16,10 @@ import { stageSubjects } from './stage-subjects';
 /** Takes back what is submitted and nobody has decided on, also where it was approved by policy; what is billed stays. */
 export async function withdrawPeriod(context: Context, period: Dates): Promise<Timesheet> {
   const person = context.actor.personId;
+  const open = await openPart(context, period);
   const sheet = await ownSheet(context, period);
   locking(context, 'entries');
-  const entries = await periodEntries.run({ person, ...period }, context.tx);
+  const entries = await periodEntries.run({ person, ...open }, context.tx);
   const ids = entries.map(({ id }) => id);
   const byPolicy = new Set((await approvedByPolicy.run({ ids }, context.tx)).map(({ id }) => id));
   const waiting = entries.filter((entry) => entry.stage === 'submitted' || byPolicy.has(entry.id));

@@ -19,6 +19,8 @@ export function ownerContext(world: World, tx: Tx): Context {
       dayMaximum: 0,
       weekMaximum: 0,
       gapTolerance: 0,
+      lockedUntil: null,
+      review: true,
       period: WEEKS,
     },
     actor: {

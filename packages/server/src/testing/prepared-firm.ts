@@ -10,7 +10,7 @@ export type Entry = Awaited<ReturnType<typeof record>>;
 /** Who asks for what; `without` takes a rule away while it is asked. */
 export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
 export type NewEntry = BodyOf<Endpoints['createEntry']>;
-export type Without = 'tax_rate' | 'exchange_rate';
+export type Without = 'tax_rate' | 'exchange_rate' | 'open days';
 
 export const reason = 'Because of the test';
 /** Weeks in which the staff member has approved and submitted time, and one that is submitted without any. */
@@ -217,11 +217,22 @@ export class PreparedFirm {
 
   /** Does something while a rule is not there. */
   async without<T>(table: Without, work: () => Promise<T>): Promise<T> {
+    if (table === 'open days') return this.locked(work);
     await this.world.sql(`update ${table} set valid_from = valid_from + 36500`);
     try {
       return await work();
     } finally {
       await this.world.sql(`update ${table} set valid_from = valid_from - 36500`);
+    }
+  }
+
+  /** While every day is locked. */
+  private async locked<T>(work: () => Promise<T>): Promise<T> {
+    await this.world.sql("update firm set locked_until = '2099-01-01' where firm_id = $1", [this.world.firmId]);
+    try {
+      return await work();
+    } finally {
+      await this.world.sql('update firm set locked_until = null where firm_id = $1', [this.world.firmId]);
     }
   }
 

@@ -35,6 +35,7 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
     rows: (sheet?.rows ?? []) as unknown as Timesheet['rows'],
     days: datesFrom(from, to).map((date) => dayOf(date, entries, planned(personId, date), facts.zone, context.firm.gapTolerance)),
     dayMaximum: context.firm.dayMaximum,
+    lockedUntil: context.firm.lockedUntil,
     submissions: submissions.map(({ at, note, withdrawnAt }) => ({
       at: instantText(at),
       note,

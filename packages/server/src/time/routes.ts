@@ -7,6 +7,7 @@ import { readTimesheet } from './read-timesheet';
 import { leaveFirm, personLeaves } from './people/leaving';
 import { removeRow } from './remove-row';
 import { comingBack, restoreEntry } from './restore-entry';
+import { changeTimeRules, previewTimeRules, readTimeRules } from './time-rules';
 import { changeTimer } from './timers/change-timer';
 import { discardTimer } from './timers/discard-timer';
 import { pauseTimer } from './timers/pause-timer';
@@ -72,6 +73,9 @@ export function timeRoutes(platform: Platform): void {
   mount(platform, endpoints.addRow, (context, { params, body }) => addRow(context, periodFrom(context, params.from), body));
   mount(platform, endpoints.removeRow, (context, { params, body }) => removeRow(context, periodFrom(context, params.from), body));
 
+  mount(platform, endpoints.readTimeRules, (context) => readTimeRules(context));
+  mount(platform, endpoints.changeTimeRules, (context, { body, version }) => changeTimeRules(context, body, version));
+  mount(platform, endpoints.previewTimeRules, (context, { query }) => previewTimeRules(context, query));
   mount(platform, endpoints.readTimers, (context) => readTimers(context));
   mount(platform, endpoints.startTimer, (context, { body }) => startTimer(context, body));
   mount(platform, endpoints.changeTimer, (context, { params, body, version }) => changeTimer(context, params.id, version, body));

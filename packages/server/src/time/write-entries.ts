@@ -15,6 +15,7 @@ import {
 } from '@yellowwood/core';
 import { group, sum } from 'd3-array';
 import { peopleFacts } from '../generated/people/people-facts.queries';
+import { refuseLockedDays } from '../ledger/locked-days';
 import { HeldSheet, holdRules, lockTimesheets } from '../ledger/locks';
 import { entriesById } from '../ledger/read-entries';
 import { isWorthOtherwise, tellRounding } from '../ledger/round-days';
@@ -78,6 +79,12 @@ export async function writeEntries(context: Context, writing: Writing): Promise<
     ...writing.change.flatMap((one) => one.change.date ?? []),
   ]);
   await holdRules(context);
+  // What a timer ran is not lost because its day was locked meanwhile.
+  await refuseLockedDays(context, [
+    ...writing.create.filter((one) => !one.timed).map((one) => one.entry.date),
+    ...heads.map((head) => head.date),
+    ...writing.change.flatMap((one) => one.change.date ?? []),
+  ]);
   const days = [...people.keys()].flatMap((personId) => [...dates].map((date) => ({ personId, date })));
   const sheets = await lockTimesheets(context, days);
   const before = await lockAround(context, people, dates);

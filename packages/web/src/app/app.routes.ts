@@ -117,6 +117,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),
       },
       {
+        path: 'settings/time',
+        title: 'Rules of time · Yellowwood',
+        loadComponent: () => import('./settings/firm/time-rules').then((m) => m.TimeRulesScreen),
+      },
+      {
         path: 'settings/signing-in',
         title: 'Signing in · Yellowwood',
         loadComponent: () => import('./settings/firm/sign-in-rule').then((m) => m.SignInRuleScreen),

@@ -99,7 +99,7 @@ export interface IWithoutReviewerQuery {
   result: IWithoutReviewerResult;
 }
 
-const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"reviewers":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"reviewers","required":true,"transform":{"type":"scalar"},"locs":[{"a":129,"b":139}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and not exists (\n    select\n    from\n      jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)\n    where\n      a.id <> e.person_id\n      and (\n        a.reach = 'firm'\n        or (\n          a.reach = 'team'\n          and exists (\n            select\n            from\n              team t\n              join team_person tp on tp.firm_id = t.firm_id\n              and tp.team_id = t.id\n            where\n              t.lead_id = a.id\n              and tp.person_id = e.person_id\n          )\n        )\n        or (\n          a.reach in ('project', 'team')\n          and exists (\n            select\n            from\n              project p\n            where\n              p.id = e.project_id\n              and p.manager_id = a.id\n          )\n        )\n      )\n  )"};
+const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"reviewers":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":58,"b":62}]},{"name":"reviewers","required":true,"transform":{"type":"scalar"},"locs":[{"a":270,"b":280}]}],"statement":"select\n  e.id as \"id!\"\nfrom\n  entry e\nwhere\n  e.id = any (:ids!)\n  and (\n    exists (\n      select\n      from\n        project p\n      where\n        p.id = e.project_id\n        and not p.review\n    )\n    or not exists (\n      select\n      from\n        jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)\n      where\n        a.id <> e.person_id\n        and (\n          a.reach = 'firm'\n          or (\n            a.reach = 'team'\n            and exists (\n              select\n              from\n                team t\n                join team_person tp on tp.firm_id = t.firm_id\n                and tp.team_id = t.id\n              where\n                t.lead_id = a.id\n                and tp.person_id = e.person_id\n            )\n          )\n          or (\n            a.reach in ('project', 'team')\n            and exists (\n              select\n              from\n                project p\n              where\n                p.id = e.project_id\n                and p.manager_id = a.id\n            )\n          )\n        )\n    )\n  )"};
 
 /**
  * Query generated from SQL:
@@ -110,39 +110,49 @@ const withoutReviewerIR: any = {"usedParamSet":{"ids":true,"reviewers":true},"pa
  *   entry e
  * where
  *   e.id = any (:ids!)
- *   and not exists (
- *     select
- *     from
- *       jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
- *     where
- *       a.id <> e.person_id
- *       and (
- *         a.reach = 'firm'
- *         or (
- *           a.reach = 'team'
- *           and exists (
- *             select
- *             from
- *               team t
- *               join team_person tp on tp.firm_id = t.firm_id
- *               and tp.team_id = t.id
- *             where
- *               t.lead_id = a.id
- *               and tp.person_id = e.person_id
+ *   and (
+ *     exists (
+ *       select
+ *       from
+ *         project p
+ *       where
+ *         p.id = e.project_id
+ *         and not p.review
+ *     )
+ *     or not exists (
+ *       select
+ *       from
+ *         jsonb_to_recordset(:reviewers!) as a (id uuid, reach text)
+ *       where
+ *         a.id <> e.person_id
+ *         and (
+ *           a.reach = 'firm'
+ *           or (
+ *             a.reach = 'team'
+ *             and exists (
+ *               select
+ *               from
+ *                 team t
+ *                 join team_person tp on tp.firm_id = t.firm_id
+ *                 and tp.team_id = t.id
+ *               where
+ *                 t.lead_id = a.id
+ *                 and tp.person_id = e.person_id
+ *             )
+ *           )
+ *           or (
+ *             a.reach in ('project', 'team')
+ *             and exists (
+ *               select
+ *               from
+ *                 project p
+ *               where
+ *                 p.id = e.project_id
+ *                 and p.manager_id = a.id
+ *             )
  *           )
  *         )
- *         or (
- *           a.reach in ('project', 'team')
- *           and exists (
- *             select
- *             from
- *               project p
- *             where
- *               p.id = e.project_id
- *               and p.manager_id = a.id
- *           )
- *         )
- *       )
+ *     )
  *   )
  * ```
  */

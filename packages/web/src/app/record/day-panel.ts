@@ -29,6 +29,7 @@ import type { EntryFormValue } from './entry-form';
 import { timesOf } from './entry-times';
 import { SplitForm } from './split-form';
 import { WeekStore } from './week-store';
+import { isLocked } from './week-model';
 
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
@@ -63,7 +64,10 @@ export class DayPanel {
   protected readonly entries = computed(() =>
     (this.store.week()?.entries ?? []).filter((entry) => entry.date === this.day()).sort(byTime),
   );
-  protected readonly isOpen = computed(() => this.store.week()?.state === 'open');
+  protected readonly isOpen = computed(() => {
+    const week = this.store.week();
+    return week?.state === 'open' && !isLocked(week, this.day());
+  });
   protected readonly overlapping = computed(
     () => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])),
   );

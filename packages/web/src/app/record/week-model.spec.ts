@@ -1,5 +1,5 @@
 import type { Entry, Timesheet } from '@yellowwood/contracts';
-import { copyText, gridOf, pastedCells, rowKey } from './week-model';
+import { copyText, gridOf, isLocked, pastedCells, rowKey } from './week-model';
 
 const entry = (id: string, date: string, names: Partial<Entry> = {}): Entry => ({
   id,
@@ -45,6 +45,7 @@ const week = (entries: Entry[], rows: Timesheet['rows'] = [], state: Timesheet['
   rows,
   days: [],
   dayMaximum: 36_000,
+  lockedUntil: null,
   submissions: [],
   byPolicy: 0,
   returned: null,
@@ -64,6 +65,14 @@ describe('the week as a grid', () => {
     expect(rows.map((row) => [row.billable, row.total, row.cells[0]!.total])).toEqual([
       [true, 5400, 5400],
       [false, 3600, 0],
+    ]);
+  });
+
+  it('takes nothing on days that the firm has locked', () => {
+    const locked = { ...week([entry('a', '2026-06-08'), entry('b', '2026-06-10')]), lockedUntil: '2026-06-09' };
+    expect(gridOf(locked)[0]!.cells.map(({ typeable }) => typeable)).toEqual([false, false, true, true, true, true, true]);
+    expect([isLocked(locked, '2026-06-09'), isLocked(locked, '2026-06-10'), isLocked(week([]), '2026-06-09')]).toEqual([
+      ...[true, false, false],
     ]);
   });
 

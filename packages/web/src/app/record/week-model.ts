@@ -109,12 +109,18 @@ export function gridOf(
   });
 }
 
+/** Whether the firm has locked a day. */
+export function isLocked({ lockedUntil }: Pick<Timesheet, 'lockedUntil'>, date: string): boolean {
+  return lockedUntil !== null && date <= lockedUntil;
+}
+
 /** One cell of a week. */
 export function cellOf(week: Timesheet, { key, date }: Place, draft: CellDraft | null = null): Cell {
   const entries = week.entries.filter((entry) => entry.kind === 'time' && entry.date === date && rowKey(entry) === key);
   const stages = entries.map((entry) => entry.stage).sort((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b));
   const single = entries.length === 1 ? entries[0]! : null;
-  const open = week.may.record && week.state === 'open';
+  const mine = week.may.record && !isLocked(week, date);
+  const open = mine && week.state === 'open';
   const stored = sumSeconds(entries.map((entry) => seconds(entry.quantity)));
   const coming = draft !== null && (draft.state === 'saving' || draft.state === 'unsent');
   return {
@@ -125,7 +131,7 @@ export function cellOf(week: Timesheet, { key, date }: Place, draft: CellDraft |
     returned: entries.some((entry) => entry.returned !== null),
     noted: entries.some((entry) => entry.note !== '' && entry.note !== undefined),
     problems: entries.some((entry) => entry.problems.some((problem) => problem !== 'no-rate')),
-    typeable: entries.length === 0 ? open : !!single && !single.startAt && single.stage === 'recorded' && week.may.record,
+    typeable: entries.length === 0 ? open : !!single && !single.startAt && single.stage === 'recorded' && mine,
     draft,
   };
 }

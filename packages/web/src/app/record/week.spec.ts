@@ -41,6 +41,27 @@ describe('the own week on the page', () => {
     expect(page.texts('yw-day-panel li')).toEqual(['Survey of pilesPier, survey 1:30 Start again']);
   });
 
+  it('says what the firm has locked, and offers nothing there', async () => {
+    await week([entryOf(50)], { lockedUntil: '2026-06-09' });
+    expect(page.text('.told')).toContain('The firm has locked its time up to Tue');
+    expect(page.texts('button').some((text) => text.startsWith('Submit'))).toBeTrue();
+    const add = () => page.texts('yw-day-panel button').includes('Add time');
+    // Today is open, the day before is not.
+    expect(add()).toBeTrue();
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await week([entryOf(50)], { lockedUntil: '2026-06-09' }, undefined, '/f/f/record?day=2026-06-09');
+    expect(add()).toBeFalse();
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await week([entryOf(50)], { lockedUntil: '2026-06-30' });
+    expect(page.texts('button').filter((text) => /Submit|Bring|Add time/.test(text))).toEqual([]);
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await week([entryOf(50)], { lockedUntil: '2026-06-07' });
+    expect(page.element.querySelector('.told')).toBeNull();
+  });
+
   it('opens on this week and today, and goes to other weeks by arrow or date', async () => {
     await week([entryOf(50)]);
     expect(page.text('h1')).toBe('Week 24');
@@ -141,7 +162,7 @@ describe('the own week on the page', () => {
     const submissions = [{ at: '2026-06-10T16:00:00.000Z', note: '', withdrawnAt: null }];
     const approved = [entryOf(50, { stage: 'approved' })];
     await week(approved, { state: 'submitted', submissions, byPolicy: 1 });
-    expect(page.text('.told')).toContain('Approved by policy, since nobody else here decides on your time.');
+    expect(page.text('.told')).toContain('Approved by policy: this time is not reviewed, or nobody else here decides on it.');
     expect(page.button('Withdraw')).toBeTruthy();
     page.element.remove();
     TestBed.resetTestingModule();

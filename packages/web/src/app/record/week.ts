@@ -14,6 +14,7 @@ import { PeriodField } from '../ui/form/period-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { DayPanel } from './day-panel';
 import { WeekGrid } from './week-grid';
+import { isLocked } from './week-model';
 import { beforeSubmitting, blockingText, isBlocking } from './week-state';
 import { WeekStore } from './week-store';
 import { Loading } from '../ui/loading';
@@ -67,10 +68,20 @@ export class WeekScreen {
     const today = this.store.today();
     return today && this.periods.of(today).from === from ? today : from;
   });
+  /** Whether the firm has locked all days of what is shown. */
+  protected readonly allLocked = computed(() => {
+    const week = this.shown();
+    return week ? isLocked(week, week.to) : false;
+  });
+  protected readonly locked = computed(() => {
+    const week = this.shown();
+    if (!week || !isLocked(week, week.from)) return '';
+    return `The firm has locked its time up to ${this.formats.day(week.lockedUntil!, 'full')}: nothing of it is changed or submitted.`;
+  });
   private readonly time = computed(() => this.store.week()?.entries.filter((entry) => entry.kind === 'time') ?? []);
   protected readonly decidedText = computed(() =>
     (this.shown()?.byPolicy ?? 0) > 0
-      ? 'Approved by policy, since nobody else here decides on your time.'
+      ? 'Approved by policy: this time is not reviewed, or nobody else here decides on it.'
       : 'Everything is decided.',
   );
   protected readonly waiting = computed(() => this.sum(this.time().filter((entry) => entry.stage === 'submitted')));

@@ -26,6 +26,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
         about: 'name address tax id payment bank invoice number prefix documents',
       },
       {
+        ...{ path: 'time', word: 'Rules of time', right: 'firm.change' },
+        about: 'maximum hours day week overtime gap lock closed period review approval policy',
+      },
+      {
         ...{ path: 'signing-in', word: 'Signing in', right: 'firm.change' },
         about: 'second factor code safety security password money',
       },

@@ -68,6 +68,7 @@ export function weekOfEntries(entries: Entry[], names: Partial<Timesheet> = {}):
       overlaps: [],
     })),
     dayMaximum: 36_000,
+    lockedUntil: null,
     submissions: [],
     byPolicy: 0,
     returned: null,

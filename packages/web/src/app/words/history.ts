@@ -4,7 +4,7 @@ import type { Formats } from '../state/formats';
 import { RIGHT_WORDS, reachWords } from './rights';
 import { FACT_WORDS } from '../state/words';
 
-const HOURS = ['quantity', 'billableQuantity', 'breakSeconds'];
+const HOURS = ['dayMaximum', 'weekMaximum', 'gapTolerance', 'quantity', 'billableQuantity', 'breakSeconds'];
 const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit'];
 /** What no reader of a history asks for, or what is told with another fact. */
 const SILENT = [
@@ -15,6 +15,12 @@ const SILENT = [
 /** Facts of the firm and its people; those of recorded time are said elsewhere too. */
 const SETTING_WORDS: Readonly<Record<string, string>> = {
   taxId: 'tax id',
+  dayMaximum: 'the most of a day',
+  weekMaximum: 'the most of a week',
+  gapTolerance: 'not yet a gap',
+  lockedUntil: 'locked up to',
+  review: 'reviewing submitted time',
+  unreviewed: 'projects approved at once',
   factorForMoney: 'asking who sees money for a second factor',
   email: 'e-mail address',
   paymentDetails: 'how to pay',

@@ -1,3 +1,4 @@
 import type { Check } from './checks';
 export const changeFirm: Check;
 export const changeSignInRule: Check;
+export const changeTimeRules: Check;

@@ -2,8 +2,11 @@
 export const addresses = {
   changeFirm: { method: 'PUT', path: '/f/:firm/firm', kind: 'change', domain: 'firm' },
   changeSignInRule: { method: 'PUT', path: '/f/:firm/sign-in-rule', kind: 'change', domain: 'firm' },
+  changeTimeRules: { method: 'PUT', path: '/f/:firm/time-rules', kind: 'change', domain: 'firm' },
+  previewTimeRules: { method: 'GET', path: '/f/:firm/time-rules/effect', kind: 'read', domain: 'firm' },
   readFirm: { method: 'GET', path: '/f/:firm/firm', kind: 'read', domain: 'firm' },
   readSignInRule: { method: 'GET', path: '/f/:firm/sign-in-rule', kind: 'read', domain: 'firm' },
+  readTimeRules: { method: 'GET', path: '/f/:firm/time-rules', kind: 'read', domain: 'firm' },
   beginSecondFactor: { method: 'POST', path: '/account/second-factor', kind: 'open', domain: 'people' },
   changeAddress: { method: 'POST', path: '/account/address', kind: 'open', domain: 'people' },
   changeExceptions: { method: 'PUT', path: '/f/:firm/people/:id/exceptions', kind: 'change', domain: 'people' },

@@ -37,11 +37,7 @@ describe('positions and departments', () => {
   }
 
   it('stand there with how many have them, and are added', async () => {
-    expect(page.texts('li')).toEqual([
-      'Fitterendedrename take up again',
-      'Surveyor2 peoplerename end',
-      'Yardnobodyrename end',
-    ]);
+    expect(page.texts('li')).toEqual(['Fitterendedrename take up again', 'Surveyor2 peoplerename end', 'Yardnobodyrename end']);
     const field = await fill('New department', 'Stores');
     const { id: made, ...sent } = page.server.to('createGroup')[0]!.body;
     expect([sent, Boolean(made), field.value]).toEqual([{ kind: 'department', name: 'Stores' }, true, ''] as never);

@@ -314,6 +314,7 @@ describe('the settings', () => {
     expect(page.texts('li a')).toEqual([
       'Account',
       'Facts and numbers',
+      'Rules of time',
       'Signing in',
       'People',
       'Positions and departments',

@@ -1,0 +1,5 @@
+/* @name lockedUntil */
+select
+  locked_until as "day?"
+from
+  firm;

@@ -1,0 +1,105 @@
+import type { KnownTimeRules, TimeRulesEffect } from '@yellowwood/contracts';
+import { Page, id, open, refusal } from '../../testing/fake-server';
+import { TimeRulesScreen } from './time-rules';
+
+const KNOWN: KnownTimeRules = {
+  ...{ id: id(99), version: 4 },
+  rules: { dayMaximum: 36_000, weekMaximum: 172_800, gapTolerance: 900, lockedUntil: null, review: true, unreviewed: [] },
+};
+
+describe('the rules of time', () => {
+  let page: Page<TimeRulesScreen>;
+  let effect: TimeRulesEffect;
+  let known: KnownTimeRules;
+  beforeEach(async () => {
+    known = KNOWN;
+    effect = {
+      ...{ since: '2026-05-11', days: { now: 2, then: 2 }, weeks: { now: 1, then: 1 } },
+      locked: { recorded: 0, submitted: 0, people: 0 },
+    };
+    page = await open(TimeRulesScreen, {
+      ...{ url: '/f/f/settings/time', roles: ['owner'] },
+      prepare: (server) =>
+        server
+          .on('readTimeRules', () => known)
+          .on('previewTimeRules', () => effect)
+          .on('readHistory', () => ({ events: [] })),
+    });
+    await page.settle(30);
+  });
+  afterEach(() => page.element.remove());
+  async function fill(label: string, text: string) {
+    const field = [...page.element.querySelectorAll('label')].find((one) => one.textContent!.trim() === label)!
+      .control as HTMLInputElement;
+    field.focus();
+    field.value = text;
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+    field.blur();
+    await page.settle(120);
+  }
+  async function send() {
+    page.element.querySelector('form')!.requestSubmit();
+    await page.settle(30);
+  }
+
+  it('are sentences, with what a change would have pointed out before it is saved', async () => {
+    expect(page.text('section')).toContain('Since 11 May that is 2 days and 1 week of anybody.');
+    effect = { ...effect, days: { now: 2, then: 5 }, weeks: { now: 1, then: 0 } };
+    await fill('The most of a day', '8:00');
+    await fill('The most of a week', '40:00');
+    expect(page.server.to('previewTimeRules').at(-1)!.query).toEqual({ dayMaximum: '28800', weekMaximum: '144000' });
+    expect(page.text('section')).toContain('5 days instead of 2 and 0 weeks instead of 1');
+    await fill('Not yet a gap', '0:05');
+    page.server.on('changeTimeRules', () => refusal(422, 'week-below-day', 'A week holds its days.'));
+    await send();
+    expect(page.refused()).toBe('A week holds its days.');
+    page.server.on('changeTimeRules', ({ body }) => (known = { ...known, rules: body, version: known.version + 1 }));
+    await send();
+    const [sent] = page.server.to('changeTimeRules');
+    expect([sent!.version, sent!.body]).toEqual([
+      '"4"',
+      { ...KNOWN.rules, dayMaximum: 28_800, weekMaximum: 144_000, gapTolerance: 300 },
+    ] as never);
+  });
+
+  it('lock days, and tell before what is left undone by it', async () => {
+    effect = { ...effect, locked: { recorded: 28_800, submitted: 3600, people: 3 } };
+    await fill('Locked up to', '31 May');
+    expect(page.server.to('previewTimeRules').at(-1)!.query.lockedUntil).toBe('2026-05-31');
+    expect(page.text()).toContain(
+      'It would leave undone 8:00 that is not submitted and 1:00 that waits for a decision, of 3 people, until the day is moved.',
+    );
+    page.server.on('changeTimeRules', ({ body }) => (known = { ...known, rules: body, version: known.version + 1 }));
+    await send();
+    expect(page.server.to('changeTimeRules')[0]!.body.lockedUntil).toBe('2026-05-31');
+    effect = { ...effect, locked: { recorded: 0, submitted: 0, people: 0 } };
+    await fill('Locked up to', '1 May');
+    expect(page.text()).toContain('All time up to then is decided.');
+    await page.press('Lock nothing');
+    await send();
+    expect(page.server.to('changeTimeRules')[1]!.body.lockedUntil).toBeNull();
+  });
+
+  it('say what waits for a decision, project by project', async () => {
+    const finder = page.element.querySelector<HTMLInputElement>('yw-pick-field input')!;
+    finder.focus();
+    finder.value = 'pier';
+    finder.dispatchEvent(new Event('input', { bubbles: true }));
+    await page.settle(30);
+    document.querySelector<HTMLElement>('mat-option')!.click();
+    await page.settle(30);
+    const listed = () => page.texts('ul[aria-label="Approved at once"] li');
+    expect(listed().length).toBe(1);
+    page.server.on('changeTimeRules', ({ body }) => (known = { ...known, rules: body, version: known.version + 1 }));
+    await send();
+    expect(page.server.to('changeTimeRules')[0]!.body.unreviewed.length).toBe(1);
+    page.element.querySelector<HTMLElement>('ul[aria-label="Approved at once"] button')!.click();
+    await page.settle();
+    expect(listed()).toEqual([]);
+    await page.press('is approved at once');
+    expect(page.text()).not.toContain('but on these projects');
+    await send();
+    expect(page.server.to('changeTimeRules')[1]!.body.review).toBeFalse();
+  });
+});
