@@ -1244,3 +1244,142 @@ where
   )
   and i.status = 'issued'
   and i.credited_minor = 0;
+
+-- @list of 2,000 people
+select
+  p.id,
+  p.name,
+  p.email,
+  p.staff_number,
+  p.kind,
+  p.zone,
+  p.started_on,
+  p.left_on,
+  p.version,
+  h.position_id,
+  po.name as position,
+  h.valid_from,
+  d.id as department_id,
+  d.name as department,
+  t.teams,
+  r.roles,
+  o.own_roles,
+  e.exceptions,
+  a.email is not null as active,
+  i.made_at
+from
+  person p
+  left join person_position h on h.firm_id = p.firm_id
+  and h.person_id = p.id
+  and h.valid_from <= :today
+  and (
+    h.valid_to is null
+    or h.valid_to >= :today
+  )
+  left join position po on po.firm_id = p.firm_id
+  and po.id = h.position_id
+  left join department d on d.firm_id = p.firm_id
+  and d.id = p.department_id
+  left join (
+    select
+      tp.person_id,
+      array_agg(
+        t.name
+        order by
+          t.name
+      ) as teams
+    from
+      team_person tp
+      join team t on t.firm_id = tp.firm_id
+      and t.id = tp.team_id
+    group by
+      tp.person_id
+  ) t on t.person_id = p.id
+  left join (
+    select
+      person_id,
+      array_agg(
+        role
+        order by
+          role
+      ) as roles
+    from
+      person_role
+    group by
+      person_id
+  ) r on r.person_id = p.id
+  left join (
+    select
+      person_id,
+      jsonb_agg(role_id) as own_roles
+    from
+      person_own_role
+    group by
+      person_id
+  ) o on o.person_id = p.id
+  left join (
+    select
+      person_id,
+      jsonb_object_agg(permission, reach) as exceptions
+    from
+      person_exception
+    group by
+      person_id
+  ) e on e.person_id = p.id
+  left join accounts_of (:firm::uuid) a on a.person_id = p.id
+  left join invitation i on i.firm_id = p.firm_id
+  and i.person_id = p.id
+  and i.joined_at is null
+  and i.withdrawn_at is null
+order by
+  p.name,
+  p.id;
+
+-- @why one person may
+select
+  p.id,
+  array(
+    select
+      role
+    from
+      person_role r
+    where
+      r.person_id = p.id
+  ) as roles,
+  array(
+    select
+      role_id
+    from
+      person_own_role o
+    where
+      o.person_id = p.id
+  ) as own_roles,
+  array(
+    select
+      permission
+    from
+      person_exception e
+    where
+      e.person_id = p.id
+  ) as exceptions
+from
+  person p
+where
+  p.id in (:person::uuid, :whose::uuid);
+
+select
+  manager_id
+from
+  project
+where
+  id = :project::uuid;
+
+select
+  t.name
+from
+  team t
+  join team_person tp on tp.firm_id = t.firm_id
+  and tp.team_id = t.id
+where
+  t.lead_id = :person::uuid
+  and tp.person_id = :whose::uuid;

@@ -1,14 +1,18 @@
-// Fills a new, migrated database with the measured firm. Arguments: address of the database's owner, entries.
+// Fills a new, migrated database with the measured firm. Arguments: address of the database's owner, entries, and
+// `people` for one of two thousand people.
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import pg from 'pg';
 import { hashPassword } from '@yellowwood/server';
 import { PASSWORD } from './firm';
 
-const [address, entries] = process.argv.slice(2);
+const [address, entries, wide] = process.argv.slice(2);
 const connection = new pg.Client({ connectionString: address! });
 await connection.connect();
-const text = readFileSync(path.join(import.meta.dirname, 'firm.sql'), 'utf8')
+const files = ['firm.sql', ...(wide === 'people' ? ['people.sql'] : [])];
+const text = files
+  .map((file) => readFileSync(path.join(import.meta.dirname, file), 'utf8'))
+  .join('\n')
   .replaceAll(':entries', entries!)
   .replaceAll(':password', `'${await hashPassword(PASSWORD)}'`);
 await connection.query(text);

@@ -1,8 +1,9 @@
-// Measures one firm. Arguments: address of the server, of the database, entries, file to write to, `page` to measure it too.
+// Measures one firm. Arguments: address of the server, of the database, entries, file to write to, and `page` to measure it
+// too, or `people` to measure what a firm of many people asks for instead.
 import { writeFileSync } from 'node:fs';
 import { openDatabase } from '@yellowwood/server';
 import { PageFigures, measurePage } from './page';
-import { Measured, measureRequests } from './requests';
+import { Measured, measurePeople, measureRequests } from './requests';
 
 /** What was measured of a firm, in milliseconds. */
 export interface FirmFigures {
@@ -13,9 +14,10 @@ export interface FirmFigures {
 
 const RUNS = Number(process.env['BENCH_RUNS'] ?? 40);
 
-const [server, url, entries, file, page] = process.argv.slice(2);
+const [server, url, entries, file, what] = process.argv.slice(2);
 const database = openDatabase(url!, 2);
-const measured = await measureRequests(server!, url!, database, RUNS);
-const figures: FirmFigures = { entries: Number(entries), measured, page: page ? await measurePage(server!) : null };
+const measure = what === 'people' ? measurePeople : measureRequests;
+const measured = await measure(server!, url!, database, RUNS);
+const figures: FirmFigures = { entries: Number(entries), measured, page: what === 'page' ? await measurePage(server!) : null };
 await database.end();
 writeFileSync(file!, JSON.stringify(figures));

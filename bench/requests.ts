@@ -3,7 +3,7 @@ import path from 'node:path';
 import { v7 as newId } from 'uuid';
 import { addDays } from '@yellowwood/core';
 import { Client } from '../packages/server/src/testing/client';
-import { Database, issueInvoice, writeEntries } from '@yellowwood/server';
+import { Database, changeManyRoles, issueInvoice, writeEntries } from '@yellowwood/server';
 import { CLOCK, LAST_MONDAY, MONDAY, PASSWORD, SLUG, TODAY, idOf } from './firm';
 import { Asker, BareConnection, Statement, statementsOf } from './bounds';
 import { Subject, measureInTurns } from './timing';
@@ -42,8 +42,8 @@ class MeasuringClient extends Client {
   protected override hold(): void {}
 }
 
-/** Measures the endpoints of one firm, each beside its lower bound. */
-export async function measureRequests(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
+/** Everybody signed in, a bare connection, and what measures a reading beside its bare queries. */
+async function begun(base: string, url: string, runs: number) {
   const clients = {} as Record<Role, Client>;
   for (const role of Object.keys(NUMBERS) as Role[]) {
     clients[role] = new MeasuringClient(base, SLUG);
@@ -54,8 +54,14 @@ export async function measureRequests(base: string, url: string, database: Datab
   const queries = bareQueries();
   const measured: Measured[] = [];
   const empty = (role: Role): Subject => ({ run: () => clients[role].done('readMe') });
-  const reading = async (measure: string, role: Role, run: () => Promise<unknown>, values: Record<string, unknown>) => {
-    const statements = queries.get(measure)!.map((text) => fill(text, { today: TODAY, ...values }));
+  const reading = async (
+    measure: string,
+    role: Role,
+    run: () => Promise<unknown>,
+    values: Record<string, unknown>,
+    query = measure,
+  ) => {
+    const statements = queries.get(query)!.map((text) => fill(text, { today: TODAY, ...values }));
     const times = await measureInTurns(runs, {
       empty: empty(role),
       endpoint: { run },
@@ -63,7 +69,69 @@ export async function measureRequests(base: string, url: string, database: Datab
     });
     measured.push({ measure, bound: BARE, times });
   };
+  return { clients, bare, measured, reading };
+}
 
+/** Measures what a firm of two thousand people asks for, each beside its lower bound. */
+export async function measurePeople(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
+  const { clients, bare, measured, reading } = await begun(base, url, runs);
+  await reading('list of 2,000 people', 'owner', () => clients.owner.done('listStaff'), { firm: idOf('firm') });
+  await reading(
+    'why one person may',
+    'owner',
+    () =>
+      clients.owner.done('readWhyMay', {
+        params: { id: idOf('person1') },
+        query: { right: 'time.read', person: idOf('person160'), project: idOf('project1') },
+      }),
+    { person: idOf('person1'), whose: idOf('person160'), project: idOf('project1') },
+  );
+  await reading(
+    'rail of a manager of 40 among 2,000',
+    'manager',
+    () => clients.manager.done('readOverview', { query: { scope: 'all' } }),
+    { me: idOf('person1'), quarter: '2026-04-01', monday: MONDAY },
+    'rail and tree of a manager',
+  );
+  measured.push(await changeAll(clients.owner, bare, database, Math.ceil(runs / 4)));
+  await bare.close();
+  return measured;
+}
+
+/** Roles of two thousand people at once, there and back. */
+async function changeAll(client: Client, bare: BareConnection, database: Database, runs: number): Promise<Measured> {
+  const who = asker('owner');
+  let more = false;
+  /** Everybody but those who sign in, as they are now, with the other roles. */
+  const body = async () => {
+    const { people } = await client.done('listStaff');
+    more = !people.some(({ roles }) => roles.includes('project manager'));
+    return {
+      people: people.filter(({ account }) => account !== 'active').map(({ id, version }) => ({ id, version })),
+      roles: more ? (['project manager', 'staff'] as const).slice() : (['staff'] as const).slice(),
+      ...{ ownRoles: [], how: 'replace' as const },
+    };
+  };
+  let wish = await body();
+  let statements: Statement[] = [];
+  const before = async () => void (wish = await body());
+  const times = await measureInTurns(runs, {
+    empty: { run: () => client.done('readMe') },
+    endpoint: { before, run: () => client.done('changeManyRoles', { body: wish }) },
+    bound: {
+      before: async () => {
+        await before();
+        statements = await statementsOf(database, who, (context) => changeManyRoles(context, wish));
+      },
+      run: () => bare.send(who, statements),
+    },
+  });
+  return { measure: 'roles of 2,000 people at once', bound: `${SAME}, with the audit event`, times };
+}
+
+/** Measures the endpoints of one firm, each beside its lower bound. */
+export async function measureRequests(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
+  const { clients, bare, measured, reading } = await begun(base, url, runs);
   const person = idOf('person3');
   await reading('week grid', 'staff', () => clients.staff.done('readTimesheet', { params: { from: MONDAY } }), {
     person,

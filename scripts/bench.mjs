@@ -9,6 +9,8 @@ import { checkNode, ensureChromium, ensurePostgres, installPackages } from './li
 import { run, say } from './lib/say.mjs';
 import { migrate, startServer } from './lib/server.mjs';
 
+/** Entries of the firm of many people. */
+const PEOPLE_ENTRIES = 10_000;
 const CLOCK = '2026-06-12T15:00:00.000Z';
 
 await run(async () => {
@@ -35,21 +37,21 @@ await run(async () => {
   const inBench = (file, args) =>
     command(process.execPath, [...typescript(`bench/${file}`), ...args], { env: { CHROMIUM_BIN: chromium } });
   try {
-    for (const entries of sizes) {
-      say(`A firm of ${entries.toLocaleString('en')} entries …`);
-      const name = `bench_${entries}`;
+    for (const [entries, wide] of [...sizes.map((size) => [size, false]), [PEOPLE_ENTRIES, true]]) {
+      say(wide ? 'A firm of 2,000 people in 300 teams …' : `A firm of ${entries.toLocaleString('en')} entries …`);
+      const name = wide ? 'bench_people' : `bench_${entries}`;
       await psql(`create database ${name} owner yellowwood_owner`);
       const at = (address) => address.replace(/\/[^/]*$/, `/${name}`);
       await psql(`\\c ${name}\nrevoke all on schema public from public; grant all on schema public to yellowwood_owner;`);
       await migrate(at(cluster.adminUrl));
-      await inBench('found.ts', [at(cluster.rootUrl), String(entries)]);
+      await inBench('found.ts', [at(cluster.rootUrl), String(entries), ...(wide ? ['people'] : [])]);
       await command(path.join(programs, 'psql'), ['-q', at(cluster.rootUrl)], { input: 'checkpoint', cwd: '/' });
       const port = await freePort();
       const env = { YELLOWWOOD_CLOCK: CLOCK, LOG_LEVEL: 'error', SIGN_IN_TRIES: '1000' };
       const server = await startServer({ port, url: at(cluster.url), webRoot, env });
       try {
-        files.push(path.join(figures, `${entries}.json`));
-        const page = entries === sizes.at(-1) ? ['page'] : [];
+        files.push(path.join(figures, `${name}.json`));
+        const page = wide ? ['people'] : entries === sizes.at(-1) ? ['page'] : [];
         await inBench('measure.ts', [server.address, at(cluster.url), String(entries), files.at(-1), ...page]);
       } finally {
         await server.stop();

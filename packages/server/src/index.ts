@@ -3,6 +3,7 @@ export { transaction, openDatabase, WRITE, READ } from './platform/database';
 export type { Tx, Database } from './platform/database';
 export { enterFirm } from './platform/context';
 export type { Context, Actor, FirmFacts } from './platform/context';
+export { changeManyRoles } from './people/change-person';
 export { demoSignIns } from './people/demo-sign-ins';
 export { hashPassword } from './people/sign-in';
 export { audit } from './platform/audit';
