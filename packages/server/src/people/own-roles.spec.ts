@@ -244,6 +244,15 @@ describe('somebody who sees the time of more people than money', () => {
     const history = async (id: string) => JSON.stringify((await both().done('readHistory', { params: { id } })).events);
     expect(await history(near)).toContain('valueMinor');
     expect(await history(far)).not.toContain('valueMinor');
+    // Also of what is deleted.
+    for (const [who, told] of [
+      ['staff', true],
+      ['bookkeeper', false],
+    ] as const) {
+      const { id, version } = await record(world, who, '2026-06-01', 1);
+      await world.as(who).done('deleteEntry', { params: { id }, version, query: {} });
+      expect((await history(id)).includes('valueMinor')).toBe(told);
+    }
   });
 
   it('is told in results of all hours, and of the money that is theirs', async () => {
