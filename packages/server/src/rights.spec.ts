@@ -53,6 +53,8 @@ describe('rights', () => {
             show: 'all',
             figure: 'cost',
             right: 'time.read',
+            dayMaximum: '36000',
+            weekMaximum: '172800',
             person: of['staff']!,
           };
           const query = new URLSearchParams(

@@ -1,4 +1,4 @@
-import { Directive, Signal, computed, effect, input, model, output, signal, viewChild } from '@angular/core';
+import { Directive, ElementRef, Signal, computed, effect, inject, input, model, output, signal, viewChild } from '@angular/core';
 import { MatAutocompleteSelectedEvent, MatAutocompleteTrigger } from '@angular/material/autocomplete';
 import { plainText, wordsOf } from '../plain-text';
 import { Field } from './field';
@@ -52,6 +52,7 @@ export abstract class FindField<T> extends Field<T | null> {
   constructor() {
     super();
     effect(() => (this.box()!.nativeElement.value = this.shown()));
+    inject<ElementRef<HTMLElement>>(ElementRef).nativeElement.addEventListener('keydown', (event) => this.enter(event), true);
   }
 
   /** What may be made of what was typed, in words; empty where nothing may. */
@@ -70,19 +71,25 @@ export abstract class FindField<T> extends Field<T | null> {
     else this.make(typed);
   }
 
-  /** Whoever types and presses Enter faster than the list is drawn means its first line all the same. */
-  protected enter(event: Event): void {
+  /**
+   * Whoever types and presses Enter faster than the list is drawn means its first line all the same, or the one that they
+   * went to. The list takes Enter only while it is open and stands still, and what it marks may be of the letters before:
+   * so it is asked first, and finds its list closed.
+   */
+  private enter(event: KeyboardEvent): void {
     const typed = (this.typed() ?? '').trim();
+    if (event.key !== 'Enter' || event.ctrlKey || event.metaKey || event.altKey || typed === '') return;
+    const found = this.found();
     const trigger = this.trigger();
-    // The list itself takes Enter only while it is open; a line may be marked a moment before.
-    if (typed === '' || (trigger.panelOpen && trigger.activeOption)) return;
-    const [first] = this.found();
-    if (!first && !this.offer()) return;
+    const marked = trigger.panelOpen ? (trigger.activeOption?.value as Findable<T> | null | undefined) : undefined;
+    const makes = this.offer() !== '' && (marked === null || found.length === 0);
+    const chosen = found.find(({ key }) => key === marked?.key) ?? found[0];
+    if (!makes && !chosen) return;
     event.preventDefault();
     trigger.closePanel();
     this.typed.set(null);
-    if (first) this.take(first.value);
-    else this.make(typed);
+    if (makes) this.make(typed);
+    else this.take(chosen!.value);
   }
 
   protected take(value: T): void {

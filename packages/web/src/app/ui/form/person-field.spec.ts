@@ -40,4 +40,21 @@ describe('the person field', () => {
     await page.settle();
     expect(box().value).toBe('');
   });
+
+  it('takes what the letters find where Enter comes while the list shows what was found before', async () => {
+    await page.find('');
+    box().value = 'ros';
+    box().dispatchEvent(new Event('input', { bubbles: true }));
+    const enter = new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, bubbles: true, cancelable: true });
+    box().dispatchEvent(enter);
+    await page.settle(30);
+    expect([picked, box().value, enter.defaultPrevented]).toEqual([['c'], 'Rosa Vane', true]);
+    expect(document.querySelector('mat-option')).toBeNull();
+    // The one that was gone to by arrow is taken, not the first.
+    await page.find('m');
+    await page.key(box(), 'ArrowDown');
+    await page.key(box(), 'Enter');
+    await page.settle(30);
+    expect(picked.at(-1)).toBe('b');
+  });
 });
