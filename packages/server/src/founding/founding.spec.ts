@@ -292,7 +292,7 @@ describe('a firm of one’s own', () => {
       expect([week.byPolicy, week.entries[0]!.stage]).toEqual([1, 'approved']);
       const { events } = await owner.done('readHistory', { params: { id: week.entries[0]!.id } });
       expect(events.map(({ action, reason }) => [action, reason])).toContain([
-        ...(['entries approved', 'By policy: nobody else decides on this time.'] as const),
+        ...(['entries approved', 'By policy: this time is not reviewed, or nobody else decides on it.'] as const),
       ]);
       const back = await owner.done('withdrawPeriod', { params: period });
       expect([back.byPolicy, back.state, back.entries[0]!.stage]).toEqual([0, 'open', 'recorded']);
