@@ -102,13 +102,13 @@ test('owner: takes a right from a manager, who sees the screens shrink, and is t
   await page.getByRole('row', { name: /^Staff/ }).click();
   await page.getByRole('button', { name: 'Make one like it' }).click();
   await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
-  await page.keyboard.type('Night desk');
+  await page.keyboard.type('Night shift');
   await fits(page);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('row', { name: /^Night desk/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Night shift/ })).toBeVisible();
   await page.getByRole('button', { name: 'End the role …' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'End Night desk' }).click();
-  await expect(page.getByRole('row', { name: /^Night desk/ })).toBeHidden();
+  await page.getByRole('dialog').getByRole('button', { name: 'End Night shift' }).click();
+  await expect(page.getByRole('row', { name: /^Night shift/ })).toBeHidden();
   await page.context().close();
 });
 

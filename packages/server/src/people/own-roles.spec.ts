@@ -29,18 +29,18 @@ describe('roles of the firm’s own, and exceptions', () => {
   const rights = async (who: Who) => (await world.as(who).done('readMe')).rights;
 
   it('give what they say, at the next request, and their change reaches all who have them', async () => {
-    const id = await make(' Night desk ', { 'time.record': 'own', 'time.read': 'firm', 'work.read': 'firm' });
+    const id = await make(' Night shift ', { 'time.record': 'own', 'time.read': 'firm', 'work.read': 'firm' });
     await give('staff', { ownRoles: [id] });
     const me = await world.as('staff').done('readMe');
     expect([me.roles, me.ownRoles, me.rights]).toEqual([
       [],
-      ['Night desk'],
+      ['Night shift'],
       { 'time.record': 'own', 'time.read': 'firm', 'work.read': 'firm' },
     ]);
     expect((await owner().done('listRoles')).roles).toEqual([
-      { id, name: 'Night desk', rights: me.rights, version: 1, people: 1 },
+      { id, name: 'Night shift', rights: me.rights, version: 1, people: 1 },
     ]);
-    const body = { name: 'Night desk', rights: { 'time.record': 'own' as const } };
+    const body = { name: 'Night shift', rights: { 'time.record': 'own' as const } };
     await owner().done('changeRole', { params: { id }, version: 1, body });
     expect(await rights('staff')).toEqual({ 'time.record': 'own' });
     // Beside another, and instead of it.
@@ -65,8 +65,8 @@ describe('roles of the firm’s own, and exceptions', () => {
       [id],
     );
     expect(events.map(({ action }) => action)).toEqual(['role made', 'role changed', 'role ended']);
-    expect(events[1]!.before).toEqual({ name: 'Night desk', ...told(me.rights) });
-    expect(events[1]!.after).toEqual({ name: 'Night desk', ...told({ 'time.record': 'own' }) });
+    expect(events[1]!.before).toEqual({ name: 'Night shift', ...told(me.rights) });
+    expect(events[1]!.after).toEqual({ name: 'Night shift', ...told({ 'time.record': 'own' }) });
   });
 
   const told = (given: Readonly<Record<string, string>>) =>

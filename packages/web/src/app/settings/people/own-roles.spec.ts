@@ -97,13 +97,13 @@ describe('the roles', () => {
   it('of the firm’s own are changed for all who have them, and ended', async () => {
     await openRow('Clerk');
     expect(page.text('yw-role-panel')).toContain('2 people have it, and have the change at the next step.');
-    await name('Desk');
+    await name('Office');
     await page.choose('Sees hours', 'all');
     await send();
     const [sent] = page.server.to('changeRole');
     expect([sent!.version, sent!.body]).toEqual([
       '"2"',
-      { name: 'Desk', rights: { 'time.record': 'own', 'time.read': 'firm' } },
+      { name: 'Office', rights: { 'time.record': 'own', 'time.read': 'firm' } },
     ] as never);
     page.server.on('endRole', () => refusal(409, 'role-held', '2 still have it.'));
     await page.press('End the role …');
