@@ -21,14 +21,17 @@ export const WhyMay = strict({
   ),
   /** By which ways it covers what was asked about. */
   ways: Type.Array(
-    Type.Union([strict({ kind: choice('everybody', 'oneself', 'project') }), strict({ kind: choice('team'), name: Name })]),
+    Type.Union([
+      strict({ kind: choice('everybody', 'oneself', 'project', 'open', 'named') }),
+      strict({ kind: choice('team'), name: Name }),
+    ]),
   ),
 });
 export type WhyMay = Static<typeof WhyMay>;
 
-/** Whether somebody has a right over the time of a person, on a project or on any, and why. */
+/** Whether somebody has a right over the time of a person, on a project or on any, or over a project, and why. */
 export const readWhyMay = endpoint({
-  summary: 'Whether somebody has a right over the time of a person, on a project or on any, and why',
+  summary: 'Whether somebody has a right over the time of a person, on a project or on any, or over a project, and why',
   kind: 'read',
   method: 'GET',
   path: '/f/:firm/people/:id/may',

@@ -1,4 +1,5 @@
 import {
+  aboutOf,
   Exceptions,
   Held,
   NEEDS,
@@ -212,17 +213,41 @@ describe('what somebody was given', () => {
       { name: 'South', people: new Set(['mate']) },
     ];
     const asker = { personId: 'me', teamPeople: new Set(['mate', 'me']) };
-    for (const reach of [undefined, ...REACHES])
-      for (const personId of ['me', 'mate', 'stranger', null])
-        for (const managerId of ['me', 'other', null]) {
-          const subject = { personId, managerId };
-          expect(waysTo(reach, 'me', teams, subject).length > 0).toBe(covers(reach, asker, subject));
-        }
-    expect(waysTo('team', 'me', teams, { personId: 'mate', managerId: 'me' })).toEqual([
+    const asked = { open: false, named: false };
+    for (const permission of PERMISSIONS.filter((one) => aboutOf(one) === 'time'))
+      for (const reach of [undefined, ...REACHES])
+        for (const personId of ['me', 'mate', 'stranger', null])
+          for (const managerId of ['me', 'other', null]) {
+            const subject = { personId, managerId, ...asked, open: true, named: true };
+            expect(waysTo(permission, reach, 'me', teams, subject).length > 0).toBe(covers(reach, asker, subject));
+          }
+    expect(waysTo('time.read', 'team', 'me', teams, { personId: 'mate', managerId: 'me', ...asked })).toEqual([
       { kind: 'project' },
       { kind: 'team', name: 'North' },
       { kind: 'team', name: 'South' },
     ]);
-    expect(waysTo('firm', 'me', [], { personId: 'me' })).toEqual([{ kind: 'everybody' }, { kind: 'oneself' }]);
+    expect(waysTo('time.read', 'firm', 'me', [], { personId: 'me', ...asked })).toEqual([
+      { kind: 'everybody' },
+      { kind: 'oneself' },
+    ]);
+  });
+
+  it('is about time, about projects, or about the firm alone', () => {
+    expect(PERMISSIONS.filter((permission) => aboutOf(permission) === 'work')).toEqual(['work.read', 'invoices.read']);
+    expect(PERMISSIONS.filter((permission) => aboutOf(permission) === 'firm')).toEqual([
+      ...(['time.record', 'pay.read', 'agreements.change', 'invoices.issue', 'payments.record'] as const),
+      ...(['people.change', 'work.change', 'firm.change'] as const),
+    ]);
+    const teams = [{ name: 'North', people: new Set(['mate']) }];
+    const of = (permission: (typeof PERMISSIONS)[number], reach: (typeof REACHES)[number], names: object = {}) =>
+      waysTo(permission, reach, 'me', teams, { personId: 'mate', managerId: null, open: false, named: false, ...names }).map(
+        ({ kind }) => kind,
+      );
+    // Documents are those of one's projects, whoever of one's team worked on others.
+    expect([of('invoices.read', 'team'), of('invoices.read', 'team', { managerId: 'me' })]).toEqual([[], ['project']]);
+    expect(of('invoices.read', 'team', { open: true, named: true })).toEqual([]);
+    expect(of('work.read', 'own', { managerId: 'me', open: true, named: true })).toEqual(['project', 'open', 'named']);
+    expect([of('work.read', 'own'), of('work.read', 'firm')]).toEqual([[], ['everybody']]);
+    expect([of('time.record', 'own'), of('work.change', 'project')]).toEqual([['oneself'], ['everybody']]);
   });
 });

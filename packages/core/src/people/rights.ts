@@ -307,27 +307,50 @@ export function covers(reach: Reach | undefined, asker: Asker, subject: Subject)
   return reach === 'team' && subject.personId !== null && asker.teamPeople.has(subject.personId);
 }
 
+/** Rights over projects, whoever worked on them: seeing work goes by who may record on it, documents by who manages it. */
+const OF_WORK: readonly Permission[] = ['work.read', 'invoices.read'];
+/** Whoever may make projects at all makes any. */
+const AT_ALL: readonly Permission[] = ['work.change'];
+
+/** What a right is asked about: somebody's time, a project, or nothing but the firm. */
+export function aboutOf(permission: Permission): 'time' | 'work' | 'firm' {
+  if (OF_WORK.includes(permission)) return 'work';
+  return isOfPeople(permission) && !AT_ALL.includes(permission) ? 'time' : 'firm';
+}
+
 /** Why a reach covers a subject. */
 export type Way =
-  | { readonly kind: 'everybody' }
-  | { readonly kind: 'oneself' }
-  | { readonly kind: 'project' }
-  | { readonly kind: 'team'; readonly name: string };
+  { readonly kind: 'everybody' | 'oneself' | 'project' | 'open' | 'named' } | { readonly kind: 'team'; readonly name: string };
 
-/** Every way in which a reach covers a subject; none where it does not. It is the same predicate as `covers`. */
+/** What a right is asked about, with who else may be on it. */
+export interface AskedAbout extends Subject {
+  /** Whether everybody may record on the project, and whether whoever asks is named on it. */
+  readonly open: boolean;
+  readonly named: boolean;
+}
+
+/**
+ * Every way in which a right of some reach covers a subject; none where it does not. Over time it is the same predicate
+ * as `covers`, over projects that of the functions `projects_in_reach` and `invoices_in_reach` of the database.
+ */
 export function waysTo(
+  permission: Permission,
   reach: Reach | undefined,
   personId: string,
   teams: readonly { readonly name: string; readonly people: ReadonlySet<string> }[],
-  subject: Subject,
+  subject: AskedAbout,
 ): Way[] {
   if (!reach) return [];
+  const about = aboutOf(permission);
+  if (about === 'firm') return [{ kind: reach === 'own' ? 'oneself' : 'everybody' }];
   const within = (least: Reach) => widest(reach, least) === reach;
   const ways: Way[] = [];
   if (reach === 'firm') ways.push({ kind: 'everybody' });
-  if (subject.personId === personId) ways.push({ kind: 'oneself' });
-  if (within('project') && subject.managerId === personId) ways.push({ kind: 'project' });
-  for (const { name, people } of within('team') && subject.personId !== null ? teams : [])
+  if (about === 'time' && subject.personId === personId) ways.push({ kind: 'oneself' });
+  if ((about === 'work' || within('project')) && subject.managerId === personId) ways.push({ kind: 'project' });
+  if (permission === 'work.read' && subject.open) ways.push({ kind: 'open' });
+  if (permission === 'work.read' && subject.named) ways.push({ kind: 'named' });
+  for (const { name, people } of about === 'time' && within('team') && subject.personId !== null ? teams : [])
     if (people.has(subject.personId!)) ways.push({ kind: 'team', name });
   return ways;
 }

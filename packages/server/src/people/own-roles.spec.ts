@@ -1,7 +1,7 @@
 import { QueryOf, Endpoints, WhyMay } from '@yellowwood/contracts';
-import { PERMISSIONS, REACHES, Rights } from '@yellowwood/core';
+import { PERMISSIONS, REACHES, Rights, aboutOf } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { Who, World, bill, makeWorld, record, submitAndApprove } from '../testing';
+import { Who, World, anotherProject, bill, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
 
 interface Facts {
   roles?: ('staff' | 'manager' | 'administrator' | 'auditor' | 'bookkeeper')[];
@@ -117,11 +117,16 @@ describe('roles of the firm’s own, and exceptions', () => {
     expect(await refused(mate.call('personReturns', await of('staff')))).toBe('role-not-yours');
   });
 
-  it('wait their turn: whose right to it went meanwhile does not do it', async () => {
+  it('wait their turn: whose right to it goes meanwhile does not do it', async () => {
     await give('mate', { roles: ['administrator'] });
-    await except('mate', { 'people.change': null });
-    const answer = await world.as('mate').call('createRole', { body: { id: newId(), name: 'Late', rights: {} } });
+    const answer = await meanwhile(
+      world,
+      `select pg_advisory_xact_lock(hashtextextended('people ${world.firmId}', 0))`,
+      `insert into person_exception values ('${world.firmId}', '${world.ids.mate}', 'people.change', null)`,
+      () => world.as('mate').call('createRole', { body: { id: newId(), name: 'Late', rights: {} } }),
+    );
     expect(answer.problem.code).toBe('right-missing');
+    expect((await owner().done('listRoles')).roles).toEqual([]);
   });
 
   it('say who records time, who reviews and who sees money', async () => {
@@ -174,6 +179,52 @@ describe('roles of the firm’s own, and exceptions', () => {
     expect(await submit('2026-05-04')).toBe(0);
   });
 
+  it('are told of projects as the database holds them: by who records there, and documents by who manages it', async () => {
+    const open = await anotherProject(world, {});
+    const closed = await anotherProject(world, {});
+    const named = await anotherProject(world, {});
+    const managed = await anotherProject(world, {});
+    await world.sql('update project set restricted = true where id = any($1)', [[closed, named, managed]]);
+    await world.sql('insert into project_person (firm_id, project_id, person_id) values ($1, $2, $3)', [
+      ...[world.firmId, named, world.ids.mate],
+    ]);
+    await world.sql('update project set manager_id = $1 where id = $2', [world.ids.mate, managed]);
+    await world.sql('update team set lead_id = $1', [world.ids.mate]);
+    const invoices = new Map<string, string>();
+    for (const [index, project] of [open, managed].entries()) {
+      const { id } = await record(world, 'staff', `2026-06-0${index + 1}`, 1, { projectId: open });
+      await world.sql('update entry set project_id = $1 where id = $2', [project, id]);
+      invoices.set(project, id);
+    }
+    await submitAndApprove(world, 'staff', '2026-06-01');
+    for (const [project, entry] of invoices) invoices.set(project, (await bill(world, [entry])).row.id);
+    for (const reach of [null, 'own', 'project', 'team', 'firm'] as const) {
+      await world.sql('delete from person_exception');
+      if (reach !== 'own')
+        await except('mate', { 'values.read': reach, 'invoices.read': reach, 'work.read': reach === 'team' ? 'project' : reach });
+      const may = async (right: 'work.read' | 'invoices.read', project: string) =>
+        (await owner().done('readWhyMay', { params: { id: world.ids.mate }, query: { right, person: world.ids.staff, project } }))
+          .may;
+      const held = await rights('mate');
+      const work = await world.sql<{ id: string }>('select id from projects_in_reach($1, $2)', [
+        held['work.read'],
+        world.ids.mate,
+      ]);
+      for (const project of [open, closed, named, managed])
+        expect(await may('work.read', project))
+          .withContext(`${reach} ${project}`)
+          .toBe(held['work.read'] !== undefined && work.some(({ id }) => id === project));
+      const seen = await world.sql<{ id: string }>('select id from invoices_in_reach($1, $2)', [
+        held['invoices.read'],
+        world.ids.mate,
+      ]);
+      for (const [project, invoice] of invoices)
+        expect(await may('invoices.read', project))
+          .withContext(`${reach} ${project}`)
+          .toBe(held['invoices.read'] !== undefined && seen.some(({ id }) => id === invoice));
+    }
+  });
+
   it('are told with what gives them, as the database holds it, for every right, reach, person and project', async () => {
     await world.sql('update project set manager_id = $1 where id = $2', [world.ids.mate, world.ids.euroProject]);
     await world.sql('update team set lead_id = $1', [world.ids.mate]);
@@ -208,9 +259,13 @@ describe('roles of the firm’s own, and exceptions', () => {
       ],
       ways: [{ kind: 'project' }, { kind: 'team', name: 'Team' }],
     });
-    for (const right of PERMISSIONS) {
+    for (const right of PERMISSIONS.filter((one) => aboutOf(one) !== 'firm')) {
       const { may, ways, reach } = await why({ right, person: world.ids.bookkeeper });
       expect([may, ways]).toEqual([reach === 'firm', reach === 'firm' ? [{ kind: 'everybody' }] : []]);
+    }
+    for (const right of PERMISSIONS.filter((one) => aboutOf(one) === 'firm')) {
+      const { may, reach } = await why({ right, person: world.ids.bookkeeper });
+      expect(may).toBe(reach !== null);
     }
   });
 });

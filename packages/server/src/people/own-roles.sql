@@ -62,9 +62,18 @@ where
 order by
   t.name;
 
-/* @name managerOf */
+/* @name accessTo */
 select
-  p.manager_id as "managerId!"
+  p.manager_id as "managerId!",
+  not p.restricted as "open!",
+  exists (
+    select
+    from
+      project_person x
+    where
+      x.project_id = p.id
+      and x.person_id = :person!
+  ) as "named!"
 from
   project p
 where

@@ -1,11 +1,11 @@
 import { AnswerOf, BodyOf, Endpoints, OwnRole, OwnRoleFacts, QueryOf, WhyMay } from '@yellowwood/contracts';
 import { Rights, reachAndSources, waysTo } from '@yellowwood/core';
 import {
+  accessTo,
   addOwnRole,
   dropOwnRole,
   heldByPeople,
   listOwnRoles,
-  managerOf,
   setOwnRole,
   teamsLedWith,
 } from '../generated/people/own-roles.queries';
@@ -88,7 +88,7 @@ export async function endRole(context: Context, id: string, version: number): Pr
 }
 
 /**
- * Whether somebody has a right over the time of a person, on a project or on any, and why.
+ * Whether somebody has a right over the time of a person, on a project or on any, or over a project, and why.
  * @throws the problems `person-unknown`, `project-unknown`
  */
 export async function readWhyMay(
@@ -99,11 +99,12 @@ export async function readWhyMay(
   const people = await heldByPeople.run({ people: [...new Set([id, person])] }, tx);
   const one = people.find((row) => row.id === id);
   if (!one || !people.some((row) => row.id === person)) throw problem('person-unknown');
-  const [work] = project ? await managerOf.run({ project }, tx) : [];
+  const [work] = project ? await accessTo.run({ project, person: id }, tx) : [];
   if (project && !work) throw problem('project-unknown');
   const { reach, sources } = reachAndSources(heldOf(one), right);
   const led = await teamsLedWith.run({ lead: id, person }, tx);
   const teams = led.map(({ name }) => ({ name, people: new Set([person]) }));
-  const ways = waysTo(reach, id, teams, { personId: person, managerId: work?.managerId ?? null });
+  const subject = { personId: person, managerId: null, open: false, named: false, ...work };
+  const ways = waysTo(right, reach, id, teams, subject);
   return { may: ways.length > 0, reach: reach ?? null, sources, ways };
 }

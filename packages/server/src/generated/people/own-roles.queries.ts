@@ -218,35 +218,47 @@ const teamsLedWithIR: any = {"usedParamSet":{"lead":true,"person":true},"params"
 export const teamsLedWith = new PreparedQuery<ITeamsLedWithParams,ITeamsLedWithResult>(teamsLedWithIR);
 
 
-/** 'ManagerOf' parameters type */
-export interface IManagerOfParams {
+/** 'AccessTo' parameters type */
+export interface IAccessToParams {
+  person: string;
   project: string;
 }
 
-/** 'ManagerOf' return type */
-export interface IManagerOfResult {
+/** 'AccessTo' return type */
+export interface IAccessToResult {
   managerId: string;
+  named: boolean;
+  open: boolean;
 }
 
-/** 'ManagerOf' query type */
-export interface IManagerOfQuery {
-  params: IManagerOfParams;
-  result: IManagerOfResult;
+/** 'AccessTo' query type */
+export interface IAccessToQuery {
+  params: IAccessToParams;
+  result: IAccessToResult;
 }
 
-const managerOfIR: any = {"usedParamSet":{"project":true},"params":[{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":70,"b":78}]}],"statement":"select\n  p.manager_id as \"managerId!\"\nfrom\n  project p\nwhere\n  p.id = :project!"};
+const accessToIR: any = {"usedParamSet":{"person":true,"project":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":184,"b":191}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":241,"b":249}]}],"statement":"select\n  p.manager_id as \"managerId!\",\n  not p.restricted as \"open!\",\n  exists (\n    select\n    from\n      project_person x\n    where\n      x.project_id = p.id\n      and x.person_id = :person!\n  ) as \"named!\"\nfrom\n  project p\nwhere\n  p.id = :project!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   p.manager_id as "managerId!"
+ *   p.manager_id as "managerId!",
+ *   not p.restricted as "open!",
+ *   exists (
+ *     select
+ *     from
+ *       project_person x
+ *     where
+ *       x.project_id = p.id
+ *       and x.person_id = :person!
+ *   ) as "named!"
  * from
  *   project p
  * where
  *   p.id = :project!
  * ```
  */
-export const managerOf = new PreparedQuery<IManagerOfParams,IManagerOfResult>(managerOfIR);
+export const accessTo = new PreparedQuery<IAccessToParams,IAccessToResult>(accessToIR);
 
 

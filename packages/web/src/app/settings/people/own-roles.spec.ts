@@ -211,14 +211,17 @@ describe('what one person may', () => {
     };
     page.server.on('readWhyMay', () => why);
     await page.choose('Right', 'Decides on hours');
-    const person = [...rights().querySelectorAll('label')].find((one) => one.textContent!.trim() === 'Whose time')!
-      .control as HTMLInputElement;
-    person.focus();
-    person.value = 'Anna';
-    person.dispatchEvent(new Event('input', { bubbles: true }));
-    await page.settle(30);
-    document.querySelector<HTMLElement>('mat-option')!.click();
-    await page.settle(30);
+    const pick = async (label: string, text: string) => {
+      const field = [...rights().querySelectorAll('label')].find((one) => one.textContent!.trim() === label)!
+        .control as HTMLInputElement;
+      field.focus();
+      field.value = text;
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+      await page.settle(30);
+      document.querySelector<HTMLElement>('mat-option')!.click();
+      await page.settle(30);
+    };
+    await pick('Whose time', 'Anna');
     const said = () => [...rights().querySelectorAll('[role=status] p')].map((one) => one.textContent!.trim());
     expect(page.server.to('readWhyMay').at(-1)!.query).toEqual({ right: 'time.review', person: ME });
     expect(said()).toEqual([
@@ -230,9 +233,25 @@ describe('what one person may', () => {
     await page.choose('Right', 'Sees hours');
     await page.settle(30);
     expect(said().slice(1)).toEqual(['An exception (own).', 'It reaches “own”, and that does not hold Anna Test.']);
+    // A right over the firm is asked at once, one over projects of a project.
     why = { may: false, reach: null, sources: [], ways: [] };
     await page.choose('Right', 'Sees pay');
     await page.settle(30);
-    expect(said()).toEqual(['Ben Holt may not: sees pay, of Anna Test.', 'No role and no exception gives it.']);
+    expect(page.server.to('readWhyMay').at(-1)!.query).toEqual({ right: 'pay.read', person: id(2) });
+    expect(said()).toEqual(['Ben Holt may not: sees pay.', 'No role and no exception gives it.']);
+    const labels = () => [...rights().querySelectorAll('label')].map((one) => one.textContent!.trim());
+    expect([labels().includes('Whose time'), labels().includes('On which project')]).toEqual([false, false]);
+    why = { may: true, reach: 'own', sources: [{ kind: 'role', name: 'staff', reach: 'own' }], ways: [{ kind: 'open' }] };
+    const asked = page.server.to('readWhyMay').length;
+    await page.choose('Right', 'Sees clients, projects and tasks');
+    await page.settle(30);
+    expect([labels().includes('Whose time'), page.server.to('readWhyMay').length]).toEqual([false, asked] as never);
+    await pick('On which project', 'pier');
+    expect(page.server.to('readWhyMay').at(-1)!.query).toEqual({ right: 'work.read', person: id(2), project: id(20) });
+    expect(said()).toEqual([
+      'Ben Holt may: sees clients, projects and tasks, of Pier.',
+      'As Staff (own).',
+      'Everybody may record on the project.',
+    ]);
   });
 });

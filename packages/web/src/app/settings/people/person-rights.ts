@@ -3,7 +3,16 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { OwnRole, Staff, WhyMay } from '@yellowwood/contracts';
-import { Exceptions, PERMISSIONS, Permission, Source, mayGiveRights, reachAndSources, rightsHeld } from '@yellowwood/core';
+import {
+  Exceptions,
+  PERMISSIONS,
+  aboutOf,
+  Permission,
+  Source,
+  mayGiveRights,
+  reachAndSources,
+  rightsHeld,
+} from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
 import { workFeature } from '../../state/work';
@@ -80,13 +89,19 @@ export class PersonRights {
     project: new FormControl<string | null>(null),
   });
   private readonly values = valuesOf(this.asked);
+  /** What the right is asked about: somebody's time, a project, or nothing more. */
+  protected readonly about = computed(() => aboutOf(this.values().right));
   protected readonly why = loaded(
     () => {
       const { right, person, project } = this.values();
-      return person ? { id: this.person().id, right, person, project, version: this.person().version } : undefined;
+      const about = this.about();
+      const whose = about === 'time' ? person : this.person().id;
+      const on = about === 'firm' ? null : project;
+      const asked = about === 'work' ? on : whose;
+      return asked && whose ? { id: this.person().id, right, whose, on, version: this.person().version } : undefined;
     },
-    ({ id, right, person, project }) =>
-      this.api.call('readWhyMay', { params: { id }, query: { right, person, ...(project && { project }) } }),
+    ({ id, right, whose, on }) =>
+      this.api.call('readWhyMay', { params: { id }, query: { right, person: whose, ...(on && { project: on }) } }),
   );
   protected readonly answer = computed(() => {
     const why = this.why.value();
@@ -94,22 +109,30 @@ export class PersonRights {
   });
 
   private sentences({ may, reach, sources, ways }: WhyMay): string[] {
-    const { right, person } = this.values();
+    const { right, person, project } = this.values();
+    const about = this.about();
     const name = this.person().name;
-    const whose = this.people().find(({ id }) => id === person)?.name ?? '';
-    const words = { everybody: 'it reaches everybody', oneself: 'it is their own time', project: `${name} manages the project` };
+    const whose = about === 'time' ? (this.people().find(({ id }) => id === person)?.name ?? '') : '';
+    const of = about === 'work' ? (this.work().find(({ id }) => id === project)?.name ?? '') : whose;
+    const words = {
+      everybody: about === 'firm' ? 'it is a right over the firm' : 'it reaches all',
+      oneself: 'it is their own time',
+      project: `${name} manages the project`,
+      open: 'everybody may record on the project',
+      named: `${name} is named on the project`,
+    };
     const because = ways.map((way) =>
       way.kind === 'team' ? `${name} leads ${way.name}, and ${whose} is in it` : words[way.kind],
     );
     return [
-      `${name} ${may ? 'may' : 'may not'}: ${RIGHT_WORDS[right].toLowerCase()}${whose ? `, of ${whose}` : ''}.`,
+      `${name} ${may ? 'may' : 'may not'}: ${RIGHT_WORDS[right].toLowerCase()}${of ? `, of ${of}` : ''}.`,
       sources.length === 0
         ? 'No role and no exception gives it.'
         : `${sources.map((source) => `${sourceWords(source)} (${reachWords(right, source.reach)})`).join('; ')}.`,
       ...(may
         ? [`${because.join('; ')}.`]
         : reach
-          ? [`It reaches “${reachWords(right, reach)}”, and that does not hold ${whose}.`]
+          ? [`It reaches “${reachWords(right, reach)}”, and that does not hold ${of}.`]
           : []),
     ].map((sentence) => sentence.charAt(0).toUpperCase() + sentence.slice(1));
   }
