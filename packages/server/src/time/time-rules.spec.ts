@@ -120,6 +120,15 @@ describe('what a firm settles about time', () => {
       () => world.as('staff').call('createEntry', { body }),
     );
     expect(late.problem.code).toBe('day-locked');
+    await world.sql('update firm set locked_until = null');
+    await record(world, 'staff', '2026-05-21', 1);
+    const submitted = await meanwhile(
+      world,
+      held('pg_advisory_xact_lock'),
+      `update firm set locked_until = '2026-05-31' where firm_id = '${world.firmId}'`,
+      () => submit('staff', '2026-05-18'),
+    );
+    expect(submitted.problem.code).toBe('day-locked');
   });
 
   it('reviews nothing, or not the time of some projects', async () => {
