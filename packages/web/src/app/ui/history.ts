@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, booleanAttribute, inject, input } from '@angular/core';
 import type { HistoryEvent } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Formats } from '../state/formats';
@@ -11,7 +11,9 @@ import { loaded } from './loaded';
   selector: 'yw-history',
   imports: [MomentPipe],
   template: `
-    <h3>History</h3>
+    @if (!bare()) {
+      <h3>History</h3>
+    }
     <ol>
       @for (event of events.value()?.events; track event.id) {
         <li>
@@ -54,6 +56,8 @@ import { loaded } from './loaded';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class History {
+  /** Where it stands under a heading of its own. */
+  readonly bare = input(false, { transform: booleanAttribute });
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   readonly id = input.required<string>();

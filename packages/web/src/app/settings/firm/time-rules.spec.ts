@@ -45,6 +45,7 @@ describe('the rules of time', () => {
 
   it('are sentences, with what a change would have pointed out before it is saved', async () => {
     expect(page.text('section')).toContain('Since 11 May that is 2 days and 1 week of anybody.');
+    expect(page.texts('h2, h3').slice(-1)).toEqual(['What was changed']);
     effect = { ...effect, days: { now: 2, then: 5 }, weeks: { now: 1, then: 0 } };
     await fill('The most of a day', '8:00');
     await fill('The most of a week', '40:00');
