@@ -119,5 +119,6 @@ export function startWorker({ port, url, env = {} }) {
 export async function startCatcher() {
   if (process.env.SMTP_URL) return { env: {}, stop: async () => undefined };
   const catcher = await startBeside('packages/stand-ins/src/main.ts', {});
-  return { env: { SMTP_URL: catcher.said.smtpUrl, MAIL_PAGE: catcher.said.page }, stop: catcher.stop };
+  const env = { SMTP_URL: catcher.said.smtpUrl, MAIL_PAGE: catcher.said.page, TEXT_GATEWAY: 'text.example' };
+  return { env, stop: catcher.stop };
 }

@@ -36,6 +36,7 @@ const ALWAYS: readonly ProblemCode[] = [
   'origin-refused',
   'token-renewed',
   'firm-unknown',
+  'not-confirmed',
   'second-factor-needed',
   'right-missing',
   'not-ready',

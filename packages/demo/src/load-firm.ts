@@ -20,6 +20,9 @@ export async function loadFirm({ tx, made, start }: Loading): Promise<void> {
       day_maximum: 36_000,
       week_maximum: 172_800,
       gap_tolerance: 900,
+      planned: [27_000, 27_000, 27_000, 27_000, 27_000, 0, 0],
+      day_start: '08:00',
+      day_end: '16:30',
       created_at: `${start}T08:00:00Z`,
     },
   ]);

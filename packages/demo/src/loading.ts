@@ -1,5 +1,4 @@
-import { WEEKS } from '@yellowwood/core';
-import { Context, Tx } from '@yellowwood/server';
+import { AS_THE_FIRM, Context, Tx, UNSETTLED } from '@yellowwood/server';
 import { PEOPLE } from './firm';
 import { ZONE } from './plan';
 import { Seed } from './seed';
@@ -54,12 +53,10 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
       currency: 'GBP',
       country: 'GB',
       zone: ZONE,
+      ...UNSETTLED,
       dayMaximum: 36_000,
       weekMaximum: 172_800,
       gapTolerance: 900,
-      lockedUntil: null,
-      review: true,
-      period: WEEKS,
     },
     actor: {
       accountId: null,
@@ -67,6 +64,7 @@ export function contextOf({ tx, made }: Loading, name: string, now: string): Con
       version: 1,
       name,
       zone: ZONE,
+      recording: AS_THE_FIRM,
       positionName: person.position,
       roles: ['owner'],
       ownRoles: [],

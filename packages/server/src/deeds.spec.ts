@@ -141,6 +141,45 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
       firm.world.sql('select withdrawn_at is null as open from invitation where person_id = $1 order by id', [params!.id]),
     [{ open: false }, { open: true }],
   ),
+  changeInstruction: deed(
+    'instruction changed',
+    () => ({ as: 'owner', body: { wording: `Record the day itself. ${newId()}` } }),
+    (answer, _, { body }) => [answer.versions[0]!.wording === body!.wording, answer.versions[0]!.by],
+    [true, 'Owner Person'],
+  ),
+  confirmInstruction: deed(
+    'person instructed',
+    async (firm) => ({ as: 'staff', body: { version: await firm.instruction() } }),
+    async (_, firm) => (await firm.staff.done('readInstruction')).confirmedOn,
+    '2026-06-12',
+  ),
+  noteInstructed: deed(
+    'person instructed',
+    async (firm) => ({
+      ...{ as: 'owner' },
+      body: { version: await firm.instruction(), people: [firm.ids.mate], how: 'in person', day: '2026-06-01' },
+    }),
+    (answer, firm) => answer.people.find(({ id }) => id === firm.ids.mate)!.instructed[0]!.how,
+    'in person',
+  ),
+  createLink: deed(
+    'link made',
+    (firm) => ({ as: 'owner', body: firm.link({ uses: 3 }) }),
+    async (_, firm) => (await firm.owner.done('listLinks')).links.map(({ role, uses, used }) => [role, uses, used])[0],
+    ['staff', 3, 0],
+  ),
+  endLink: deed(
+    'link ended',
+    async (firm) => at('owner', await firm.linked()),
+    async (_, firm, { params }) => (await firm.owner.done('listLinks')).links.some(({ id }) => id === params!.id),
+    false,
+  ),
+  confirmPerson: deed(
+    'person confirmed',
+    async (firm) => at('owner', await firm.waiting()),
+    async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.account,
+    'active',
+  ),
   changeFirm: deed(
     'firm changed',
     async (firm) => {
@@ -205,6 +244,15 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (answer) => [answer.rules.lockedUntil, answer.rules.gapTolerance % 900],
     ['2019-12-31', 60],
   ),
+  changePeriods: deed(
+    'firm changed',
+    async (firm) => {
+      const { version } = await firm.owner.done('readTimeRules');
+      return { as: 'owner', version, body: { kind: 'month', weekStart: 1, days: 14, from: '2026-08-01' } };
+    },
+    (answer) => [answer.periods.kind, answer.periods.from, answer.periods.earlier.map(({ kind }) => kind)],
+    ['month', '2026-08-01', ['week']],
+  ),
   createGroup: deed(
     'department made',
     () => ({ as: 'owner', body: { id: newId(), kind: 'department', name: 'Yard' } }),
@@ -249,6 +297,23 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (firm) => ({ as: 'owner', params: { id: await firm.role() }, version: 1, body: {} }),
     async (_, firm, { params }) => (await firm.owner.done('listRoles')).roles.some(({ id }) => id === params!.id),
     false,
+  ),
+  changeRecording: deed(
+    'person changed',
+    async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known((await firm.invited()).id)) },
+      body: {
+        ...{ ways: ['span'], dayMaximum: 6 * 3600, weekMaximum: null },
+        planned: { hours: [3600, 0, 0, 0, 0, 0, 0], dayStart: '08:00', dayEnd: '12:00', from: '2026-07-01' },
+      },
+    }),
+    async (_, firm, { params }) => [
+      (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.recording,
+      await firm.world.sql('select planned::text, day_start from schedule where person_id = $1 and valid_to is null', [
+        params!.id,
+      ]),
+    ],
+    [{ ways: ['span'], dayMaximum: 6 * 3600, weekMaximum: null }, [{ planned: '{3600,0,0,0,0,0,0}', day_start: '08:00' }]],
   ),
   changeExceptions: deed(
     'exceptions changed',
@@ -649,9 +714,15 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   discardDraft: 'invoices shares events',
   discardTimer: 'timers segments events',
   holdEntries: 'entries events',
-  invitePerson: 'people roles invitations events',
-  invitePeople: 'people roles invitations events',
+  invitePerson: 'people roles schedules invitations events',
+  invitePeople: 'people roles schedules invitations events',
   sendInvitation: 'invitations events',
+  changeInstruction: 'instructions events',
+  confirmInstruction: 'instructed events',
+  noteInstructed: 'instructed events',
+  createLink: 'links events',
+  endLink: 'links events',
+  confirmPerson: 'members events',
   createProject: 'agreements clients projects events',
   changeFirm: 'firm events',
   changePerson: 'people events',
@@ -660,12 +731,14 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
   changeTimeRules: 'firm events',
+  changePeriods: 'firm events',
   createGroup: 'departments events',
   changeGroup: 'positions events',
   createRole: 'ownRoles events',
   changeRole: 'ownRoles events',
   endRole: 'ownRoles events',
   changeExceptions: 'people exceptions events',
+  changeRecording: 'people schedules events',
   changeTeam: 'teams events',
   endTeam: 'teams events',
   leaveFirm: 'people events',

@@ -1,7 +1,7 @@
 // What the demo firm and the measurements use of the server: the same use cases as requests do.
 export { transaction, openDatabase, WRITE, READ } from './platform/database';
 export type { Tx, Database } from './platform/database';
-export { enterFirm } from './platform/context';
+export { AS_THE_FIRM, UNSETTLED, enterFirm } from './platform/context';
 export type { Context, Actor, FirmFacts } from './platform/context';
 export { changeManyRoles } from './people/change-person';
 export { demoSignIns } from './people/demo-sign-ins';

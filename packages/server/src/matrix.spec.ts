@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { BodyOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { Answer, Options } from './testing/client';
@@ -24,7 +25,7 @@ type Request<N extends EndpointName> = (things: Things, world: World) => Options
 
 const FACTS: BodyOf<Endpoints['changeFirm']> = {
   ...{ name: 'Firm', address: [], taxId: '', email: '', paymentDetails: '' },
-  ...{ invoicePrefix: '', creditPrefix: '', nextInvoice: 1 },
+  ...{ invoicePrefix: '', creditPrefix: '', nextInvoice: 1, forms: { dates: null, clock: null, numbers: null } },
 };
 const seen = (things: Things) => ({ entries: [{ id: things.entry, version: 99 }] });
 const reason = 'Because of the test';
@@ -50,6 +51,10 @@ const newTime = (things: Things, world: World) => ({
   origin: 'grid' as const,
 });
 
+const linkOf = () => ({
+  ...{ id: newId(), token: randomBytes(32).toString('base64url'), role: 'staff' as const, teamId: null, uses: 1, days: 1 },
+});
+
 /**
  * What each endpoint is asked. Nothing that is written takes hold where it can be helped: versions are ones
  * that nobody has seen, amounts are more than there is.
@@ -66,6 +71,16 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
     body: { people: [{ id: newId(), name: 'Somebody', email: `${newId()}@firm.example` }], role: 'staff' },
   }),
   sendInvitation: ({ person }) => ({ params: { id: person } }),
+  readInstruction: () => ({}),
+  confirmInstruction: () => ({ body: { version: 99 } }),
+  listInstructed: () => ({}),
+  changeInstruction: () => ({ body: { wording: 'Record the day itself.' } }),
+  noteInstructed: ({ person }) => ({ body: { version: 99, people: [person], how: 'film', day: '2026-01-05' } }),
+  readPaper: ({ person }) => ({ params: { id: person } }),
+  listLinks: () => ({}),
+  createLink: () => ({ body: linkOf() }),
+  endLink: () => ({ params: { id: newId() } }),
+  confirmPerson: ({ person }) => ({ params: { id: person } }),
   readFirm: () => ({}),
   changeFirm: () => ({ version: 99, body: FACTS }),
   listTeams: () => ({}),
@@ -76,7 +91,15 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   readTimeRules: () => ({}),
   changeTimeRules: () => ({
     version: 99,
-    body: { dayMaximum: 60, weekMaximum: 60, gapTolerance: 0, lockedUntil: null, review: true, unreviewed: [] },
+    body: {
+      ...{ dayMaximum: 60, weekMaximum: 60, gapTolerance: 0, lockedUntil: null, review: true, unreviewed: [] },
+      ...{ ways: ['timer'], planned: { hours: [0, 0, 0, 0, 0, 0, 0], dayStart: '09:00', dayEnd: '17:00' } },
+    },
+  }),
+  changePeriods: () => ({ version: 99, body: { kind: 'month', weekStart: 1, days: 14, from: '2026-07-01' } }),
+  changeRecording: ({ person }) => ({
+    ...{ params: { id: person }, version: 99 },
+    body: { ways: null, dayMaximum: null, weekMaximum: null },
   }),
   previewTimeRules: () => ({ query: { dayMaximum: '3600', weekMaximum: '3600' } }),
   listGroups: () => ({}),
@@ -189,6 +212,16 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   invitePerson: 'ynnn ynnn',
   invitePeople: 'ynnn ynnn',
   sendInvitation: 'ynnn ynnn',
+  readInstruction: 'yyyy yyyy',
+  confirmInstruction: 'yyyy yyyy',
+  listInstructed: 'ynnn ynnn',
+  changeInstruction: 'ynnn ynnn',
+  noteInstructed: 'ynnn ynnn',
+  readPaper: '?nnn ?nnn',
+  listLinks: 'ynnn ynnn',
+  createLink: 'ynnn ynnn',
+  endLink: 'ynnn ynnn',
+  confirmPerson: 'ynnn ynnn',
   createProject: 'yyyn yyyn',
   readFirm: 'ynnn ynnn',
   changeFirm: 'ynnn ynnn',
@@ -200,6 +233,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   readSignInRule: 'ynnn ynnn',
   readTimeRules: 'ynnn ynnn',
   changeTimeRules: 'ynnn ynnn',
+  changePeriods: 'ynnn ynnn',
   previewTimeRules: 'ynnn ynnn',
   listGroups: 'ynnn ynnn',
   createGroup: 'ynnn ynnn',
@@ -211,6 +245,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeRole: '?nnn ?nnn',
   endRole: '?nnn ?nnn',
   changeExceptions: 'ynnn ynnn',
+  changeRecording: 'ynnn ynnn',
   readWhyMay: 'ynnn ynnn',
   changeSignInRule: 'ynnn ynnn',
   leaveFirm: 'yyyy yyyy',

@@ -29,6 +29,7 @@ function spanned(firm: Firm, start: string, end: string, date = MONDAY, breakSec
 /** What cannot be recorded, and by whom it is tried. */
 const CREATING: Readonly<Record<string, (firm: Firm) => { as: Who; entry: New }>> = {
   'day-locked': (firm) => ({ as: 'staff', entry: firm.newEntry() }),
+  'way-not-open': (firm) => ({ as: 'staff', entry: firm.newEntry() }),
   'person-unknown': (firm) => ({ as: 'owner', entry: firm.newEntry({ personId: newId(), reason }) }),
   'project-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ projectId: newId() }) }),
   'reference-unknown': (firm) => ({ as: 'staff', entry: firm.newEntry({ taskId: newId() }) }),
@@ -50,6 +51,7 @@ async function changing(entry: Promise<Entry> | Entry, change: Changed, as: Who 
 
 const CHANGING: Readonly<Record<string, (firm: Firm) => ReturnType<typeof changing>>> = {
   'day-locked': (firm) => changing(firm.recorded(), { note: 'x' }),
+  'way-not-open': (firm) => changing(firm.recorded(), { quantity: 60 }),
   'entry-unknown': async () => ({ as: 'staff', id: newId(), version: 1, change: { note: 'x' } }),
   'entry-locked': (firm) => changing(firm.submitted(), { note: 'x' }),
   'project-unknown': (firm) => changing(firm.recorded(), { projectId: newId() }),
@@ -79,12 +81,19 @@ function cases<From, N extends EndpointName>(
   return Object.fromEntries(
     Object.entries(table).map(([code, make]) => [
       code,
-      async (firm: Firm) => ({ ...ask(await make(firm)), ...(code === 'day-locked' && LOCKED) }),
+      async (firm: Firm) => ({
+        ...ask(await make(firm)),
+        ...(code === 'day-locked' && LOCKED),
+        ...(code === 'way-not-open' && BY_TIMER),
+      }),
     ]),
   );
 }
 
 const LOCKED = { without: 'open days' as const };
+const NO_TEXTS = { without: 'texts' as const };
+/** Everybody records by timer alone. */
+const BY_TIMER = { without: 'ways' as const };
 
 const none = { create: [], change: [], remove: [] };
 const inScope = (as: Who, names: object = {}) => ({ as, query: { ...names, scope: `project:${newId()}` } });
@@ -140,6 +149,8 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'person-unknown': ({ ids }) => ({ as: 'staff', params: { from: MONDAY }, query: { person: ids.mate } }),
   },
   submitPeriod: {
+    // They have an account: it is theirs to submit.
+    'person-unknown': ({ ids }) => ({ as: 'owner', params: { from: MONDAY }, query: { person: ids.mate }, body: { note: '' } }),
     'day-locked': () => ({ as: 'mate', params: { from: '2026-04-06' }, body: { note: '' }, ...LOCKED }),
     'problems-left': async (firm) => {
       await record(firm.world, 'mate', '2026-05-25', 1, { projectId: null });
@@ -152,6 +163,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   withdrawPeriod: {
+    'person-unknown': ({ ids }) => ({ as: 'owner', params: { from: SUBMITTED }, query: { person: ids.staff } }),
     'day-locked': () => ({ as: 'staff', params: { from: SUBMITTED }, ...LOCKED }),
     'nothing-to-withdraw': () => ({ as: 'staff', params: { from: '2026-05-25' } }),
   },
@@ -159,6 +171,10 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'day-locked': async (firm) => {
       await firm.recorded('staff', { date: '2026-02-02' });
       return { as: 'staff', params: { from: '2026-02-09' }, body: { withHours: true }, ...LOCKED };
+    },
+    'way-not-open': async (firm) => {
+      await firm.recorded('mate', { date: '2026-01-12' });
+      return { as: 'mate', params: { from: '2026-01-19' }, body: { withHours: true }, ...BY_TIMER };
     },
     'nothing-to-bring': () => ({ as: 'staff', params: { from: '2026-01-05' }, body: { withHours: true } }),
     'period-submitted': () => ({ as: 'staff', params: { from: SUBMITTED }, body: { withHours: true } }),
@@ -217,6 +233,10 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   startTimer: {
+    'way-not-open': async (firm) => {
+      await firm.world.sql("update person set record_ways = '{length}' where id = $1", [firm.ids.bookkeeper]);
+      return { as: 'bookkeeper', ...firm.timer() };
+    },
     'timer-start-ahead': (firm) => ({ as: 'staff', ...firm.timer({ startedAt: '2026-06-12T20:00:00Z' }) }),
     'timer-start-overlaps': async (firm) => {
       await firm.timed({ startedAt: '2026-06-12T10:00:00Z' });
@@ -503,6 +523,8 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'over-limit-too-much': async (firm) => of('bookkeeper', (await firm.overLimit()).line, { minor: 4001, reason }),
   },
   invitePerson: {
+    'handle-unreadable': (firm) => ({ as: 'owner', body: firm.person({ email: '+1 234 (0)' }) }),
+    'texts-not-sent': (firm) => ({ as: 'owner', body: firm.person({ email: '+447700900123' }), ...NO_TEXTS }),
     'role-not-yours': async (firm) => {
       await firm.administrator();
       return { as: 'mate', body: firm.person({ role: 'manager' }) };
@@ -520,6 +542,9 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   invitePeople: {
+    'handle-unreadable': (firm) => ({ as: 'owner', body: several(firm, '+1 234 (0)') }),
+    'texts-not-sent': (firm) => ({ as: 'owner', body: several(firm, '+447700900123'), ...NO_TEXTS }),
+
     'addresses-taken': (firm) => ({ as: 'owner', body: several(firm, `MATE@${firm.world.slug}.example`) }),
     'role-not-yours': async (firm) => {
       await firm.administrator();
@@ -531,7 +556,67 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', body };
     },
   },
+  confirmInstruction: {
+    'instruction-changed': () => ({ as: 'staff', body: { version: 99 } }),
+    'instructed-already': async (firm) => {
+      const version = await firm.instruction();
+      await firm.staff.done('confirmInstruction', { body: { version } });
+      return { as: 'staff', body: { version } };
+    },
+  },
+  changeInstruction: {
+    'nothing-to-change': async (firm) => {
+      await firm.instruction();
+      const { versions } = await firm.owner.done('listInstructed');
+      return { as: 'owner', body: { wording: ` ${versions[0]!.wording} ` } };
+    },
+  },
+  noteInstructed: {
+    'instruction-changed': (firm) => noted(firm, { version: 99 }),
+    'person-unknown': async (firm) => noted(firm, { version: await firm.instruction(), people: [newId()] }),
+    'instructed-already': async (firm) => {
+      const { as, ...options } = noted(firm, { version: await firm.instruction() });
+      await firm.world.as(as).done('noteInstructed', options);
+      return { as, body: { ...options.body, people: [firm.ids.bookkeeper, ...options.body.people] } };
+    },
+    'paper-unreadable': async (firm) => {
+      const paper = { name: 'signed.pdf', bytes: Buffer.from('<html></html>').toString('base64') };
+      return noted(firm, { version: await firm.instruction(), paper });
+    },
+    'day-ahead': async (firm) => noted(firm, { version: await firm.instruction(), day: '2026-06-13' }),
+  },
+  readPaper: { 'paper-unknown': (firm) => of('owner', firm.ids.staff) },
+  createLink: {
+    'role-not-yours': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', body: firm.link({ role: 'manager' }) };
+    },
+    'team-unknown': (firm) => ({ as: 'owner', body: firm.link({ teamId: newId() }) }),
+    'lead-not-yours': async (firm) => {
+      await firm.administrator();
+      const [team] = await firm.world.sql<{ id: string }>('select id from team where lead_id = $1', [firm.ids.manager]);
+      return { as: 'mate', body: firm.link({ teamId: team!.id }) };
+    },
+    'already-there': async (firm) => {
+      await firm.administrator();
+      return { as: 'mate', body: firm.link({ id: await firm.linked() }) };
+    },
+  },
+  endLink: { 'link-ended': () => of('owner', newId()) },
+  confirmPerson: {
+    'person-unknown': () => of('owner', newId()),
+    'nothing-to-confirm': (firm) => of('owner', firm.ids.staff),
+    'role-not-yours': async (firm) => {
+      const id = await firm.waiting('manager');
+      await firm.administrator();
+      return of('mate', id);
+    },
+  },
   sendInvitation: {
+    'texts-not-sent': async (firm) => ({
+      ...of('owner', (await firm.invited({ email: `+4479${String(Date.now()).slice(-8)}` })).id),
+      ...NO_TEXTS,
+    }),
     'person-unknown': () => of('owner', newId()),
     'not-invited': (firm) => of('owner', firm.ids.staff),
     'role-not-yours': async (firm) => {
@@ -563,6 +648,12 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return ruled(firm);
     },
     'version-stale': async (firm) => ({ ...(await ruled(firm)), version: 99 }),
+  },
+  changePeriods: {
+    'version-stale': async (firm) => ({ ...(await periods(firm, {})), version: 99 }),
+    'nothing-to-change': (firm) => periods(firm, { kind: 'week' }),
+    'day-locked': async (firm) => ({ ...(await periods(firm, { from: '2026-02-01' })), ...LOCKED }),
+    'later-submitted': (firm) => periods(firm, { from: EMPTY }),
   },
   changeTimeRules: {
     'version-stale': async (firm) => ({ ...(await timeRules(firm, { dayMaximum: 3600 })), version: 99 }),
@@ -614,6 +705,9 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'version-stale': () => ({ as: 'staff', version: 99 }),
   },
   changePerson: {
+    'handle-unreadable': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)), body: { ...personOf(firm), email: '+1 234 (0)' } },
+    }),
     'person-unknown': (firm) => ({ ...of('owner', newId(), personOf(firm)), version: 1 }),
     'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, personOf(firm)), version: 99 }),
     'group-unknown': async (firm) => ({
@@ -714,6 +808,14 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       await firm.administrator();
       return { ...of('mate', await firm.role({ 'values.read': 'firm' }), {}), version: 1 };
     },
+  },
+  changeRecording: {
+    'person-unknown': () => ({ ...of('owner', newId(), AS_FIRM), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.staff, AS_FIRM), version: 99 }),
+    'week-below-day': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.known(firm.ids.staff)), body: { ...AS_FIRM, weekMaximum: 3600 } },
+    }),
+    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.known(firm.ids.staff)), body: AS_FIRM }),
   },
   changeExceptions: {
     'person-unknown': () => ({ ...of('owner', newId(), { 'pay.read': 'firm' }), version: 1 }),
@@ -851,6 +953,18 @@ const timeRules = async (firm: Firm, names: Partial<BodyOf<Endpoints['changeTime
   const { rules, version } = await firm.owner.done('readTimeRules');
   return { as: 'owner' as const, body: { ...rules, ...names }, version };
 };
+
+const periods = async (firm: Firm, names: Partial<BodyOf<Endpoints['changePeriods']>>) => ({
+  ...{ as: 'owner' as const, body: { kind: 'month' as const, weekStart: 1, days: 14, from: '2026-07-01', ...names } },
+  version: (await firm.owner.done('readTimeRules')).version,
+});
+
+const noted = (firm: Firm, names: Partial<BodyOf<Endpoints['noteInstructed']>>) => ({
+  as: 'owner' as const,
+  body: { version: 1, people: [firm.ids.mate], how: 'film' as const, day: '2026-06-01', ...names },
+});
+
+const AS_FIRM = { ways: null, dayMaximum: null, weekMaximum: null };
 
 const clerk = { name: 'Clerk', rights: { 'time.read': 'firm' as const } };
 

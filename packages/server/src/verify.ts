@@ -1,5 +1,5 @@
-import { WEEKS, rightsOf } from '@yellowwood/core';
-import { Context } from './platform/context';
+import { rightsOf } from '@yellowwood/core';
+import { AS_THE_FIRM, Context, UNSETTLED } from './platform/context';
 import { READ, openDatabase, transaction } from './platform/database';
 import { verifyBooks } from './results/books/verify-books';
 
@@ -32,16 +32,14 @@ for (const { firm_id: id, slug, name } of firms.rows) {
     const [person] = (await tx.query<{ id: string }>('select id from person order by id limit 1')).rows;
     const context: Context = {
       tx,
-      firm: {
-        ...{ id, slug, name, ...firm!, dayMaximum: 0, weekMaximum: 0, gapTolerance: 0, lockedUntil: null, review: true },
-        period: WEEKS,
-      },
+      firm: { ...UNSETTLED, id, slug, name, ...firm! },
       actor: {
         accountId: null,
         personId: person!.id,
         version: 1,
         name: '',
         zone: firm!.zone,
+        recording: AS_THE_FIRM,
         positionName: null,
         roles: ['owner'],
         ownRoles: [],

@@ -13,9 +13,9 @@ const database = openDatabase(configuration.databaseUrl, 4);
 
 const clock = new ServerClock(configuration.clockStart);
 
-const { smtpUrl, mailFrom, site } = configuration;
+const { smtpUrl, mailFrom, textGateway, site } = configuration;
 
-const mailer = smtpUrl ? smtpMailer(smtpUrl, mailFrom) : tellingMailer((text) => process.stdout.write(`${text}\n`));
+const mailer = smtpUrl ? smtpMailer(smtpUrl, mailFrom, textGateway) : tellingMailer((text) => process.stdout.write(`${text}\n`));
 
 /** A database that is away is waited for, here and later; what was taken then is tried again. */
 async function begin(): Promise<Worker> {

@@ -1,4 +1,5 @@
 import { Static, Type } from 'typebox';
+import { Forms } from './forms';
 import { Id, Version, strict } from '../platform/fields';
 
 const Line = Type.String({ maxLength: 200 });
@@ -15,6 +16,8 @@ export const FirmFacts = strict({
   creditPrefix: Type.String({ maxLength: 12 }),
   /** The number that the next invoice takes; free until the first one is issued. */
   nextInvoice: Type.Integer({ minimum: 1, maximum: 9_999_999 }),
+  /** How dates, times and figures are written on the page, for everybody who has not chosen. */
+  forms: Forms,
 });
 export type FirmFacts = Static<typeof FirmFacts>;
 

@@ -12,6 +12,11 @@ export const firmProblems = sentences({
     title: 'A week holds its days',
     detail: 'The most of a week cannot be less than the most of a day. Raise the one, or lower the other.',
   },
+  'later-submitted': {
+    status: 409,
+    title: 'Later time is submitted already',
+    detail: 'Time up to {day} was submitted in its periods. Choose a day after it.',
+  },
   'lock-ahead': {
     status: 422,
     title: 'Today stays open',

@@ -66,7 +66,7 @@ export const ledgerProblems = sentences({
   'nothing-to-change': {
     status: 422,
     title: 'Nothing is changed',
-    detail: 'Say what is to be different about the entry.',
+    detail: 'Say what is to be different.',
   },
   'reason-missing': {
     status: 422,

@@ -2,7 +2,7 @@ import { Type } from 'typebox';
 import { Day, FirmAndId, Id, endpoint, nullable, optional, strict } from '../platform/fields';
 import { PersonKind } from './list-staff';
 import { PersonName } from './person-name';
-import { Email } from './sign-in';
+import { Handle } from './sign-in';
 
 /** Change the facts about a person. Where they sign in is theirs to change. */
 export const changePerson = endpoint({
@@ -14,7 +14,7 @@ export const changePerson = endpoint({
   params: FirmAndId,
   body: strict({
     name: PersonName,
-    email: Email,
+    email: Handle,
     staffNumber: Type.String({ minLength: 1, maxLength: 40, pattern: '\\S' }),
     // What is left out stays as it is.
     kind: optional(PersonKind),
@@ -25,5 +25,13 @@ export const changePerson = endpoint({
     /** Another position, from a day on. */
     position: optional(strict({ id: nullable(Id), from: Day })),
   }),
-  problems: ['person-unknown', 'address-taken', 'group-unknown', 'zone-unknown', 'position-recorded', 'nothing-to-change'],
+  problems: [
+    'handle-unreadable',
+    'person-unknown',
+    'address-taken',
+    'group-unknown',
+    'zone-unknown',
+    'position-recorded',
+    'nothing-to-change',
+  ],
 });

@@ -1,5 +1,5 @@
 import { endpoint, strict } from '../platform/fields';
-import { Email } from './sign-in';
+import { Handle } from './sign-in';
 
 /** Ask for a message with a link to a new password; the answer is the same whether the address has an account or not. */
 export const forgotPassword = endpoint({
@@ -8,6 +8,6 @@ export const forgotPassword = endpoint({
   method: 'POST',
   path: '/password/forgotten',
   permission: null,
-  body: strict({ email: Email }),
+  body: strict({ email: Handle }),
   problems: ['too-many-attempts'],
 });

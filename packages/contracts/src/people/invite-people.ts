@@ -2,7 +2,7 @@ import { Type } from 'typebox';
 import { FirmPath, Id, endpoint, strict } from '../platform/fields';
 import { Role } from './held';
 import { PersonName } from './person-name';
-import { Email } from './sign-in';
+import { Handle } from './sign-in';
 
 /** Ask several people to join, with one role: all of them, or none. */
 export const invitePeople = endpoint({
@@ -13,8 +13,8 @@ export const invitePeople = endpoint({
   permission: 'people.change',
   params: FirmPath,
   body: strict({
-    people: Type.Array(strict({ id: Id, name: PersonName, email: Email }), { minItems: 1, maxItems: 200 }),
+    people: Type.Array(strict({ id: Id, name: PersonName, email: Handle }), { minItems: 1, maxItems: 200 }),
     role: Role,
   }),
-  problems: ['addresses-taken', 'role-not-yours', 'too-many-attempts'],
+  problems: ['handle-unreadable', 'addresses-taken', 'role-not-yours', 'too-many-attempts', 'texts-not-sent'],
 });

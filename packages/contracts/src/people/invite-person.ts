@@ -1,7 +1,7 @@
 import { FirmPath, Id, endpoint, strict } from '../platform/fields';
 import { Role } from './held';
 import { PersonName } from './person-name';
-import { Email } from './sign-in';
+import { Handle } from './sign-in';
 
 /** Have somebody join: a person of the firm at once, with an account once they follow the link of their message. */
 export const invitePerson = endpoint({
@@ -11,6 +11,6 @@ export const invitePerson = endpoint({
   path: '/f/:firm/people',
   permission: 'people.change',
   params: FirmPath,
-  body: strict({ id: Id, name: PersonName, email: Email, role: Role }),
-  problems: ['role-not-yours', 'address-taken', 'too-many-attempts'],
+  body: strict({ id: Id, name: PersonName, email: Handle, role: Role }),
+  problems: ['handle-unreadable', 'role-not-yours', 'address-taken', 'too-many-attempts', 'texts-not-sent'],
 });

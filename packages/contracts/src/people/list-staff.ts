@@ -1,5 +1,7 @@
 import { Static, Type } from 'typebox';
 import { Day, FirmPath, Id, Name, Version, choice, endpoint, nullable, strict } from '../platform/fields';
+import { PlannedWeek } from '../firm/time-rules';
+import { Recording } from './change-recording';
 import { ExceptionsField, OwnRole, Role } from './held';
 
 export const PersonKind = choice('employee', 'subcontractor', 'other');
@@ -19,14 +21,17 @@ export const Staff = strict({
       departmentId: nullable(Id),
       department: nullable(Name),
       zone: Type.String(),
+      recording: Recording,
+      /** What is planned of their week now, and since when; null where nothing is. */
+      planned: nullable(strict({ ...PlannedWeek.properties, from: Day })),
       startedOn: Day,
       teams: Type.Array(Name),
       roles: Type.Array(Role),
       /** The firm's own roles that they have. */
       ownRoles: Type.Array(Id),
       exceptions: ExceptionsField,
-      /** Whether they have an account here, were asked to have one, or neither. */
-      account: choice('active', 'invited', 'none'),
+      /** Whether they have an account here, have come by a link and wait to be confirmed, were asked to have one, or neither. */
+      account: choice('active', 'waiting', 'invited', 'none'),
       /** The last day of somebody who has left. */
       leftOn: nullable(Day),
       version: Version,

@@ -5,7 +5,7 @@ export const peopleProblems = sentences({
   'sign-in-refused': {
     status: 401,
     title: 'Sign-in refused',
-    detail: 'The e-mail address and the password do not belong together. Check both.',
+    detail: 'The e-mail address or number and the password do not belong together. Check both.',
   },
   'too-many-attempts': {
     status: 429,
@@ -32,6 +32,38 @@ export const peopleProblems = sentences({
     status: 409,
     title: 'There is a second factor already',
     detail: 'Your account signs in with one. End it first to begin another.',
+  },
+  'instruction-changed': {
+    status: 409,
+    title: 'There is another wording by now',
+    detail: 'What is to be confirmed was changed meanwhile. Load the page again and read it.',
+  },
+  'instructed-already': {
+    status: 409,
+    title: 'It is confirmed already',
+    detail: 'Of these people, somebody was instructed in this version already. Load the list again.',
+  },
+  'paper-unreadable': {
+    status: 422,
+    title: 'This file is none of these',
+    detail: 'Attach a PDF, a PNG or a JPEG of at most a megabyte.',
+  },
+  'paper-unknown': { status: 404, title: 'There is no paper', detail: 'Nothing was attached for this person.' },
+  'day-ahead': { status: 422, title: 'That day is still ahead', detail: 'Type today or an earlier day.' },
+  'nothing-to-confirm': {
+    status: 409,
+    title: 'Nobody waits here',
+    detail: 'They are confirmed already, or have gone. Load the list again.',
+  },
+  'handle-unreadable': {
+    status: 422,
+    title: 'Neither an address nor a number',
+    detail: 'Type an e-mail address, or a telephone number with its country, such as +44 7700 900123.',
+  },
+  'texts-not-sent': {
+    status: 409,
+    title: 'No text messages are sent here',
+    detail: 'This server is not set to send any. Invite by e-mail, or make a link to copy.',
   },
   'link-ended': {
     status: 410,

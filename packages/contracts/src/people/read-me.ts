@@ -1,19 +1,8 @@
-import {
-  Count,
-  Currency,
-  Day,
-  Duration,
-  FirmPath,
-  Id,
-  Name,
-  Version,
-  choice,
-  endpoint,
-  nullable,
-  strict,
-} from '../platform/fields';
+import { Currency, Day, Duration, FirmPath, Id, Name, Version, endpoint, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 import { View } from './view';
+import { Periods, Ways } from '../firm/time-rules';
+import { Forms } from '../firm/forms';
 import { RightsField, Role } from './held';
 
 export const Me = strict({
@@ -22,6 +11,8 @@ export const Me = strict({
   /** The firm's own roles that one has, by name. */
   ownRoles: Type.Array(Name),
   rights: RightsField,
+  /** How one records one's time. */
+  ways: Ways,
   firm: strict({
     slug: Type.String(),
     name: Name,
@@ -30,14 +21,13 @@ export const Me = strict({
     country: Type.String({ pattern: '^[A-Z]{2}$' }),
     zone: Type.String(),
     gapTolerance: Duration,
+    /** How dates, times and figures are written for whoever has not chosen. */
+    forms: Forms,
     /** The firm's periods of submission. */
-    period: strict({
-      kind: choice('week', 'half-month', 'month', 'days'),
-      weekStart: Type.Integer({ minimum: 1, maximum: 7 }),
-      days: Count,
-      anchor: Day,
-    }),
+    period: strict({ ...Periods.properties, earlier: Type.Array(Periods) }),
   }),
+  /** The version of how the firm has time recorded that one has still to confirm; null for none. */
+  toConfirm: nullable(Type.Integer()),
   today: Day,
   /** How one has the tables, by their names. */
   views: Type.Record(Type.String(), View),

@@ -8,5 +8,5 @@ export const sendInvitation = endpoint({
   path: '/f/:firm/people/:id/invitation',
   permission: 'people.change',
   params: FirmAndId,
-  problems: ['person-unknown', 'not-invited', 'role-not-yours', 'too-many-attempts'],
+  problems: ['person-unknown', 'not-invited', 'role-not-yours', 'too-many-attempts', 'texts-not-sent'],
 });

@@ -1,9 +1,10 @@
+import { Forms } from '../firm/forms';
 import { DurationForm, Theme } from './preferences';
 import { Id, Name, choice, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 
 export const Session = strict({
-  account: nullable(strict({ id: Id, email: Type.String(), name: Name, theme: Theme, durationForm: DurationForm })),
+  account: nullable(strict({ id: Id, email: Type.String(), name: Name, theme: Theme, durationForm: DurationForm, forms: Forms })),
   firms: Type.Array(strict({ slug: Type.String(), name: Name })),
   /** Whether strangers may found a firm here: yes, and it is the first; yes; no. */
   founding: choice('first', 'open', 'closed'),

@@ -56,6 +56,11 @@ export const platformProblems = sentences({
     detail: 'Only pages of this installation may change something here. Open it by its own address.',
   },
   'firm-unknown': { status: 404, title: 'No such firm', detail: 'There is no firm of this name that you belong to.' },
+  'not-confirmed': {
+    status: 403,
+    title: 'You are not confirmed yet',
+    detail: 'You have joined {firm}. Somebody there says that it is you; then your week opens.',
+  },
   'second-factor-needed': {
     status: 403,
     title: 'This firm asks for a second factor',

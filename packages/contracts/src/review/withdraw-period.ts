@@ -1,5 +1,6 @@
 import { endpoint } from '../platform/fields';
 import { FirmPeriod } from '../time/firm-period';
+import { ForPerson } from '../time/read-timesheet';
 import { Timesheet } from '../time/timesheet';
 
 /** Take back what is submitted and not yet decided. */
@@ -10,6 +11,7 @@ export const withdrawPeriod = endpoint({
   path: '/f/:firm/periods/:from/withdraw',
   permission: 'time.record',
   params: FirmPeriod,
+  query: ForPerson,
   answer: Timesheet,
-  problems: ['nothing-to-withdraw', 'day-locked'],
+  problems: ['person-unknown', 'nothing-to-withdraw', 'day-locked'],
 });

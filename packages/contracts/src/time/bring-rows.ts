@@ -13,5 +13,5 @@ export const bringRows = endpoint({
   params: FirmPeriod,
   body: strict({ withHours: Type.Boolean() }),
   answer: Timesheet,
-  problems: ['nothing-to-bring', 'period-submitted', 'day-locked'],
+  problems: ['way-not-open', 'nothing-to-bring', 'period-submitted', 'day-locked'],
 });

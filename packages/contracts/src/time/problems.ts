@@ -7,6 +7,11 @@ export const timeProblems = sentences({
     title: 'The week is submitted',
     detail: 'It takes no new time. Withdraw it first, or ask for it to be returned.',
   },
+  'way-not-open': {
+    status: 422,
+    title: 'Not recorded in this way',
+    detail: 'Your firm has you record {ways}. Record this time in that way.',
+  },
   'nothing-to-bring': { status: 409, title: 'Nothing to bring', detail: 'The week before has no rows.' },
   'timer-unknown': {
     status: 404,

@@ -22,5 +22,5 @@ export const startTimer = endpoint({
     others: Others,
   }),
   answer: Timers,
-  problems: ['timer-start-ahead', 'timer-start-overlaps', 'project-unknown', 'reference-unknown'],
+  problems: ['way-not-open', 'timer-start-ahead', 'timer-start-overlaps', 'project-unknown', 'reference-unknown'],
 });

@@ -1,7 +1,9 @@
 import { Clock, Count, Day, Duration, Id, Instant, Name, Version, choice, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 import { Entry } from '../ledger/entry';
+import { Ways } from '../firm/time-rules';
 import { SheetRow } from './sheet-row';
+import { Timer } from './timer';
 
 export const Timesheet = strict({
   personId: Id,
@@ -14,6 +16,8 @@ export const Timesheet = strict({
   version: nullable(Version),
   entries: Type.Array(Entry),
   rows: Type.Array(SheetRow),
+  /** What runs or waits for somebody else than the reader, whose own timers are read apart. */
+  timers: Type.Array(Timer),
   days: Type.Array(
     strict({
       date: Day,
@@ -26,6 +30,8 @@ export const Timesheet = strict({
     }),
   ),
   dayMaximum: Duration,
+  /** How they record their time. */
+  ways: Ways,
   /** Up to this day nothing is recorded, changed or submitted. */
   lockedUntil: nullable(Day),
   submissions: Type.Array(strict({ at: Instant, note: Type.String(), withdrawnAt: nullable(Instant) })),

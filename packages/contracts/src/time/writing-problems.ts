@@ -1,6 +1,7 @@
 import type { ProblemCode } from '../problems';
 
 const span: readonly ProblemCode[] = [
+  'way-not-open',
   'quantity-or-span',
   'span-empty',
   'clock-time-twice',

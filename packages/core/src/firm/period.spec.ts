@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { addDays, datesFrom, weekday } from './dates';
-import { PeriodRule, WEEKS, beginsPeriod, besidePeriod, submissionPeriod } from './period';
+import { PeriodRule, WEEKS, beginsPeriod, besidePeriod, periodRuleOn, submissionPeriod, withPeriods } from './period';
 
 const rule = (names: Partial<PeriodRule>): PeriodRule => ({ ...WEEKS, ...names });
 
@@ -24,6 +24,22 @@ describe('periods of submission', () => {
     expect(submissionPeriod('2026-05-31', fortnights)).toEqual({ from: '2026-05-18', to: '2026-05-31' });
   });
 
+  it('are others from a day on, and end and begin there', () => {
+    const months = withPeriods(WEEKS, rule({ kind: 'month' }), '2026-06-11');
+    expect(submissionPeriod('2026-06-10', months)).toEqual({ from: '2026-06-08', to: '2026-06-10' });
+    expect(submissionPeriod('2026-06-11', months)).toEqual({ from: '2026-06-11', to: '2026-06-30' });
+    expect(submissionPeriod('2026-07-02', months).from).toBe('2026-07-01');
+    expect(periodRuleOn('2026-06-10', months).kind).toBe('week');
+    expect(periodRuleOn('2026-06-11', months).kind).toBe('month');
+    // What was to hold later never does; what held before goes on holding.
+    const halves = withPeriods(months, rule({ kind: 'half-month' }), '2026-06-09');
+    expect(halves.earlier!.map(({ kind, from }) => [kind, from])).toEqual([['week', undefined]]);
+    const later = withPeriods(months, rule({ kind: 'half-month' }), '2026-07-06');
+    expect(submissionPeriod('2026-07-05', later)).toEqual({ from: '2026-07-01', to: '2026-07-05' });
+    expect(submissionPeriod('2026-07-06', later)).toEqual({ from: '2026-07-06', to: '2026-07-15' });
+    expect(submissionPeriod('2026-06-10', later)).toEqual({ from: '2026-06-08', to: '2026-06-10' });
+  });
+
   const rules = fc.record({
     kind: fc.constantFrom<PeriodRule['kind'][]>('week', 'half-month', 'month', 'days'),
     weekStart: fc.integer({ min: 1, max: 7 }),
@@ -32,9 +48,10 @@ describe('periods of submission', () => {
   });
   const dates = fc.integer({ min: -9000, max: 9000 }).map((days) => addDays('2026-06-12', days));
 
-  it('hold every date once, without holes', () => {
+  it('hold every date once, without holes, also where the rule was changed', () => {
     fc.assert(
-      fc.property(dates, rules, (date, by) => {
+      fc.property(dates, rules, rules, rules, dates, dates, (date, first, second, third, one, two) => {
+        const by = withPeriods(withPeriods(first, second, one), third, two);
         const period = submissionPeriod(date, by);
         expect(period.from <= date && date <= period.to).toBeTrue();
         expect(beginsPeriod(period.from, by)).toBeTrue();

@@ -10,6 +10,10 @@ export interface PeriodRule {
   readonly days: number;
   /** A date on which a period of so many days begins. */
   readonly anchor: DateText;
+  /** Since when it holds; always, where nothing is said. */
+  readonly from?: DateText | null;
+  /** What held before, the latest first. */
+  readonly earlier?: readonly PeriodRule[];
 }
 
 /** Weeks from Monday. */
@@ -21,8 +25,39 @@ export interface Dates {
   readonly to: DateText;
 }
 
-/** The period of submission that holds a date. */
+/** The rule that holds on a date, and the last day on which it does. */
+function ruleUntil(date: DateText, rule: PeriodRule): { rule: PeriodRule; until: DateText | null } {
+  let until: DateText | null = null;
+  for (const one of [rule, ...(rule.earlier ?? [])]) {
+    if (!one.from || one.from <= date) return { rule: one, until };
+    until = addDays(one.from, -1);
+  }
+  return { rule: rule.earlier?.at(-1) ?? rule, until };
+}
+
+/** The rule that holds on a date. */
+export function periodRuleOn(date: DateText, rule: PeriodRule): PeriodRule {
+  return ruleUntil(date, rule).rule;
+}
+
+/** The period of submission that holds a date. Where the rule is another one from a day on, a period ends or begins there. */
 export function submissionPeriod(date: DateText, rule: PeriodRule): Dates {
+  const held = ruleUntil(date, rule);
+  const { from, to } = wholePeriod(date, held.rule);
+  const begin = held.rule.from;
+  return { from: begin && from < begin ? begin : from, to: held.until && to > held.until ? held.until : to };
+}
+
+/**
+ * The rule with another one from a day on; what was to hold from that day or later never does.
+ * @param next how long periods are from then on
+ */
+export function withPeriods(rule: PeriodRule, next: Omit<PeriodRule, 'from' | 'earlier'>, from: DateText): PeriodRule {
+  const { earlier = [], ...latest } = rule;
+  return { ...next, from, earlier: [latest, ...earlier].filter((one) => !one.from || one.from < from) };
+}
+
+function wholePeriod(date: DateText, rule: PeriodRule): Dates {
   if (rule.kind === 'month') {
     const { from, to } = monthOf(date);
     return { from, to };

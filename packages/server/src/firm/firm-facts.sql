@@ -5,6 +5,7 @@ select
   f.tax_id as "taxId!",
   f.email as "email!",
   f.payment_details as "paymentDetails!",
+  f.forms as "forms!",
   f.version as "version!",
   i.prefix as "invoicePrefix!",
   i.next_number as "nextInvoice!",
@@ -39,6 +40,7 @@ set
   tax_id = :taxId!,
   email = :email!,
   payment_details = :paymentDetails!,
+  forms = :forms!,
   version = version + 1;
 
 /* @name setSeries */

@@ -12,6 +12,7 @@ import {
   givePosition,
 } from '../generated/founding/found-firm.queries';
 import { addPlannedTime } from '../generated/people/invite.queries';
+import { plannedForNew, setPlannedForNew } from '../generated/people/recording.queries';
 import { audit } from '../platform/audit';
 import { Clock } from '../platform/clock';
 import { Context, enterFirm } from '../platform/context';
@@ -86,7 +87,9 @@ async function layGround(context: Context, { country, taxed }: Wish, started: st
   await givePosition.run({ firm: firm.id, person: actor.personId, position, validFrom: started }, tx);
   await addDepartment.run({ firm: firm.id, id: department, name: firm.name }, tx);
   const planned = [1, 2, 3, 4, 5, 6, 7].map((day) => (usual.workingDays.includes(day) ? DAY : 0));
-  await addPlannedTime.run({ firm: firm.id, person: actor.personId, validFrom: started, planned }, tx);
+  await setPlannedForNew.run({ planned }, tx);
+  const [plan] = await plannedForNew.run(undefined, tx);
+  await addPlannedTime.run({ firm: firm.id, person: actor.personId, validFrom: started, ...plan! }, tx);
   await addProject(context, { id: newId(), name: 'General', clientId: null, departmentId: department, currency: firm.currency });
   const { name, currency, zone } = firm;
   await audit(context, 'firm founded', [{ kind: 'firm', id: firm.id, after: { name, country, currency, zone } }]);

@@ -239,6 +239,15 @@ describe('a firm of one’s own', () => {
       expect(sheet.days.map(({ planned }) => planned)).toEqual([0, 28_800, 28_800, 28_800, 28_800, 28_800, 0]);
     });
 
+    it('and plans the days that are worked in its country, for whoever comes new too', async () => {
+      const { owner } = await founder({ country: 'IL', currency: 'ILS', zone: 'Asia/Jerusalem', weekStart: 7 });
+      const week = [28_800, 28_800, 28_800, 28_800, 0, 0, 28_800];
+      expect((await owner.done('readTimeRules')).rules.planned.hours).toEqual(week);
+      await owner.done('invitePerson', { body: { id: newId(), name: 'Tam Reed', email: address(), role: 'staff' } });
+      const { people } = await owner.done('listStaff');
+      expect(people.map(({ planned }) => planned!.hours)).toEqual([week, week]);
+    });
+
     it('and bills its first work, with the usual tax', async () => {
       const { owner } = await founder({ country: 'IE', currency: 'EUR', zone: 'Europe/Dublin' });
       const bill = await billed(owner);

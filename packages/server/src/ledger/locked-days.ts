@@ -1,14 +1,11 @@
 import { Dates, addDays } from '@yellowwood/core';
-import { lockedUntil } from '../generated/ledger/locked-days.queries';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 import { holdRules } from './locks';
 
 /** The day up to which the firm has locked its time, read anew while nobody can move it: the request may be older. */
 async function lockedDay(context: Context): Promise<string> {
-  await holdRules(context);
-  const [firm] = await lockedUntil.run(undefined, context.tx);
-  return firm!.day === null ? '' : String(firm!.day);
+  return (await holdRules(context)).lockedUntil ?? '';
 }
 
 /**

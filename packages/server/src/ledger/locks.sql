@@ -1,3 +1,10 @@
+/* @name rulesNow */
+select
+  locked_until as "lockedUntil?",
+  period_from as "periodFrom?"
+from
+  firm;
+
 /* @name lockProjectRows */
 select
   id as "id!"

@@ -1,7 +1,8 @@
 import { submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { lockProjectRows, lockSheets, makeSheets } from '../generated/ledger/locks.queries';
+import { lockProjectRows, lockSheets, makeSheets, rulesNow } from '../generated/ledger/locks.queries';
 import { Context } from '../platform/context';
+import { StartOver } from '../platform/database';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
 
@@ -13,16 +14,22 @@ import { problem } from '../platform/problem';
 const ORDER = ['rules', 'projects', 'timesheets', 'timers', 'entries', 'invoices', 'series'] as const;
 export type Lockable = (typeof ORDER)[number];
 
+/** What holds for as long as the rules are held. */
+interface RulesNow {
+  readonly lockedUntil: string | null;
+}
+
 /** What a transaction holds already: asking for it again is nothing. */
 interface Held {
   highest: number;
-  rules: boolean;
+  /** What the rules say that was read before they were held. */
+  rules: Promise<RulesNow> | null;
   readonly sheets: Map<string, HeldSheet>;
 }
 const held = new WeakMap<Context, Held>();
 
 function heldBy(context: Context): Held {
-  const found = held.get(context) ?? { highest: -1, rules: false, sheets: new Map<string, HeldSheet>() };
+  const found = held.get(context) ?? { highest: -1, rules: null, sheets: new Map<string, HeldSheet>() };
   held.set(context, found);
   return found;
 }
@@ -37,15 +44,22 @@ export function locking(context: Context, what: Lockable): void {
 
 /**
  * Holds the firm's rules: shared by whoever records or bills, so that no rate, agreement or tax changes
- * meanwhile; exclusive for whoever changes one.
+ * meanwhile; exclusive for whoever changes one. Where the periods were changed since the request began, it begins anew.
  */
-export async function holdRules(context: Context, how: 'shared' | 'exclusive' = 'shared'): Promise<void> {
+export function holdRules(context: Context, how: 'shared' | 'exclusive' = 'shared'): Promise<RulesNow> {
   const mine = heldBy(context);
-  if (mine.rules) return;
+  if (mine.rules) return mine.rules;
   locking(context, 'rules');
+  return (mine.rules = heldRules(context, how));
+}
+
+async function heldRules({ tx, firm }: Context, how: 'shared' | 'exclusive'): Promise<RulesNow> {
   const lock = how === 'shared' ? 'pg_advisory_xact_lock_shared' : 'pg_advisory_xact_lock';
-  await context.tx.query(`select ${lock}(hashtextextended('rules ' || $1, 0))`, [context.firm.id]);
-  mine.rules = true;
+  await tx.query(`select ${lock}(hashtextextended('rules ' || $1, 0))`, [firm.id]);
+  const [now] = await rulesNow.run(undefined, tx);
+  const text = (day: unknown) => (day === null ? null : String(day));
+  if (text(now!.periodFrom) !== (firm.period.from ?? null)) throw new StartOver();
+  return { lockedUntil: text(now!.lockedUntil) };
 }
 
 /** Holds projects, and with them what has used their limits. */
@@ -72,6 +86,7 @@ export async function lockTimesheets(
   context: Context,
   days: Iterable<{ readonly personId: string; readonly date: string }>,
 ): Promise<HeldSheet[]> {
+  await holdRules(context);
   const mine = heldBy(context).sheets;
   const wanted = new Map<string, { id: string; personId: string; from: string; to: string }>();
   for (const { personId, date } of days) {

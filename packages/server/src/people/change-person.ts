@@ -35,6 +35,7 @@ import {
 } from '../generated/people/change-person.queries';
 import { findByAddress } from '../generated/people/invite.queries';
 import { audit } from '../platform/audit';
+import { writtenHandle } from './handles';
 import { Context, heldOf } from '../platform/context';
 import { StartOver } from '../platform/database';
 import { json } from '../platform/json';
@@ -121,7 +122,14 @@ export async function changePerson(context: Context, person: string, wish: Perso
   const { tx } = context;
   const known = await seenPerson(context, person, version);
   const { kind = known.kind, departmentId = known.departmentId, zone = known.zone, startedOn = known.startedOn } = wish;
-  const facts = { name: wish.name.trim(), email: wish.email.trim(), staffNumber: wish.staffNumber.trim(), kind, zone, startedOn };
+  const facts = {
+    name: wish.name.trim(),
+    email: writtenHandle(wish.email),
+    staffNumber: wish.staffNumber.trim(),
+    kind,
+    zone,
+    startedOn,
+  };
   if (!isZone(zone)) throw problem('zone-unknown');
   const was = { name: known.name, email: known.email, staffNumber: known.staffNumber, kind: known.kind };
   const department = await groupOf(context, 'department', departmentId, known.departmentId);

@@ -50,22 +50,7 @@ values
 insert into
   schedule (firm_id, person_id, valid_from, planned, day_start, day_end)
 values
-  (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30');
-
-/* @name plannedByOwner */
-select
-  s.planned as "planned!"
-from
-  schedule s
-  join person_role r on r.firm_id = s.firm_id
-  and r.person_id = s.person_id
-  and r.role = 'owner'
-where
-  holds_on (s.valid_from, s.valid_to, :day!)
-order by
-  s.person_id
-limit
-  1;
+  (:firm!, :person!, :validFrom!, :planned!, :dayStart!, :dayEnd!);
 
 /* @name writeInvitation */
 insert into
@@ -105,6 +90,13 @@ select
   p.department_id as "departmentId?",
   d.name as "department?",
   p.zone as "zone!",
+  p.record_ways as "ways?",
+  p.day_maximum as "dayMaximum?",
+  p.week_maximum as "weekMaximum?",
+  s.planned as "hours?",
+  s.day_start as "dayStart?",
+  s.day_end as "dayEnd?",
+  s.valid_from as "plannedFrom?",
   p.started_on as "startedOn!",
   array(
     select
@@ -123,6 +115,7 @@ select
   h.exceptions as "exceptions!",
   case
     when a.person_id is not null then 'active'
+    when w.person_id is not null then 'waiting'
     when i.id is not null then 'invited'
     else 'none'
   end as "account!",
@@ -132,9 +125,13 @@ from
   cross join held_by (p.id) h
   left join positions_on (:on!) po on po.firm_id = p.firm_id
   and po.person_id = p.id
+  left join schedule s on s.firm_id = p.firm_id
+  and s.person_id = p.id
+  and holds_on (s.valid_from, s.valid_to, :on!)
   left join department d on d.firm_id = p.firm_id
   and d.id = p.department_id
   left join accounts_of (:firm!) a on a.person_id = p.id
+  left join waiting_of (:firm!) w on w.person_id = p.id
   left join invitation i on i.firm_id = p.firm_id
   and i.person_id = p.id
   and i.joined_at is null

@@ -1,5 +1,5 @@
 import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
-import { ROLES, ROLE_RIGHTS, Role, dateIn, mayGive, rightsHeld, submissionPeriod } from '@yellowwood/core';
+import { ROLES, ROLE_RIGHTS, Role, RecordWay, dateIn, isNumber, mayGive, rightsHeld, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { heldWithAccount } from '../generated/people/change-person.queries';
 import {
@@ -8,20 +8,31 @@ import {
   addRole,
   findByAddress,
   listStaff as listOfStaff,
-  plannedByOwner,
   withdrawInvitations,
   writeInvitation,
 } from '../generated/people/invite.queries';
+import { plannedForNew } from '../generated/people/recording.queries';
 import { audit } from '../platform/audit';
 import { Context, heldOf, today } from '../platform/context';
+import { Tx } from '../platform/database';
 import { problem } from '../platform/problem';
 import { heldPerson, oneAtATime, refuseForeign } from './change-person';
+import { writtenHandle } from './handles';
 import { post } from './post';
 import { listRoles } from './own-roles';
 import { noteFailure, refuseTooMany } from './sign-in-throttle';
 
+/** How messages are sent. */
+export interface Sending {
+  /** Messages to one address before waiting begins. */
+  readonly tries: number;
+  /** Whether text messages are. */
+  readonly texts: boolean;
+}
+
 /** Sends the message, no more often than one is asked for oneself: nobody's mailbox is flooded. */
-async function invite(context: Context, person: string, email: string, tries: number): Promise<void> {
+async function invite(context: Context, person: string, email: string, { tries, texts }: Sending): Promise<void> {
+  if (isNumber(email) && !texts) throw problem('texts-not-sent');
   const { tx, firm, actor, now } = context;
   const attempt = { to: 'invite', email, address: '', known: false, now } as const;
   await refuseTooMany(tx, attempt, tries);
@@ -31,6 +42,19 @@ async function invite(context: Context, person: string, email: string, tries: nu
   await post(tx, { kind: 'invitation', recipient: email, about: id, firm: firm.id }, now);
 }
 
+/** Takes somebody into a firm that is open, with a role and the week that it plans for whoever comes new. */
+export async function takeIn(
+  tx: Tx,
+  firm: string,
+  person: Invited & { readonly zone: string; readonly startedOn: string },
+  role: Role,
+): Promise<void> {
+  await addPerson.run({ firm, ...person }, tx);
+  await addRole.run({ firm, person: person.id, role }, tx);
+  const [plan] = await plannedForNew.run(undefined, tx);
+  await addPlannedTime.run({ firm, person: person.id, validFrom: person.startedOn, ...plan! }, tx);
+}
+
 interface Invited {
   readonly id: string;
   readonly name: string;
@@ -38,15 +62,12 @@ interface Invited {
 }
 
 /** Adds people to the firm with a role and planned time, and sends the messages by which they come to an account. */
-async function add(context: Context, people: readonly Invited[], role: Role, tries: number): Promise<void> {
+async function add(context: Context, people: readonly Invited[], role: Role, sending: Sending): Promise<void> {
   const { tx, firm } = context;
   const startedOn = submissionPeriod(today(context), firm.period).from;
-  const [like] = await plannedByOwner.run({ day: today(context) }, tx);
   for (const { id, name, email } of people) {
-    await addPerson.run({ firm: firm.id, id, name, email, zone: firm.zone, startedOn }, tx);
-    await addRole.run({ firm: firm.id, person: id, role }, tx);
-    if (like) await addPlannedTime.run({ firm: firm.id, person: id, validFrom: startedOn, planned: like.planned }, tx);
-    await invite(context, id, email, tries);
+    await takeIn(tx, firm.id, { id, name, email, zone: firm.zone, startedOn }, role);
+    await invite(context, id, email, sending);
   }
   await audit(
     context,
@@ -55,35 +76,34 @@ async function add(context: Context, people: readonly Invited[], role: Role, tri
   );
 }
 
-const trimmed = ({ id, name, email }: Invited): Invited => ({ id, name: name.trim(), email: email.trim() });
+const trimmed = ({ id, name, email }: Invited): Invited => ({ id, name: name.trim(), email: writtenHandle(email) });
 
 /**
  * Adds somebody to the firm with a role and planned time, and sends the message by which they come to an account.
- * @param tries messages to one address before waiting begins
- * @throws the problems `role-not-yours`, `address-taken`, `too-many-attempts`
+ * @throws the problems `role-not-yours`, `address-taken`, `too-many-attempts`, `texts-not-sent`
  */
 export async function invitePerson(
   context: Context,
   { role, ...wish }: BodyOf<Endpoints['invitePerson']>,
-  tries: number,
+  sending: Sending,
 ): Promise<AnswerOf<Endpoints['invitePerson']>> {
   const person = trimmed(wish);
   refuseForeign(context, ROLE_RIGHTS[role]);
   await oneAtATime(context);
   const [taken] = await findByAddress.run({ email: person.email }, context.tx);
   if (taken) throw problem('address-taken');
-  await add(context, [person], role, tries);
+  await add(context, [person], role, sending);
   return null;
 }
 
 /**
  * Adds several people with one role, as one by one: all of them, or none.
- * @throws the problems `role-not-yours`, `addresses-taken` with those that stand twice or are there, `too-many-attempts`
+ * @throws the problems `role-not-yours`, `addresses-taken` with those that stand twice or are there, `too-many-attempts`, `texts-not-sent`
  */
 export async function invitePeople(
   context: Context,
   { role, ...wish }: BodyOf<Endpoints['invitePeople']>,
-  tries: number,
+  sending: Sending,
 ): Promise<null> {
   const people = wish.people.map(trimmed);
   refuseForeign(context, ROLE_RIGHTS[role]);
@@ -96,22 +116,22 @@ export async function invitePeople(
     seen.add(email.toLowerCase());
   }
   if (taken.length > 0) throw problem('addresses-taken', { emails: taken.join(', ') });
-  await add(context, people, role, tries);
+  await add(context, people, role, sending);
   return null;
 }
 
 /**
  * Sends the message to somebody who has no account yet, also once more; what was sent before works no longer.
- * @throws the problems `person-unknown`, `not-invited`, `role-not-yours`, `too-many-attempts`
+ * @throws the problems `person-unknown`, `not-invited`, `role-not-yours`, `too-many-attempts`, `texts-not-sent`
  */
-export async function sendInvitation(context: Context, person: string, tries: number): Promise<null> {
+export async function sendInvitation(context: Context, person: string, sending: Sending): Promise<null> {
   const { tx, firm, now } = context;
   const known = await heldPerson(context, person);
   refuseForeign(context, rightsHeld(known));
   const has = await heldWithAccount.run({ firm: firm.id, person }, tx);
   if (has.length > 0 || known.leftOn !== null) throw problem('not-invited');
   await withdrawInvitations.run({ person, now }, tx);
-  await invite(context, person, known.email, tries);
+  await invite(context, person, known.email, sending);
   await audit(context, 'person invited', [{ kind: 'person', id: person, after: { email: known.email } }]);
   return null;
 }
@@ -120,8 +140,10 @@ export async function sendInvitation(context: Context, person: string, tries: nu
 export async function listStaff(context: Context): Promise<Staff> {
   const rows = await listOfStaff.run({ firm: context.firm.id, on: today(context) }, context.tx);
   return {
-    people: rows.map(({ invitedAt, ...person }) => ({
+    people: rows.map(({ invitedAt, ways, dayMaximum, weekMaximum, hours, dayStart, dayEnd, plannedFrom, ...person }) => ({
       ...person,
+      recording: { ways: ways as RecordWay[] | null, dayMaximum, weekMaximum },
+      planned: hours && { hours: hours.map(Number), dayStart: dayStart!, dayEnd: dayEnd!, from: String(plannedFrom) },
       roles: [...heldOf(person).roles],
       kind: person.kind as 'employee',
       ownRoles: heldOf(person).ownRoles.map(({ id }) => id),

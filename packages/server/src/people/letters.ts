@@ -23,6 +23,7 @@ function letterOf({ subject, greets, before, link, after }: Said): Letter {
   const greeting = greets ? `Hello ${greets},` : 'Hello,';
   return {
     subject,
+    short: [...before, ...(link ? [link.to] : [])].join(' '),
     text: [greeting, ...before, ...(link ? [`${link.words}:\n${link.to}`] : []), ...after, 'Yellowwood'].join('\n\n') + '\n',
     html: [
       '<!doctype html><html lang="en"><body style="font: 16px/1.5 sans-serif; color: #2a1f14">',

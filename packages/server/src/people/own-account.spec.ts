@@ -248,11 +248,15 @@ describe('one’s own account', () => {
 
     it('of which guessing is held up, and asking for it is not guessing', async () => {
       await withFactor();
-      const strict = await serve(world.database, world.clock, { signInTries: 2 });
+      const strict = await serve(world.database, world.clock, { signInTries: 2, trustProxy: 'loopback' });
       const client = new Client(strict.base, world.slug);
+      // From a place of its own: every address is counted over all accounts, and other tests mistype too.
+      const from = { 'X-Forwarded-For': `10.8.${randomInt(256)}.${randomInt(256)}` };
       const answers = [];
-      for (const code of [undefined, undefined, undefined, '000001', '000002', '000003'])
-        answers.push((await signIn(client, code)).problem.code);
+      for (const code of [undefined, undefined, undefined, '000001', '000002', '000003']) {
+        const body = { email: email(), password: PASSWORD, ...(code === undefined ? {} : { code }) };
+        answers.push((await client.request('POST', '/api/session', body, from)).problem.code);
+      }
       expect(answers).toEqual([
         ...(['code-needed', 'code-needed', 'code-needed'] as const),
         ...(['code-wrong', 'code-wrong', 'too-many-attempts'] as const),
@@ -330,11 +334,13 @@ describe('one’s own account', () => {
       expect((await client.done('readSession')).firms).toEqual([]);
       const [entry] = await world.sql<{ quantity: number }>('select quantity from entry where id = $1', [timer]);
       expect(entry!.quantity).toBe(3600);
-      const person = (await world.as('owner').done('listStaff')).people.find(({ id }) => id === world.ids.staff)!;
+      // Another test may have signed the owner's first window out.
+      const owner = await signedIn('owner');
+      const person = (await owner.done('listStaff')).people.find(({ id }) => id === world.ids.staff)!;
       expect([person.account, person.leftOn]).toEqual(['none', world.clock.now().slice(0, 10)]);
-      const { events } = await world.as('owner').done('readHistory', { params: { id: world.ids.staff } });
+      const { events } = await owner.done('readHistory', { params: { id: world.ids.staff } });
       expect(events.map(({ action, by }) => [action, by])).toEqual([['access ended', 'Staff Person']]);
-      await world.as('owner').done('personReturns', { params: { id: person.id }, version: person.version });
+      await owner.done('personReturns', { params: { id: person.id }, version: person.version });
       expect((await client.call('readMe')).status).toBe(200);
     });
 

@@ -284,6 +284,8 @@ describe('somebody who sees the time of more people than money', () => {
     far = (await record(world, 'bookkeeper', '2026-06-08', 2, { projectId: world.ids.euroProject })).id;
     for (const who of ['staff', 'bookkeeper'] as const) await submitAndApprove(world, who);
     await bill(world, [far], 'task', world.ids.euroClient);
+    // What is not billed yet, too.
+    await record(world, 'bookkeeper', '2026-06-02', 1, { projectId: world.ids.euroProject });
   });
   afterAll(() => world.close());
 
@@ -312,12 +314,12 @@ describe('somebody who sees the time of more people than money', () => {
 
   it('is told in results of all hours, and of the money that is theirs', async () => {
     const results = await both().done('readResults', { query: { scope: 'all' } });
-    expect(results.hours.total).toBe(6 * 3600);
+    expect(results.hours.total).toBe(7 * 3600);
     const rows = new Map(results.rows.map((row) => [row.id, row]));
     const [mine, other] = [rows.get(world.ids.project)!, rows.get(world.ids.euroProject)!];
     expect([mine.hours.total, mine.margin === null, mine.toDate.cost === null]).toEqual([4 * 3600, false, false]);
-    expect([other.hours.total, other.money, other.cost, other.margin]).toEqual([2 * 3600, null, null, null]);
-    expect([other.toDate.seconds, other.toDate.cost]).toEqual([2 * 3600, null]);
+    expect([other.hours.total, other.money, other.cost, other.margin]).toEqual([3 * 3600, null, null, null]);
+    expect([other.toDate.seconds, other.toDate.cost]).toEqual([3 * 3600, null]);
     expect(results.money!.map(({ currency }) => currency)).toEqual(['GBP']);
     const alone = await world.as('owner').done('readResults', { query: { scope: `project:${world.ids.project}` } });
     expect(results.cost!.revenue).toBe(alone.cost!.revenue);
@@ -328,7 +330,7 @@ describe('somebody who sees the time of more people than money', () => {
       const { seconds, sums, entries, documents } = await both().done('readBehind', { query: { figure } });
       return { seconds, entries: entries.map(({ id }) => id), currencies: sums.map((one) => one.currency), documents };
     };
-    expect((await behind('hours')).seconds).toBe(6 * 3600);
+    expect((await behind('hours')).seconds).toBe(7 * 3600);
     expect([(await behind('cost')).entries, (await behind('revenue')).currencies]).toEqual([[near], ['GBP']]);
     expect((await behind('billed')).documents).toEqual([]);
   });

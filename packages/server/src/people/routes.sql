@@ -5,7 +5,8 @@ select
   name as "name!",
   password_hash as "passwordHash!",
   theme as "theme!",
-  duration_form as "durationForm!"
+  duration_form as "durationForm!",
+  forms as "forms!"
 from
   account_by_id (:id!);
 
@@ -22,7 +23,7 @@ select
 
 /* @name setPreferences */
 select
-  change_preferences (:account!, :theme!, :form!);
+  change_preferences (:account!, :theme!, :form!, :forms);
 
 /* @name endOtherSessions */
 select

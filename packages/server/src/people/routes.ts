@@ -1,5 +1,6 @@
 import { verify } from '@node-rs/argon2';
-import { Endpoint, Session, View, endpoints } from '@yellowwood/contracts';
+import type { PeriodRule } from '@yellowwood/core';
+import { Endpoint, Forms, Me, Session, View, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
 import {
   anyFirm,
@@ -15,7 +16,7 @@ import {
   viewsOfPerson,
 } from '../generated/people/routes.queries';
 import { Configuration } from '../platform/configuration';
-import { Context, reachOf, today } from '../platform/context';
+import { Context, reachOf, recordingOf, today } from '../platform/context';
 import { json } from '../platform/json';
 import { WRITE, transaction } from '../platform/database';
 import { Platform, mount } from '../platform/mount';
@@ -27,9 +28,21 @@ import { forgotPassword, resetPassword } from './forgotten';
 import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
 import { changeGroup, createGroup, listGroups } from './groups';
+import { changeRecording } from './recording';
 import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
+import {
+  changeInstruction,
+  confirmInstruction,
+  listInstructed,
+  noteInstructed,
+  readInstruction,
+  readPaper,
+  toConfirm,
+} from './instruction';
 import { invitePeople, invitePerson, listStaff, sendInvitation } from './invite';
 import { joinFirm, readInvitation } from './join';
+import { handleOrNobody } from './handles';
+import { confirmPerson, createLink, endLink, joinByLink, listLinks, readLink } from './links';
 import { refuseWeak } from './password-strength';
 import { post } from './post';
 import {
@@ -53,6 +66,12 @@ const YEAR = 365 * 24 * 3600 * 1000;
 
 function cookieOf(request: Request, name: string): string | undefined {
   return new RegExp(`(?:^|;\\s*)${name}=([^;]*)`).exec(request.headers.cookie ?? '')?.[1];
+}
+
+/** The firm's periods, as they are told: those that held before without what held before them. */
+function toldPeriod({ earlier = [], ...latest }: PeriodRule): Me['firm']['period'] {
+  const bare = ({ kind, weekStart, days, anchor, from }: PeriodRule) => ({ kind, weekStart, days, anchor, from: from ?? null });
+  return { ...bare(latest), earlier: earlier.map(bare) };
 }
 
 async function viewsOf(context: Context): Promise<Record<string, View>> {
@@ -86,6 +105,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
         name: account.name,
         theme: account.theme as 'system',
         durationForm: account.durationForm as 'clock',
+        forms: account.forms as unknown as Forms,
       },
       firms,
       ...open,
@@ -95,6 +115,12 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   const open = <E extends Endpoint>(endpoint: E, handler: Parameters<typeof openTo<E>>[2]) => openTo(platform, endpoint, handler);
 
   const tries = configuration.signInTries;
+  const sending = {
+    tries,
+    get texts() {
+      return configuration.texts;
+    },
+  };
   const attemptOf = (request: Request, email: string, to: Attempt['to'] = 'sign-in'): Attempt => ({
     to,
     email,
@@ -163,8 +189,9 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   }
 
   open(endpoints.signIn, async (request, response, body) => {
-    const account = await guarded(attemptOf(request, body.email), async () => {
-      const id = await signIn(database, body.email, body.password);
+    const handle = handleOrNobody(body.email);
+    const account = await guarded(attemptOf(request, handle), async () => {
+      const id = await signIn(database, handle, body.password);
       await refuseWithoutCode(database, id, body.code, platform.clock.now());
       return id;
     });
@@ -191,6 +218,16 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   open(endpoints.joinFirm, async (request, response, body) => {
     const { accountId } = request.session;
     const { account, slug } = await byLink(request, () => joinFirm(database, platform.clock, body, accountId, request.requestId));
+    return { slug, session: body.account ? await begin(request, response, account) : await sessionOf(request) };
+  });
+
+  open(endpoints.readLink, (request, _response, body) => byLink(request, () => readLink(database, platform.clock, body.token)));
+
+  open(endpoints.joinByLink, async (request, response, body) => {
+    const { accountId } = request.session;
+    const { account, slug } = await byLink(request, () =>
+      joinByLink(database, platform.clock, body, accountId, request.requestId),
+    );
     return { slug, session: body.account ? await begin(request, response, account) : await sessionOf(request) };
   });
 
@@ -276,8 +313,9 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   });
 
   open(endpoints.forgotPassword, async (request, _response, body) => {
-    await counted(request, body.email);
-    await forgotPassword(database, platform.clock, body.email);
+    const handle = handleOrNobody(body.email);
+    await counted(request, handle);
+    await forgotPassword(database, platform.clock, handle);
   });
 
   open(endpoints.resetPassword, async (request, _response, body) => {
@@ -305,7 +343,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   });
 
   open(endpoints.changePreferences, async (request, response, body) => {
-    await setPreferences.run({ account: signedIn(request), theme: body.theme, form: body.durationForm }, database);
+    const { theme, durationForm: form, forms } = body;
+    await setPreferences.run({ account: signedIn(request), theme, form, forms: forms ? json(forms) : null }, database);
     response.cookie('theme', body.theme, { sameSite: 'lax', maxAge: YEAR, path: '/' });
     return sessionOf(request);
   });
@@ -321,6 +360,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     roles: [...context.actor.roles],
     ownRoles: [...context.actor.ownRoles],
     rights: { ...context.actor.rights },
+    ways: [...recordingOf(context.firm, context.actor.recording).ways],
     firm: {
       slug: context.firm.slug,
       name: context.firm.name,
@@ -328,8 +368,10 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       country: context.firm.country,
       zone: context.firm.zone,
       gapTolerance: context.firm.gapTolerance,
-      period: context.firm.period,
+      forms: context.firm.forms,
+      period: toldPeriod(context.firm.period),
     },
+    toConfirm: await toConfirm(context),
     today: today(context),
     views: await viewsOf(context),
   }));
@@ -342,17 +384,41 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     return null;
   });
 
-  mount(platform, endpoints.invitePerson, (context, { body }) => invitePerson(context, body, tries));
+  mount(platform, endpoints.invitePerson, (context, { body }) => invitePerson(context, body, sending));
 
-  mount(platform, endpoints.invitePeople, (context, { body }) => invitePeople(context, body, tries));
+  mount(platform, endpoints.invitePeople, (context, { body }) => invitePeople(context, body, sending));
 
-  mount(platform, endpoints.sendInvitation, (context, { params }) => sendInvitation(context, params.id, tries));
+  mount(platform, endpoints.sendInvitation, (context, { params }) => sendInvitation(context, params.id, sending));
+
+  mount(platform, endpoints.readInstruction, (context) => readInstruction(context));
+
+  mount(platform, endpoints.confirmInstruction, (context, { body }) => confirmInstruction(context, body.version));
+
+  mount(platform, endpoints.listInstructed, (context) => listInstructed(context));
+
+  mount(platform, endpoints.changeInstruction, (context, { body }) => changeInstruction(context, body.wording));
+
+  mount(platform, endpoints.noteInstructed, (context, { body }) => noteInstructed(context, body));
+
+  mount(platform, endpoints.readPaper, (context, { params }) => readPaper(context, params.id));
+
+  mount(platform, endpoints.listLinks, (context) => listLinks(context));
+
+  mount(platform, endpoints.createLink, (context, { body }) => createLink(context, body));
+
+  mount(platform, endpoints.endLink, (context, { params }) => endLink(context, params.id));
+
+  mount(platform, endpoints.confirmPerson, (context, { params }) => confirmPerson(context, params.id));
 
   mount(platform, endpoints.changePerson, (context, { params, body, version }) =>
     changePerson(context, params.id, body, version),
   );
 
   mount(platform, endpoints.changeRoles, (context, { params, body, version }) => changeRoles(context, params.id, body, version));
+
+  mount(platform, endpoints.changeRecording, (context, { params, body, version }) =>
+    changeRecording(context, params.id, body, version),
+  );
 
   mount(platform, endpoints.changeExceptions, (context, { params, body, version }) =>
     changeExceptions(context, params.id, body, version),

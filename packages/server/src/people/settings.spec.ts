@@ -66,6 +66,25 @@ describe('what a firm settles', () => {
       expect((await change({ invoicePrefix: 'R-' })).body.facts.invoicePrefix).toBe('R-');
     });
 
+    it('says how the page writes, and everybody chooses for themselves', async () => {
+      const forms = { dates: 'year first', clock: '12 hours', numbers: null } as const;
+      expect((await change({ forms })).body.facts.forms).toEqual(forms);
+      expect((await change({ forms: { numbers: null, clock: '12 hours', dates: 'year first' } })).problem.code).toBe(
+        'nothing-to-change',
+      );
+      expect((await world.as('staff').done('readMe')).firm.forms).toEqual(forms);
+      expect((await events(world.firmId)).at(-1)!.after).toEqual(
+        jasmine.objectContaining({ dates: 'year first', clock: '12 hours' }),
+      );
+      const own = { dates: null, clock: null, numbers: 'point comma' } as const;
+      const told = async (body: object) =>
+        (await world.as('staff').done('changePreferences', { body: { theme: 'dark', durationForm: 'clock', ...body } })).account;
+      expect((await told({ forms: own }))!.forms).toEqual(own);
+      // What is not said stays.
+      expect((await told({}))!.forms).toEqual(own);
+      expect((await world.as('mate').done('readSession')).account!.forms.numbers).toBeNull();
+    });
+
     it('has a history, also of its people, read by those who may change them', async () => {
       await change({ taxId: 'GB 80' });
       await owner().done('changeRoles', { ...(await of('mate')), body: { roles: ['administrator'], ownRoles: [] } });

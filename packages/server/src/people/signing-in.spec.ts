@@ -153,7 +153,7 @@ describe('signing in', () => {
     expect(Math.abs(until('yellowwood') - until('XSRF-TOKEN'))).toBeLessThan(2000);
     const token = own.cookies.get('XSRF-TOKEN')!;
     own.cookies.delete('XSRF-TOKEN');
-    const preferences = { theme: 'dark', durationForm: 'decimal' };
+    const preferences = { theme: 'dark', durationForm: 'decimal', forms: { dates: null, clock: null, numbers: null } };
     const refused = await own.send('PUT', '/preferences', preferences);
     expect([refused.status, refused.json.code]).toEqual([403, 'token-renewed']);
     expect(own.cookies.get('XSRF-TOKEN')).toBe(token);

@@ -17,6 +17,7 @@ export interface AuditSubject {
     | 'role'
     | 'position'
     | 'department'
+    | 'link'
     | 'firm';
   readonly id: string;
   readonly before?: object | null;

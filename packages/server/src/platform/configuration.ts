@@ -23,6 +23,8 @@ export interface Configuration {
   readonly trustProxy: string | null;
   /** Address of the page that shows what the mail catcher has caught; none where messages go to people. */
   readonly mailPage: string | null;
+  /** Whether text messages are sent, or told on the terminal. */
+  readonly texts: boolean;
 }
 
 /** What the worker is told by its environment. */
@@ -32,6 +34,8 @@ export interface WorkConfiguration {
   /** The mail server; null where messages are told on the terminal. */
   readonly smtpUrl: string | null;
   readonly mailFrom: string;
+  /** The domain of a gateway that takes mail to `number@domain` and sends it on as a text message; null for none. */
+  readonly textGateway: string | null;
   /** Where the page is, as its readers reach it. */
   readonly site: string;
 }
@@ -57,6 +61,7 @@ export function readConfiguration(): Configuration {
     secureCookies: (process.env['SECURE_COOKIES'] ?? (process.env['TRUST_PROXY'] ? 'on' : 'off')) === 'on',
     trustProxy: process.env['TRUST_PROXY'] ?? null,
     mailPage: process.env['MAIL_PAGE'] ?? null,
+    texts: process.env['TEXT_GATEWAY'] !== undefined || process.env['SMTP_URL'] === undefined,
   };
 }
 
@@ -66,6 +71,7 @@ export function readWorkConfiguration(): WorkConfiguration {
     databaseUrl: needed('DATABASE_URL'),
     clockStart: process.env['YELLOWWOOD_CLOCK'] ?? null,
     smtpUrl: process.env['SMTP_URL'] ?? null,
+    textGateway: process.env['TEXT_GATEWAY'] ?? null,
     mailFrom: process.env['MAIL_FROM'] ?? 'Yellowwood <yellowwood@yellowwood.example>',
     site: (process.env['SITE_URL'] ?? `http://127.0.0.1:${process.env['PORT'] ?? 4170}`).replace(/\/+$/, ''),
   };

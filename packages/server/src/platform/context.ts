@@ -1,3 +1,4 @@
+import type { Forms } from '@yellowwood/contracts';
 import {
   Held,
   InstantText,
@@ -6,6 +7,9 @@ import {
   Reach,
   Rights,
   Role,
+  RECORD_WAYS,
+  WEEKS,
+  RecordWay,
   dateIn,
   narrowest,
   rightsHeld,
@@ -27,11 +31,45 @@ export interface FirmFacts {
   readonly gapTolerance: number;
   /** Nothing of this day or an earlier one is recorded, changed, submitted or decided on. */
   readonly lockedUntil: string | null;
+  /** How people record, where nothing else is said of them. */
+  readonly ways: readonly RecordWay[];
   /** Whether submitted time waits for a decision. */
   readonly review: boolean;
   /** The firm's periods of submission. */
   readonly period: PeriodRule;
+  readonly forms: Forms;
 }
+
+/** How one person records and how much at most, where that is not as the firm has it. */
+export interface PersonRecording {
+  readonly ways: readonly RecordWay[] | null;
+  readonly dayMaximum: number | null;
+  readonly weekMaximum: number | null;
+}
+
+/** How a person records and how much at most: as is said of them, else as the firm has it. */
+export function recordingOf(firm: FirmFacts, own: PersonRecording) {
+  return {
+    ways: own.ways ?? firm.ways,
+    dayMaximum: own.dayMaximum ?? firm.dayMaximum,
+    weekMaximum: own.weekMaximum ?? firm.weekMaximum,
+  };
+}
+
+/** Of somebody of whom nothing else is said. */
+export const AS_THE_FIRM: PersonRecording = { ways: null, dayMaximum: null, weekMaximum: null };
+
+/** A firm that has settled nothing, for use cases that no request begins. */
+export const UNSETTLED = {
+  dayMaximum: 0,
+  weekMaximum: 0,
+  gapTolerance: 0,
+  lockedUntil: null,
+  ways: RECORD_WAYS,
+  review: true,
+  period: WEEKS,
+  forms: { dates: null, clock: null, numbers: null },
+} as const satisfies Partial<FirmFacts>;
 
 /** Who asks. */
 export interface Actor {
@@ -40,6 +78,7 @@ export interface Actor {
   readonly version: number;
   readonly name: string;
   readonly zone: string;
+  readonly recording: PersonRecording;
   readonly positionName: string | null;
   readonly roles: readonly Role[];
   /** The firm's own roles that they have, by name. */
@@ -95,19 +134,20 @@ export function may(context: Context, permission: Permission): boolean {
 /**
  * Opens a firm for the rest of the transaction: from here on row-level security shows this firm alone.
  * @throws the problems `firm-unknown`, also when the firm exists and the account does not belong to it, and
- *   `second-factor-needed` where the firm asks it of those who see money
+ *   `second-factor-needed` where the firm asks it of those who see money, `not-confirmed` for who has just come by a link
  */
 export async function enterFirm(
   tx: Tx,
   slug: string,
   accountId: string,
-  rest: Pick<Context, 'now' | 'requestId' | 'source'>,
+  { unconfirmed = false, ...rest }: Pick<Context, 'now' | 'requestId' | 'source'> & { readonly unconfirmed?: boolean },
 ): Promise<Context> {
   const found = await tx.query<EnteredRow>('select * from enter_firm($1, $2, $3)', [slug, accountId, rest.now.slice(0, 10)]);
   const row = found.rows[0];
   if (!row) throw problem('firm-unknown');
   const held = heldOf({ roles: row.roles, ownRoles: row.own_roles, exceptions: row.exceptions });
   const rights = rightsHeld(held);
+  if (!row.confirmed && !unconfirmed) throw problem('not-confirmed', { firm: row.name });
   if (row.factor_for_money && !row.has_factor && seesMoney(rights)) throw problem('second-factor-needed');
   return {
     ...rest,
@@ -124,12 +164,9 @@ export async function enterFirm(
       gapTolerance: row.gap_tolerance,
       lockedUntil: row.locked_until,
       review: row.review,
-      period: {
-        kind: row.period_kind as PeriodRule['kind'],
-        weekStart: row.week_start,
-        days: row.period_days,
-        anchor: row.period_anchor,
-      },
+      ways: row.record_ways,
+      period: row.period,
+      forms: row.forms,
     },
     actor: {
       accountId,
@@ -137,6 +174,7 @@ export async function enterFirm(
       version: row.person_version,
       name: row.person_name,
       zone: row.person_zone,
+      recording: { ways: row.person_ways, dayMaximum: row.person_day_maximum, weekMaximum: row.person_week_maximum },
       positionName: row.position_name,
       roles: held.roles,
       ownRoles: held.ownRoles.map(({ name }) => name),
@@ -156,16 +194,19 @@ interface EnteredRow {
   gap_tolerance: number;
   locked_until: string | null;
   review: boolean;
-  period_kind: string;
-  week_start: number;
-  period_days: number;
-  period_anchor: string;
+  record_ways: RecordWay[];
+  period: PeriodRule;
+  forms: Forms;
   factor_for_money: boolean;
   has_factor: boolean;
+  confirmed: boolean;
   person_id: string;
   person_version: number;
   person_name: string;
   person_zone: string;
+  person_ways: RecordWay[] | null;
+  person_day_maximum: number | null;
+  person_week_maximum: number | null;
   position_name: string | null;
   roles: string[];
   own_roles: unknown;

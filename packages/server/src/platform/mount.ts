@@ -140,7 +140,7 @@ export function mount<E extends AnyEndpoint>(
       check(checks.body, '', body);
       const version = endpoint.kind === 'change' ? versionSeen(request) : 0;
       const key = replayKey(endpoint, request, body);
-      const hash = key ? digest(endpoint, params, body) : '';
+      const hash = key ? digest(endpoint, { ...params, ...query }, body) : '';
       const input = { params, query, body, version } as unknown as Input<E>;
       const enter = (tx: Tx) =>
         enterFirm(tx, String(params['firm']), accountId, {

@@ -88,6 +88,10 @@ describe('equal requests', () => {
     await world.as('mate').done('submitPeriod', { params: { from: MONDAY }, body: { note: 'one' }, key });
     const other = await world.as('mate').call('submitPeriod', { params: { from: MONDAY }, body: { note: 'two' }, key });
     expect(other.problem.code).toBe('different-body');
+    // What is asked for in the address is part of it.
+    const query = { person: world.ids.mate };
+    const asked = await world.as('mate').call('submitPeriod', { params: { from: MONDAY }, query, body: { note: 'one' }, key });
+    expect(asked.problem.code).toBe('different-body');
     // Somebody else’s key is theirs.
     await record(world, 'owner', '2026-06-08', 1);
     expect((await world.as('owner').call('submitPeriod', { params: { from: MONDAY }, body: { note: 'two' }, key })).status).toBe(

@@ -2,6 +2,8 @@
 select
   p.id as "id!",
   p.name as "name!",
+  p.day_maximum as "dayMaximum?",
+  p.week_maximum as "weekMaximum?",
   po.name as "position?",
   t.id as "sheetId?",
   t.state as "state?",

@@ -9,7 +9,7 @@ import {
   reviewPeople,
 } from '../generated/review/reviewed-people.queries';
 import { PlannedLookup, plannedTime } from '../people/planned-time';
-import { Context, reachOf, today } from '../platform/context';
+import { Context, recordingOf, reachOf, today } from '../platform/context';
 import { ScopeFilter, scopeParameters } from '../work/scope';
 
 /** The roles of which people record time. */
@@ -69,7 +69,8 @@ function reviewPerson(
   const absences = new Map(
     entries.filter((entry) => entry.kind === 'absence').map((entry) => [entry.date, entry.absenceCode ?? 'absent']),
   );
-  const looks = looksOf(context, row.id, time, new Set(absences.keys()), dates, planned, whole);
+  const most = recordingOf(context.firm, { ways: null, dayMaximum: row.dayMaximum, weekMaximum: row.weekMaximum });
+  const looks = looksOf(context, row.id, most, time, new Set(absences.keys()), dates, planned, whole);
   const own = row.id === context.actor.personId;
   const waiting = entries.filter((entry) => entry.stage === 'submitted');
   const quantity = (list: readonly IReviewEntriesResult[]) => sum(list, (entry) => entry.quantity);
@@ -109,6 +110,7 @@ function stateOf(row: IReviewPeopleResult, entries: readonly IReviewEntriesResul
 function looksOf(
   context: Context,
   personId: string,
+  most: { readonly dayMaximum: number; readonly weekMaximum: number },
   time: readonly IReviewEntriesResult[],
   absent: ReadonlySet<string>,
   dates: readonly string[],
@@ -132,8 +134,8 @@ function looksOf(
     absent,
     {
       plannedByDate,
-      dayMaximum: seconds(context.firm.dayMaximum),
-      weekMaximum: seconds(context.firm.weekMaximum),
+      dayMaximum: seconds(most.dayMaximum),
+      weekMaximum: seconds(most.weekMaximum),
       weekStart: context.firm.period.weekStart,
     },
   );

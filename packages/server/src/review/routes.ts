@@ -10,10 +10,12 @@ import { withdrawPeriod } from './withdraw-period';
 
 /** Submitting and reviewing. */
 export function reviewRoutes(platform: Platform): void {
-  mount(platform, endpoints.submitPeriod, (context, { params, body }) =>
-    submitPeriod(context, periodFrom(context, params.from), body.note),
+  mount(platform, endpoints.submitPeriod, (context, { params, query, body }) =>
+    submitPeriod(context, periodFrom(context, params.from), query.person, body.note),
   );
-  mount(platform, endpoints.withdrawPeriod, (context, { params }) => withdrawPeriod(context, periodFrom(context, params.from)));
+  mount(platform, endpoints.withdrawPeriod, (context, { params, query }) =>
+    withdrawPeriod(context, periodFrom(context, params.from), query.person),
+  );
   mount(platform, endpoints.readReview, (context, { query }) =>
     readReview(context, periodFrom(context, query.from), query.scope),
   );

@@ -11,6 +11,7 @@ import { audit } from '../platform/audit';
 import { Context, heldOf } from '../platform/context';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
+import { submittedFor } from '../time/on-behalf';
 import { ownSheet } from '../time/own-sheet';
 import { readTimesheet } from '../time/read-timesheet';
 import { timerInPeriod } from '../time/timers/own-timers';
@@ -18,17 +19,24 @@ import { stageSubjects } from './stage-subjects';
 
 /** What a person confirms by submitting; kept with each submission, with its version. */
 const CONFIRMATION = '1: This is the time that I worked in this period.';
+/** What is confirmed for somebody who cannot do it. */
+const FOR_OTHERS =
+  '1: As far as I know, this is the time that they worked in this period; they have no account to confirm it with.';
 
 /** Kept as the reason of what no person decided. */
 const BY_POLICY = 'By policy: this time is not reviewed, or nobody else decides on it.';
 
-/** Submits everything that is still recorded in one's own period; what nobody else decides on is approved thereby. An empty period can be submitted once. */
-export async function submitPeriod(context: Context, period: Dates, note: string): Promise<Timesheet> {
-  const person = context.actor.personId;
+/**
+ * Submits everything that is still recorded in a period, one's own or that of somebody without an account here; what
+ * nobody else decides on is approved thereby. An empty period can be submitted once.
+ */
+export async function submitPeriod(context: Context, period: Dates, whose: string | undefined, note: string): Promise<Timesheet> {
+  const them = await submittedFor(context, whose);
+  const person = them.id;
   const open = await openPart(context, period);
-  const sheet = await ownSheet(context, period);
+  const sheet = await ownSheet(context, period, person);
   await lockTimers(context, person);
-  if (await timerInPeriod(context, period)) throw problem('timer-in-period');
+  if (await timerInPeriod(context, period, them)) throw problem('timer-in-period');
   locking(context, 'entries');
   const entries = await periodEntries.run({ person, ...open }, context.tx);
   const recorded = entries.filter((entry) => entry.stage === 'recorded');
@@ -43,10 +51,10 @@ export async function submitPeriod(context: Context, period: Dates, note: string
       firm: context.firm.id,
       id: newId(),
       sheet: sheet.id,
-      by: person,
+      by: context.actor.personId,
       at: context.now,
       note,
-      confirmation: CONFIRMATION,
+      confirmation: person === context.actor.personId ? CONFIRMATION : FOR_OTHERS,
       quantity,
     },
     context.tx,
@@ -59,7 +67,7 @@ export async function submitPeriod(context: Context, period: Dates, note: string
     ...stageSubjects(recorded, 'submitted'),
   ]);
   if (alone.length > 0) await audit(context, 'entries approved', stageSubjects(alone, 'approved'), BY_POLICY);
-  return readTimesheet(context, period, undefined);
+  return readTimesheet(context, period, person);
 }
 
 /** Approves what nobody else can decide on, as the decision says. @returns these entries, as submitted */

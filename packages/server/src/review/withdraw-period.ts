@@ -9,15 +9,16 @@ import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
 import { problem } from '../platform/problem';
+import { submittedFor } from '../time/on-behalf';
 import { ownSheet } from '../time/own-sheet';
 import { readTimesheet } from '../time/read-timesheet';
 import { stageSubjects } from './stage-subjects';
 
 /** Takes back what is submitted and nobody has decided on, also where it was approved by policy; what is billed stays. */
-export async function withdrawPeriod(context: Context, period: Dates): Promise<Timesheet> {
-  const person = context.actor.personId;
+export async function withdrawPeriod(context: Context, period: Dates, whose: string | undefined): Promise<Timesheet> {
+  const { id: person } = await submittedFor(context, whose);
   const open = await openPart(context, period);
-  const sheet = await ownSheet(context, period);
+  const sheet = await ownSheet(context, period, person);
   locking(context, 'entries');
   const entries = await periodEntries.run({ person, ...open }, context.tx);
   const ids = entries.map(({ id }) => id);
@@ -36,5 +37,5 @@ export async function withdrawPeriod(context: Context, period: Dates): Promise<T
     { kind: 'timesheet', id: sheet.id, before: { state: 'submitted' }, after: { state: 'open', from: period.from } },
     ...stageSubjects(waiting, 'recorded'),
   ]);
-  return readTimesheet(context, period, undefined);
+  return readTimesheet(context, period, person);
 }

@@ -1,5 +1,5 @@
-import { WEEKS, rightsOf } from '@yellowwood/core';
-import { Context } from '../platform/context';
+import { rightsOf } from '@yellowwood/core';
+import { AS_THE_FIRM, Context, UNSETTLED } from '../platform/context';
 import { READ, Tx, transaction } from '../platform/database';
 import { Difference } from '../results/books/books';
 import { verifyBooks } from '../results/books/verify-books';
@@ -16,12 +16,7 @@ export function ownerContext(world: World, tx: Tx): Context {
       currency: 'GBP',
       country: 'GB',
       zone: 'Europe/London',
-      dayMaximum: 0,
-      weekMaximum: 0,
-      gapTolerance: 0,
-      lockedUntil: null,
-      review: true,
-      period: WEEKS,
+      ...UNSETTLED,
     },
     actor: {
       accountId: null,
@@ -29,6 +24,7 @@ export function ownerContext(world: World, tx: Tx): Context {
       version: 1,
       name: '',
       zone: 'Europe/London',
+      recording: AS_THE_FIRM,
       positionName: null,
       roles: ['owner'],
       ownRoles: [],

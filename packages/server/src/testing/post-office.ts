@@ -26,7 +26,7 @@ export class PostOffice {
     const turn = await admin.connect();
     await turn.query("select pg_advisory_lock(hashtextextended('the post office of the specs', 0))");
     const catcher = await startMailCatcher();
-    const mailer = smtpMailer(catcher.smtpUrl, 'Yellowwood <post@yellowwood.example>');
+    const mailer = smtpMailer(catcher.smtpUrl, 'Yellowwood <post@yellowwood.example>', 'text.example');
     const office = { database, clock, mailer, site: 'https://time.firm.example' };
     const worker = new Worker(database, fail, 1);
     await worker.start();

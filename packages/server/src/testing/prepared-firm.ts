@@ -1,3 +1,4 @@
+import { randomBytes, randomInt } from 'node:crypto';
 import { BodyOf, EndpointName, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { anotherProject, record } from './acts';
@@ -10,7 +11,7 @@ export type Entry = Awaited<ReturnType<typeof record>>;
 /** Who asks for what; `without` takes a rule away while it is asked. */
 export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
 export type NewEntry = BodyOf<Endpoints['createEntry']>;
-export type Without = 'tax_rate' | 'exchange_rate' | 'open days';
+export type Without = 'tax_rate' | 'exchange_rate' | 'open days' | 'ways' | 'texts';
 
 export const reason = 'Because of the test';
 /** Weeks in which the staff member has approved and submitted time, and one that is submitted without any. */
@@ -217,7 +218,9 @@ export class PreparedFirm {
 
   /** Does something while a rule is not there. */
   async without<T>(table: Without, work: () => Promise<T>): Promise<T> {
-    if (table === 'open days') return this.locked(work);
+    if (table === 'open days') return this.held("locked_until = '2099-01-01'", 'locked_until = null', work);
+    if (table === 'texts') return this.textless(work);
+    if (table === 'ways') return this.held("record_ways = '{timer}'", 'record_ways = default', work);
     await this.world.sql(`update ${table} set valid_from = valid_from + 36500`);
     try {
       return await work();
@@ -226,13 +229,23 @@ export class PreparedFirm {
     }
   }
 
-  /** While every day is locked. */
-  private async locked<T>(work: () => Promise<T>): Promise<T> {
-    await this.world.sql("update firm set locked_until = '2099-01-01' where firm_id = $1", [this.world.firmId]);
+  /** While no text messages are sent. */
+  private async textless<T>(work: () => Promise<T>): Promise<T> {
+    this.world.configuration.texts = false;
     try {
       return await work();
     } finally {
-      await this.world.sql('update firm set locked_until = null where firm_id = $1', [this.world.firmId]);
+      this.world.configuration.texts = true;
+    }
+  }
+
+  /** While the firm has settled something else. */
+  private async held<T>(settled: string, back: string, work: () => Promise<T>): Promise<T> {
+    await this.world.sql(`update firm set ${settled} where firm_id = $1`, [this.world.firmId]);
+    try {
+      return await work();
+    } finally {
+      await this.world.sql(`update firm set ${back} where firm_id = $1`, [this.world.firmId]);
     }
   }
 
@@ -268,9 +281,13 @@ export class PreparedFirm {
         (select sum(next_number) from invoice_series) as numbers, (select count(*) from agreement) as agreements,
         (select count(*) from decision) as decisions, (select count(*) from limit_write_down) as "writeDowns",
         (select array[count(*), count(left_on), sum(version)] from person) as people, (select array_agg(role order by role) from person_role) as roles,
+        (select array[count(*), count(valid_to)] from schedule) as schedules,
         (select array[count(*), sum(version)] from position) as positions, (select array[count(*), sum(version)] from department) as departments,
         (select array[count(*), sum(extract(epoch from valid_from)::bigint)] from person_position) as "positionsOf",
         (select array[count(*), sum(version)] from own_role) as "ownRoles", (select array[count(*), count(reach)] from person_exception) as exceptions,
+        (select array[count(*), count(ended_at)] from join_link) as links,
+        (select count(*) from instruction) as instructions, (select count(*) from instructed) as instructed,
+        (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
         (select count(*) from client) as clients, (select count(*) from project) as projects, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
@@ -286,6 +303,37 @@ export class PreparedFirm {
     const body = this.person(names);
     await this.owner.done('invitePerson', { body });
     return body;
+  }
+
+  /** A new wording of how time is recorded. @returns its version */
+  async instruction(): Promise<number> {
+    const { versions } = await this.owner.done('changeInstruction', { body: { wording: `On the day itself. ${newId()}` } });
+    return versions[0]!.version;
+  }
+
+  link(names: Partial<BodyOf<Endpoints['createLink']>> = {}): BodyOf<Endpoints['createLink']> {
+    const token = randomBytes(32).toString('base64url');
+    return { id: newId(), token, role: 'staff', teamId: null, uses: 1, days: 7, ...names };
+  }
+
+  /** A link by which somebody may join. */
+  async linked(): Promise<string> {
+    const body = this.link();
+    await this.owner.done('createLink', { body });
+    return body.id;
+  }
+
+  /** Somebody who came by a link and waits to be confirmed. */
+  async waiting(role: 'staff' | 'manager' = 'staff'): Promise<string> {
+    const body = this.link({ role });
+    await this.owner.done('createLink', { body });
+    const client = this.world.client();
+    const { texts } = await client.done('readTexts');
+    const consents = { terms: texts[0]!.version, data: texts[1]!.version };
+    const number = `+44${String(randomInt(1e9)).padStart(10, '7')}`;
+    const account = { name: 'Pip Farr', number, password: 'nine umber kettles sing', consents };
+    await client.done('joinByLink', { body: { token: body.token, account } });
+    return (await this.owner.done('listStaff')).people.find(({ email }) => email === number)!.id;
   }
 
   project(names: Partial<BodyOf<Endpoints['createProject']>> = {}): BodyOf<Endpoints['createProject']> {

@@ -7,6 +7,8 @@ import { Database } from '../platform/database';
 
 export interface Served {
   readonly base: string;
+  /** What it was told, so that a test can take something away for a while. */
+  readonly configuration: { -readonly [K in keyof Configuration]: Configuration[K] };
   close(): Promise<void>;
 }
 
@@ -21,6 +23,7 @@ export async function serve(database: Database, clock: ServerClock, told: Partia
     webRoot: null,
     clockStart: null,
     logLevel: process.env['TEST_LOG'] ?? 'silent',
+    texts: true,
     signInTries: 1000,
     secureCookies: false,
     trustProxy: null,
@@ -34,6 +37,7 @@ export async function serve(database: Database, clock: ServerClock, told: Partia
   server.listen({ port: 0, host: '127.0.0.1', exclusive: true });
   await new Promise((resolve) => server.once('listening', resolve));
   return {
+    configuration,
     base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
     async close() {
       server.closeAllConnections();

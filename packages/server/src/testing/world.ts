@@ -6,7 +6,7 @@ import { Client } from './client';
 import { Ids, PEOPLE, Who, foundFirm } from './found-firm';
 import { haveNeighbour, refuseChangedNeighbour } from './neighbour';
 import { ofFirm } from './of-firm';
-import { serve } from './serve';
+import { Served, serve } from './serve';
 
 import { FRIDAY_EVENING } from './moments';
 
@@ -15,6 +15,7 @@ export interface World {
   readonly slug: string;
   readonly firmId: string;
   readonly base: string;
+  readonly configuration: Served['configuration'];
   readonly clock: ServerClock;
   readonly database: Database;
   readonly admin: pg.Pool;
@@ -37,7 +38,7 @@ export async function makeWorld(options: { limit?: number | null; now?: string }
   const clock = new ServerClock(options.now ?? FRIDAY_EVENING);
   const slug = `test-${randomUUID().slice(0, 8)}`;
   const server = await serve(database, clock);
-  const { base } = server;
+  const { base, configuration } = server;
   const { firmId, ids } = await foundFirm(admin, slug, options.limit ?? null);
   await haveNeighbour(admin);
   const clients = new Map<Who, Client>();
@@ -50,6 +51,7 @@ export async function makeWorld(options: { limit?: number | null; now?: string }
     slug,
     firmId,
     base,
+    configuration,
     clock,
     database,
     admin,

@@ -3,9 +3,9 @@ import { HeldSheet, lockTimesheets } from '../ledger/locks';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 
-/** One's own timesheet of a period, made when it is not there yet, held. */
-export async function ownSheet(context: Context, period: Dates): Promise<HeldSheet> {
-  const [sheet] = await lockTimesheets(context, [{ personId: context.actor.personId, date: period.from }]);
+/** Somebody's timesheet of a period, as a rule one's own, made when it is not there yet, held. */
+export async function ownSheet(context: Context, period: Dates, personId = context.actor.personId): Promise<HeldSheet> {
+  const [sheet] = await lockTimesheets(context, [{ personId, date: period.from }]);
   return sheet!;
 }
 

@@ -4,9 +4,11 @@ import { peopleFacts } from '../generated/people/people-facts.queries';
 import { sheetOf } from '../generated/time/read-timesheet.queries';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { plannedTime } from '../people/planned-time';
-import { Context, reachOf } from '../platform/context';
+import { Context, PersonRecording, reachOf, recordingOf } from '../platform/context';
 import { instantText } from '../platform/json';
 import { problem } from '../platform/problem';
+import { correctable } from './on-behalf';
+import { ownTimers, toldTimers } from './timers/own-timers';
 
 /** A person's period: what is recorded, row by row and day by day, and where its submission stands. */
 export async function readTimesheet(context: Context, { from, to }: Dates, person: string | undefined): Promise<Timesheet> {
@@ -14,14 +16,16 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
   const personId = person ?? actor.personId;
   const own = personId === actor.personId;
   const who = { reach: reachOf(context, 'time.read'), asker: actor.personId, people: [personId] };
-  const facts = own ? actor : (await peopleFacts.run(who, tx))[0];
+  const facts = own ? { ...actor, ...actor.recording } : (await peopleFacts.run(who, tx))[0];
   if (!facts) throw problem('person-unknown');
+  const { ways, dayMaximum } = recordingOf(context.firm, facts as PersonRecording);
   const entries = await entriesOfPeople(context, [personId], from, to);
   const [sheet] = await sheetOf.run({ person: personId, from }, tx);
   const planned = await plannedTime(tx, [personId], from, to);
   const returned = (sheet?.returned ?? null) as Timesheet['returned'];
   const submissions = (sheet?.submissions ?? []) as unknown as Timesheet['submissions'];
   const state = (sheet?.state ?? 'open') as Timesheet['state'];
+  const theirs = await correctable(context, personId);
   return {
     personId,
     personName: facts.name,
@@ -34,7 +38,8 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
     entries,
     rows: (sheet?.rows ?? []) as unknown as Timesheet['rows'],
     days: datesFrom(from, to).map((date) => dayOf(date, entries, planned(personId, date), facts.zone, context.firm.gapTolerance)),
-    dayMaximum: context.firm.dayMaximum,
+    dayMaximum,
+    ways: [...ways],
     lockedUntil: context.firm.lockedUntil,
     submissions: submissions.map(({ at, note, withdrawnAt }) => ({
       at: instantText(at),
@@ -43,7 +48,8 @@ export async function readTimesheet(context: Context, { from, to }: Dates, perso
     })),
     byPolicy: sheet?.byPolicy ?? 0,
     returned: returned && state === 'open' ? { ...returned, at: instantText(returned.at) } : null,
-    may: { record: own, submit: own, correct: !own && actor.rights['time.correct'] !== undefined },
+    timers: own ? [] : toldTimers(await ownTimers(context, personId)),
+    may: { record: own, submit: own || theirs?.absent === true, correct: theirs !== undefined },
   };
 }
 

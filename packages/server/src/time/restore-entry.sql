@@ -2,9 +2,12 @@
 select distinct
   on (s.subject_id) s.subject_id as "id!",
   s.before as "before!",
-  s.money_before as "moneyBefore?"
+  s.money_before as "moneyBefore?",
+  e.actor_id as "deletedBy!"
 from
   audit_subject s
+  join audit_event e on e.firm_id = s.firm_id
+  and e.id = s.event_id
 where
   s.subject_id = any (:ids!)
   and s.after is null

@@ -19,7 +19,7 @@ export async function restoreEntry(context: Context, id: string): Promise<Entry>
 }
 
 /**
- * Own deleted entries, as they come back.
+ * Deleted entries, one's own or deleted by oneself, as they come back.
  * @throws the problem `entry-unknown` for what was not deleted, or is somebody else's
  */
 export async function comingBack(context: Context, ids: readonly string[]): Promise<Creation[]> {
@@ -32,7 +32,9 @@ function asItWas(context: Context, found: IDeletedEntriesResult | undefined): Cr
   if (!found) throw problem('entry-unknown');
   const kept = found.before as unknown as LedgerEntry;
   const money = (found.moneyBefore ?? {}) as Partial<LedgerEntry>;
-  if (kept.personId !== context.actor.personId) throw problem('entry-unknown');
+  // What somebody else deleted of theirs is theirs to bring back; what one deleted oneself, one's own.
+  const own = [kept.personId, found.deletedBy].includes(context.actor.personId);
+  if (kept.personId === null || !own) throw problem('entry-unknown');
   const typed =
     money.rateSource === 'typed' ? { rate: money.rate!, rateSource: 'typed' as const, rateReason: money.rateReason! } : {};
   const restored: LedgerEntry = { ...NO_SIDE, ...blankEntry(kept.kind), ...kept, ...typed };

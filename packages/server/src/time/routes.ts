@@ -7,7 +7,7 @@ import { readTimesheet } from './read-timesheet';
 import { leaveFirm, personLeaves } from './people/leaving';
 import { removeRow } from './remove-row';
 import { comingBack, restoreEntry } from './restore-entry';
-import { changeTimeRules, previewTimeRules, readTimeRules } from './time-rules';
+import { changePeriods, changeTimeRules, previewTimeRules, readTimeRules } from './time-rules';
 import { changeTimer } from './timers/change-timer';
 import { discardTimer } from './timers/discard-timer';
 import { pauseTimer } from './timers/pause-timer';
@@ -75,6 +75,7 @@ export function timeRoutes(platform: Platform): void {
 
   mount(platform, endpoints.readTimeRules, (context) => readTimeRules(context));
   mount(platform, endpoints.changeTimeRules, (context, { body, version }) => changeTimeRules(context, body, version));
+  mount(platform, endpoints.changePeriods, (context, { body, version }) => changePeriods(context, body, version));
   mount(platform, endpoints.previewTimeRules, (context, { query }) => previewTimeRules(context, query));
   mount(platform, endpoints.readTimers, (context) => readTimers(context));
   mount(platform, endpoints.startTimer, (context, { body }) => startTimer(context, body));

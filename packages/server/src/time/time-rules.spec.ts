@@ -20,6 +20,8 @@ describe('what a firm settles about time', () => {
     expect(first.body.rules).toEqual({
       ...{ dayMaximum: 8 * 3600, weekMaximum: 40 * 3600, gapTolerance: 900, lockedUntil: null, review: true },
       unreviewed: [world.ids.project],
+      ways: ['timer', 'length', 'span'],
+      planned: { hours: [...Array<number>(5).fill(28_800), 0, 0], dayStart: '09:00', dayEnd: '17:30' },
     });
     expect((await change({ dayMaximum: 8 * 3600 })).problem.code).toBe('nothing-to-change');
     await change({ unreviewed: [], lockedUntil: '2026-05-31' });

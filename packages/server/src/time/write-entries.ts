@@ -22,6 +22,7 @@ import { isWorthOtherwise, tellRounding } from '../ledger/round-days';
 import { deleteRows, insertRows, isChanged, kindOf, lockDays, rowSubject, updateRows } from '../ledger/rows';
 import { ValuationBasis, blankEntry, derived, valuationBasis } from '../ledger/value-entries';
 import { audit } from '../platform/audit';
+import { refuseWay } from './ways';
 import { Context, reachOf } from '../platform/context';
 import { demand, problem } from '../platform/problem';
 
@@ -213,6 +214,8 @@ function changed(context: Context, row: LedgerEntry, change: EntryChange, person
     changedByOther: row.changedByOther || !own,
     version: row.version + 1,
   };
+  if (own && span) refuseWay(context, 'span');
+  if (own && facts.quantity !== undefined) refuseWay(context, 'length');
   if (span) return { ...next, ...timesOf({ ...span, date: next.workDate }, person.zone) };
   if (span === null || facts.quantity !== undefined) return { ...next, startAt: null, endAt: null, breakSeconds: 0 };
   // A span belongs to its date: it moves with a date only where it is typed anew.
@@ -265,6 +268,7 @@ function newRow(context: Context, { entry, origin, timed, restored }: Creation, 
         ? { startAt: null, endAt: null, breakSeconds: 0, quantity: entry.quantity }
         : null;
   if (!times) throw problem('quantity-or-span');
+  if (own && !timed) refuseWay(context, entry.span ? 'span' : 'length');
   const { id, personId, span: _span, reason: _reason, ...facts } = entry;
   return {
     ...NO_SIDE,

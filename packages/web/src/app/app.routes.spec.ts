@@ -10,7 +10,14 @@ import { FakeServer, ME, TODAY, WORK, me, pageProviders, refusal } from './testi
 import { weekOfEntries } from './testing/fixtures';
 
 const ACCOUNT: Session = {
-  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
+  account: {
+    id: ME,
+    email: 'anna@firm.example',
+    name: 'Anna Test',
+    theme: 'system',
+    durationForm: 'clock',
+    forms: { dates: null, clock: null, numbers: null },
+  },
   firms: [{ slug: 'f', name: 'Firm' }],
   founding: 'open',
   mailPage: null,
@@ -21,7 +28,7 @@ describe('the ways through the page', () => {
   async function goTo(
     url: string,
     session: Session,
-    refused?: 'firm-unknown' | 'second-factor-needed',
+    refused?: 'firm-unknown' | 'second-factor-needed' | 'not-confirmed',
     role: Role = 'staff',
   ): Promise<string> {
     TestBed.configureTestingModule({
@@ -71,6 +78,14 @@ describe('the ways through the page', () => {
 
   it('lead to a second factor where the firm asks for one, and remember where somebody wanted to go', async () => {
     expect(await goTo('/f/f/bill', ACCOUNT, 'second-factor-needed')).toBe('/second-factor?back=/f/f/bill');
+  });
+
+  it('lead whoever is not confirmed yet to where they wait', async () => {
+    expect(await goTo('/f/f/record', ACCOUNT, 'not-confirmed')).toBe('/waiting?back=/f/f/record');
+  });
+
+  it('lead whoever looks at another week there, also where they record none', async () => {
+    expect(await goTo(`/f/f/record?as=${ME}`, ACCOUNT, undefined, 'auditor')).toBe(`/f/f/record?as=${ME}`);
   });
 
   it('lead to the results who records no time', async () => {

@@ -35,9 +35,10 @@ const inFirm: CanActivateFn = async (route, state) => {
     const me = await api.call('readMe', { params: { firm: route.params['firm'] as string } });
     store.dispatch(sessionActions.meRead({ me }));
     // Who records no time begins with what there is to read.
-    const records = me.rights['time.record'] !== undefined;
+    const records = me.rights['time.record'] !== undefined || /[?&]as=/.test(state.url);
     return records || !/\/record\b/.test(state.url) || router.createUrlTree(['/f', me.firm.slug, 'results']);
   } catch (error) {
+    if (codeOf(error) === 'not-confirmed') return router.createUrlTree(['/waiting'], { queryParams: { back: state.url } });
     if (codeOf(error) === 'second-factor-needed')
       return router.createUrlTree(['/second-factor'], { queryParams: { back: state.url } });
     return router.createUrlTree(['/sign-in'], {
@@ -68,13 +69,28 @@ export const routes: Routes = [
   { path: 'found', title: 'Found a firm · Yellowwood', loadComponent: () => import('./found/found').then((m) => m.Found) },
   { path: 'verify', title: 'Your address · Yellowwood', loadComponent: () => import('./found/verify').then((m) => m.Verify) },
   { path: 'join', title: 'Join · Yellowwood', loadComponent: () => import('./found/join').then((m) => m.Join) },
+  {
+    path: 'link',
+    title: 'Join · Yellowwood',
+    loadComponent: () => import('./found/join-by-link').then((m) => m.JoinByLink),
+  },
+  {
+    path: 'waiting',
+    title: 'You have joined · Yellowwood',
+    canActivate: [signedIn],
+    loadComponent: () => import('./found/waiting').then((m) => m.Waiting),
+  },
   { path: 'texts', title: 'Terms and data · Yellowwood', loadComponent: () => import('./found/texts').then((m) => m.TextsPage) },
   {
     path: 'f/:firm',
     canActivate: [signedIn, inFirm],
     loadComponent: () => import('./shell/shell').then((m) => m.Shell),
     children: [
-      { path: 'record', title: 'Record · Yellowwood', loadComponent: () => import('./record/week').then((m) => m.WeekScreen) },
+      {
+        path: 'record',
+        title: 'Record · Yellowwood',
+        loadComponent: () => import('./record/record').then((m) => m.RecordScreen),
+      },
       {
         path: 'review',
         title: 'Review · Yellowwood',
@@ -110,6 +126,11 @@ export const routes: Routes = [
         path: 'settings/roles',
         title: 'Roles · Yellowwood',
         loadComponent: () => import('./settings/people/own-roles').then((m) => m.RolesScreen),
+      },
+      {
+        path: 'settings/instruction',
+        title: 'Instruction · Yellowwood',
+        loadComponent: () => import('./settings/people/instruction').then((m) => m.InstructionScreen),
       },
       {
         path: 'settings/firm',

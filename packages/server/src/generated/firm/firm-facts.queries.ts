@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/firm/firm-facts.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
 export type stringArray = (string)[];
 
 /** 'FirmFacts' parameters type */
@@ -11,6 +13,7 @@ export interface IFirmFactsResult {
   address: stringArray;
   creditPrefix: string;
   email: string;
+  forms: Json;
   invoicePrefix: string;
   name: string;
   nextInvoice: number;
@@ -26,7 +29,7 @@ export interface IFirmFactsQuery {
   result: IFirmFactsResult;
 }
 
-const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.name as \"name!\",\n  f.address as \"address!\",\n  f.tax_id as \"taxId!\",\n  f.email as \"email!\",\n  f.payment_details as \"paymentDetails!\",\n  f.version as \"version!\",\n  i.prefix as \"invoicePrefix!\",\n  i.next_number as \"nextInvoice!\",\n  c.prefix as \"creditPrefix!\",\n  exists (\n    select\n    from\n      invoice d\n    where\n      d.series = 'invoice'\n      and d.number is not null\n  ) as \"numbered!\"\nfrom\n  firm f\n  join invoice_series i on i.firm_id = f.firm_id\n  and i.series = 'invoice'\n  join invoice_series c on c.firm_id = f.firm_id\n  and c.series = 'credit note'"};
+const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.name as \"name!\",\n  f.address as \"address!\",\n  f.tax_id as \"taxId!\",\n  f.email as \"email!\",\n  f.payment_details as \"paymentDetails!\",\n  f.forms as \"forms!\",\n  f.version as \"version!\",\n  i.prefix as \"invoicePrefix!\",\n  i.next_number as \"nextInvoice!\",\n  c.prefix as \"creditPrefix!\",\n  exists (\n    select\n    from\n      invoice d\n    where\n      d.series = 'invoice'\n      and d.number is not null\n  ) as \"numbered!\"\nfrom\n  firm f\n  join invoice_series i on i.firm_id = f.firm_id\n  and i.series = 'invoice'\n  join invoice_series c on c.firm_id = f.firm_id\n  and c.series = 'credit note'"};
 
 /**
  * Query generated from SQL:
@@ -37,6 +40,7 @@ const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f
  *   f.tax_id as "taxId!",
  *   f.email as "email!",
  *   f.payment_details as "paymentDetails!",
+ *   f.forms as "forms!",
  *   f.version as "version!",
  *   i.prefix as "invoicePrefix!",
  *   i.next_number as "nextInvoice!",
@@ -93,6 +97,7 @@ export const lockFirm = new PreparedQuery<ILockFirmParams,ILockFirmResult>(lockF
 export interface ISetFirmParams {
   address: stringArray;
   email: string;
+  forms: Json;
   name: string;
   paymentDetails: string;
   taxId: string;
@@ -107,7 +112,7 @@ export interface ISetFirmQuery {
   result: ISetFirmResult;
 }
 
-const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,"email":true,"paymentDetails":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":25,"b":30}]},{"name":"address","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":53}]},{"name":"taxId","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":92}]},{"name":"paymentDetails","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":130}]}],"statement":"update firm\nset\n  name = :name!,\n  address = :address!,\n  tax_id = :taxId!,\n  email = :email!,\n  payment_details = :paymentDetails!,\n  version = version + 1"};
+const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,"email":true,"paymentDetails":true,"forms":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":25,"b":30}]},{"name":"address","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":53}]},{"name":"taxId","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":92}]},{"name":"paymentDetails","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":130}]},{"name":"forms","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":149}]}],"statement":"update firm\nset\n  name = :name!,\n  address = :address!,\n  tax_id = :taxId!,\n  email = :email!,\n  payment_details = :paymentDetails!,\n  forms = :forms!,\n  version = version + 1"};
 
 /**
  * Query generated from SQL:
@@ -119,6 +124,7 @@ const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,
  *   tax_id = :taxId!,
  *   email = :email!,
  *   payment_details = :paymentDetails!,
+ *   forms = :forms!,
  *   version = version + 1
  * ```
  */

@@ -5,6 +5,36 @@ export type Json = null | boolean | number | string | Json[] | { [key: string]: 
 
 export type stringArray = (string)[];
 
+/** 'RulesNow' parameters type */
+export type IRulesNowParams = void;
+
+/** 'RulesNow' return type */
+export interface IRulesNowResult {
+  lockedUntil: string | null;
+  periodFrom: string | null;
+}
+
+/** 'RulesNow' query type */
+export interface IRulesNowQuery {
+  params: IRulesNowParams;
+  result: IRulesNowResult;
+}
+
+const rulesNowIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  locked_until as \"lockedUntil?\",\n  period_from as \"periodFrom?\"\nfrom\n  firm"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   locked_until as "lockedUntil?",
+ *   period_from as "periodFrom?"
+ * from
+ *   firm
+ * ```
+ */
+export const rulesNow = new PreparedQuery<IRulesNowParams,IRulesNowResult>(rulesNowIR);
+
+
 /** 'LockProjectRows' parameters type */
 export interface ILockProjectRowsParams {
   ids: stringArray;

@@ -132,6 +132,8 @@ export const addRole = new PreparedQuery<IAddRoleParams,IAddRoleResult>(addRoleI
 
 /** 'AddPlannedTime' parameters type */
 export interface IAddPlannedTimeParams {
+  dayEnd: string;
+  dayStart: string;
   firm: string;
   person: string;
   planned: numberArray;
@@ -147,7 +149,7 @@ export interface IAddPlannedTimeQuery {
   result: IAddPlannedTimeResult;
 }
 
-const addPlannedTimeIR: any = {"usedParamSet":{"firm":true,"person":true,"validFrom":true,"planned":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":110}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":123}]},{"name":"planned","required":true,"transform":{"type":"scalar"},"locs":[{"a":126,"b":134}]}],"statement":"insert into\n  schedule (firm_id, person_id, valid_from, planned, day_start, day_end)\nvalues\n  (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30')"};
+const addPlannedTimeIR: any = {"usedParamSet":{"firm":true,"person":true,"validFrom":true,"planned":true,"dayStart":true,"dayEnd":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":95,"b":100}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":110}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":123}]},{"name":"planned","required":true,"transform":{"type":"scalar"},"locs":[{"a":126,"b":134}]},{"name":"dayStart","required":true,"transform":{"type":"scalar"},"locs":[{"a":137,"b":146}]},{"name":"dayEnd","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":156}]}],"statement":"insert into\n  schedule (firm_id, person_id, valid_from, planned, day_start, day_end)\nvalues\n  (:firm!, :person!, :validFrom!, :planned!, :dayStart!, :dayEnd!)"};
 
 /**
  * Query generated from SQL:
@@ -155,49 +157,10 @@ const addPlannedTimeIR: any = {"usedParamSet":{"firm":true,"person":true,"validF
  * insert into
  *   schedule (firm_id, person_id, valid_from, planned, day_start, day_end)
  * values
- *   (:firm!, :person!, :validFrom!, :planned!, '09:00', '17:30')
+ *   (:firm!, :person!, :validFrom!, :planned!, :dayStart!, :dayEnd!)
  * ```
  */
 export const addPlannedTime = new PreparedQuery<IAddPlannedTimeParams,IAddPlannedTimeResult>(addPlannedTimeIR);
-
-
-/** 'PlannedByOwner' parameters type */
-export interface IPlannedByOwnerParams {
-  day: string;
-}
-
-/** 'PlannedByOwner' return type */
-export interface IPlannedByOwnerResult {
-  planned: numberArray;
-}
-
-/** 'PlannedByOwner' query type */
-export interface IPlannedByOwnerQuery {
-  params: IPlannedByOwnerParams;
-  result: IPlannedByOwnerResult;
-}
-
-const plannedByOwnerIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":196,"b":200}]}],"statement":"select\n  s.planned as \"planned!\"\nfrom\n  schedule s\n  join person_role r on r.firm_id = s.firm_id\n  and r.person_id = s.person_id\n  and r.role = 'owner'\nwhere\n  holds_on (s.valid_from, s.valid_to, :day!)\norder by\n  s.person_id\nlimit\n  1"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   s.planned as "planned!"
- * from
- *   schedule s
- *   join person_role r on r.firm_id = s.firm_id
- *   and r.person_id = s.person_id
- *   and r.role = 'owner'
- * where
- *   holds_on (s.valid_from, s.valid_to, :day!)
- * order by
- *   s.person_id
- * limit
- *   1
- * ```
- */
-export const plannedByOwner = new PreparedQuery<IPlannedByOwnerParams,IPlannedByOwnerResult>(plannedByOwnerIR);
 
 
 /** 'WriteInvitation' parameters type */
@@ -274,16 +237,21 @@ export interface IListStaffParams {
 /** 'ListStaff' return type */
 export interface IListStaffResult {
   account: string;
+  dayEnd: string | null;
+  dayMaximum: number | null;
+  dayStart: string | null;
   department: string | null;
   departmentId: string | null;
   email: string;
   exceptions: Json;
+  hours: numberArray | null;
   id: string;
   invitedAt: string | null;
   kind: string;
   leftOn: string | null;
   name: string;
   ownRoles: Json;
+  plannedFrom: string | null;
   position: string | null;
   positionFrom: string | null;
   positionId: string | null;
@@ -292,6 +260,8 @@ export interface IListStaffResult {
   startedOn: string;
   teams: stringArray;
   version: number;
+  ways: stringArray | null;
+  weekMaximum: number | null;
   zone: string;
 }
 
@@ -301,7 +271,7 @@ export interface IListStaffQuery {
   result: IListStaffResult;
 }
 
-const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":400},{"a":1077,"b":1080}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":1242,"b":1247}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  p.kind as \"kind!\",\n  po.position_id as \"positionId?\",\n  po.name as \"position?\",\n  (\n    select\n      max(pp.valid_from)\n    from\n      person_position pp\n    where\n      pp.person_id = p.id\n      and holds_on (pp.valid_from, pp.valid_to, :on!)\n  ) as \"positionFrom?\",\n  p.department_id as \"departmentId?\",\n  d.name as \"department?\",\n  p.zone as \"zone!\",\n  p.started_on as \"startedOn!\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":397,"b":400},{"a":1338,"b":1341},{"a":1514,"b":1517}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":1624,"b":1629},{"a":1680,"b":1685}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.staff_number as \"staffNumber!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  p.kind as \"kind!\",\n  po.position_id as \"positionId?\",\n  po.name as \"position?\",\n  (\n    select\n      max(pp.valid_from)\n    from\n      person_position pp\n    where\n      pp.person_id = p.id\n      and holds_on (pp.valid_from, pp.valid_to, :on!)\n  ) as \"positionFrom?\",\n  p.department_id as \"departmentId?\",\n  d.name as \"department?\",\n  p.zone as \"zone!\",\n  p.record_ways as \"ways?\",\n  p.day_maximum as \"dayMaximum?\",\n  p.week_maximum as \"weekMaximum?\",\n  s.planned as \"hours?\",\n  s.day_start as \"dayStart?\",\n  s.day_end as \"dayEnd?\",\n  s.valid_from as \"plannedFrom?\",\n  p.started_on as \"startedOn!\",\n  array(\n    select\n      t.name\n    from\n      team_person tp\n      join team t on t.firm_id = tp.firm_id\n      and t.id = tp.team_id\n    where\n      tp.person_id = p.id\n    order by\n      t.name\n  ) as \"teams!\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when w.person_id is not null then 'waiting'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join schedule s on s.firm_id = p.firm_id\n  and s.person_id = p.id\n  and holds_on (s.valid_from, s.valid_to, :on!)\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join waiting_of (:firm!) w on w.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
 
 /**
  * Query generated from SQL:
@@ -328,6 +298,13 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   p.department_id as "departmentId?",
  *   d.name as "department?",
  *   p.zone as "zone!",
+ *   p.record_ways as "ways?",
+ *   p.day_maximum as "dayMaximum?",
+ *   p.week_maximum as "weekMaximum?",
+ *   s.planned as "hours?",
+ *   s.day_start as "dayStart?",
+ *   s.day_end as "dayEnd?",
+ *   s.valid_from as "plannedFrom?",
  *   p.started_on as "startedOn!",
  *   array(
  *     select
@@ -346,6 +323,7 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   h.exceptions as "exceptions!",
  *   case
  *     when a.person_id is not null then 'active'
+ *     when w.person_id is not null then 'waiting'
  *     when i.id is not null then 'invited'
  *     else 'none'
  *   end as "account!",
@@ -355,9 +333,13 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   cross join held_by (p.id) h
  *   left join positions_on (:on!) po on po.firm_id = p.firm_id
  *   and po.person_id = p.id
+ *   left join schedule s on s.firm_id = p.firm_id
+ *   and s.person_id = p.id
+ *   and holds_on (s.valid_from, s.valid_to, :on!)
  *   left join department d on d.firm_id = p.firm_id
  *   and d.id = p.department_id
  *   left join accounts_of (:firm!) a on a.person_id = p.id
+ *   left join waiting_of (:firm!) w on w.person_id = p.id
  *   left join invitation i on i.firm_id = p.firm_id
  *   and i.person_id = p.id
  *   and i.joined_at is null

@@ -14,6 +14,7 @@ export interface IFindAccountParams {
 export interface IFindAccountResult {
   durationForm: string;
   email: string;
+  forms: Json;
   id: string;
   name: string;
   passwordHash: string;
@@ -26,7 +27,7 @@ export interface IFindAccountQuery {
   result: IFindAccountResult;
 }
 
-const findAccountIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":176,"b":179}]}],"statement":"select\n  id as \"id!\",\n  email as \"email!\",\n  name as \"name!\",\n  password_hash as \"passwordHash!\",\n  theme as \"theme!\",\n  duration_form as \"durationForm!\"\nfrom\n  account_by_id (:id!)"};
+const findAccountIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":197,"b":200}]}],"statement":"select\n  id as \"id!\",\n  email as \"email!\",\n  name as \"name!\",\n  password_hash as \"passwordHash!\",\n  theme as \"theme!\",\n  duration_form as \"durationForm!\",\n  forms as \"forms!\"\nfrom\n  account_by_id (:id!)"};
 
 /**
  * Query generated from SQL:
@@ -37,7 +38,8 @@ const findAccountIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","r
  *   name as "name!",
  *   password_hash as "passwordHash!",
  *   theme as "theme!",
- *   duration_form as "durationForm!"
+ *   duration_form as "durationForm!",
+ *   forms as "forms!"
  * from
  *   account_by_id (:id!)
  * ```
@@ -110,6 +112,7 @@ export const setPassword = new PreparedQuery<ISetPasswordParams,ISetPasswordResu
 export interface ISetPreferencesParams {
   account: string;
   form: string;
+  forms?: Json | null | void;
   theme: string;
 }
 
@@ -124,13 +127,13 @@ export interface ISetPreferencesQuery {
   result: ISetPreferencesResult;
 }
 
-const setPreferencesIR: any = {"usedParamSet":{"account":true,"theme":true,"form":true},"params":[{"name":"account","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":37}]},{"name":"theme","required":true,"transform":{"type":"scalar"},"locs":[{"a":40,"b":46}]},{"name":"form","required":true,"transform":{"type":"scalar"},"locs":[{"a":49,"b":54}]}],"statement":"select\n  change_preferences (:account!, :theme!, :form!)"};
+const setPreferencesIR: any = {"usedParamSet":{"account":true,"theme":true,"form":true,"forms":true},"params":[{"name":"account","required":true,"transform":{"type":"scalar"},"locs":[{"a":29,"b":37}]},{"name":"theme","required":true,"transform":{"type":"scalar"},"locs":[{"a":40,"b":46}]},{"name":"form","required":true,"transform":{"type":"scalar"},"locs":[{"a":49,"b":54}]},{"name":"forms","required":false,"transform":{"type":"scalar"},"locs":[{"a":57,"b":62}]}],"statement":"select\n  change_preferences (:account!, :theme!, :form!, :forms)"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   change_preferences (:account!, :theme!, :form!)
+ *   change_preferences (:account!, :theme!, :form!, :forms)
  * ```
  */
 export const setPreferences = new PreparedQuery<ISetPreferencesParams,ISetPreferencesResult>(setPreferencesIR);

@@ -14,6 +14,7 @@ export interface IReviewPeopleParams {
 
 /** 'ReviewPeople' return type */
 export interface IReviewPeopleResult {
+  dayMaximum: number | null;
   id: string;
   name: string;
   note: string;
@@ -21,6 +22,7 @@ export interface IReviewPeopleResult {
   sheetId: string | null;
   state: string | null;
   submittedAt: string | null;
+  weekMaximum: number | null;
 }
 
 /** 'ReviewPeople' query type */
@@ -29,7 +31,7 @@ export interface IReviewPeopleQuery {
   result: IReviewPeopleResult;
 }
 
-const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":598,"b":604}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":607,"b":613}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":644,"b":647},{"a":832,"b":835},{"a":1228,"b":1231}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":801,"b":806},{"a":909,"b":914},{"a":1217,"b":1222}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":1020,"b":1030}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:to!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\n  and (\n    (\n      (\n        p.left_on is null\n        or p.left_on >= :from!\n      )\n      -- Who records no time is waited for by nobody.\n      and has_right (p.id, 'time.record', :recording!)\n    )\n    -- What was recorded all the same is reviewed.\n    or exists (\n      select\n      from\n        entry e\n      where\n        e.person_id = p.id\n        and e.work_date between :from! and :to!\n    )\n  )\norder by\n  p.name"};
+const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true,"from":true,"recording":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":668,"b":674}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":677,"b":683}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":714,"b":717},{"a":902,"b":905},{"a":1298,"b":1301}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":871,"b":876},{"a":979,"b":984},{"a":1287,"b":1292}]},{"name":"recording","required":true,"transform":{"type":"scalar"},"locs":[{"a":1090,"b":1100}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.day_maximum as \"dayMaximum?\",\n  p.week_maximum as \"weekMaximum?\",\n  po.name as \"position?\",\n  t.id as \"sheetId?\",\n  t.state as \"state?\",\n  (\n    select\n      max(s.at)\n    from\n      submission s\n    where\n      s.firm_id = t.firm_id\n      and s.timesheet_id = t.id\n      and s.withdrawn_at is null\n  ) as \"submittedAt?\",\n  coalesce(\n    (\n      select\n        s.note\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n        and s.withdrawn_at is null\n      order by\n        s.at desc\n      limit\n        1\n    ),\n    ''\n  ) as \"note!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:to!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join timesheet t on t.firm_id = p.firm_id\n  and t.person_id = p.id\n  and t.period_from = :from!\nwhere\n  p.started_on <= :to!\n  and (\n    (\n      (\n        p.left_on is null\n        or p.left_on >= :from!\n      )\n      -- Who records no time is waited for by nobody.\n      and has_right (p.id, 'time.record', :recording!)\n    )\n    -- What was recorded all the same is reviewed.\n    or exists (\n      select\n      from\n        entry e\n      where\n        e.person_id = p.id\n        and e.work_date between :from! and :to!\n    )\n  )\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -37,6 +39,8 @@ const reviewPeopleIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true
  * select
  *   p.id as "id!",
  *   p.name as "name!",
+ *   p.day_maximum as "dayMaximum?",
+ *   p.week_maximum as "weekMaximum?",
  *   po.name as "position?",
  *   t.id as "sheetId?",
  *   t.state as "state?",

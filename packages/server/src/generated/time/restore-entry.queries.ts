@@ -13,6 +13,7 @@ export interface IDeletedEntriesParams {
 /** 'DeletedEntries' return type */
 export interface IDeletedEntriesResult {
   before: Json;
+  deletedBy: string;
   id: string;
   moneyBefore: Json | null;
 }
@@ -23,7 +24,7 @@ export interface IDeletedEntriesQuery {
   result: IDeletedEntriesResult;
 }
 
-const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":170,"b":174}]}],"statement":"select distinct\n  on (s.subject_id) s.subject_id as \"id!\",\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\"\nfrom\n  audit_subject s\nwhere\n  s.subject_id = any (:ids!)\n  and s.after is null\norder by\n  s.subject_id,\n  -- Versions only rise: the highest is the one that was deleted last.\n  (s.before ->> 'version')::int desc"};
+const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":270,"b":274}]}],"statement":"select distinct\n  on (s.subject_id) s.subject_id as \"id!\",\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\",\n  e.actor_id as \"deletedBy!\"\nfrom\n  audit_subject s\n  join audit_event e on e.firm_id = s.firm_id\n  and e.id = s.event_id\nwhere\n  s.subject_id = any (:ids!)\n  and s.after is null\norder by\n  s.subject_id,\n  -- Versions only rise: the highest is the one that was deleted last.\n  (s.before ->> 'version')::int desc"};
 
 /**
  * Query generated from SQL:
@@ -31,9 +32,12 @@ const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"id
  * select distinct
  *   on (s.subject_id) s.subject_id as "id!",
  *   s.before as "before!",
- *   s.money_before as "moneyBefore?"
+ *   s.money_before as "moneyBefore?",
+ *   e.actor_id as "deletedBy!"
  * from
  *   audit_subject s
+ *   join audit_event e on e.firm_id = s.firm_id
+ *   and e.id = s.event_id
  * where
  *   s.subject_id = any (:ids!)
  *   and s.after is null

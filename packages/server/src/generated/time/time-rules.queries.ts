@@ -1,6 +1,10 @@
 /** Types generated for queries found in "packages/server/src/time/time-rules.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
+
+export type numberArray = (number)[];
+
 export type stringArray = (string)[];
 
 /** 'TimeRules' parameters type */
@@ -8,13 +12,23 @@ export type ITimeRulesParams = void;
 
 /** 'TimeRules' return type */
 export interface ITimeRulesResult {
+  dayEnd: string;
   dayMaximum: number;
+  dayStart: string;
   gapTolerance: number;
+  hours: numberArray;
   lockedUntil: string | null;
+  periodAnchor: string;
+  periodDays: number;
+  periodFrom: string | null;
+  periodKind: string;
+  periodsEarlier: Json;
   review: boolean;
   unreviewed: stringArray;
   version: number;
+  ways: stringArray;
   weekMaximum: number;
+  weekStart: number;
 }
 
 /** 'TimeRules' query type */
@@ -23,7 +37,7 @@ export interface ITimeRulesQuery {
   result: ITimeRulesResult;
 }
 
-const timeRulesIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.day_maximum as \"dayMaximum!\",\n  f.week_maximum as \"weekMaximum!\",\n  f.gap_tolerance as \"gapTolerance!\",\n  f.locked_until as \"lockedUntil?\",\n  f.review as \"review!\",\n  array(\n    select\n      p.id\n    from\n      project p\n    where\n      not p.review\n    order by\n      p.id\n  ) as \"unreviewed!\",\n  f.version as \"version!\"\nfrom\n  firm f"};
+const timeRulesIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.day_maximum as \"dayMaximum!\",\n  f.week_maximum as \"weekMaximum!\",\n  f.gap_tolerance as \"gapTolerance!\",\n  f.record_ways as \"ways!\",\n  f.planned as \"hours!\",\n  f.day_start as \"dayStart!\",\n  f.day_end as \"dayEnd!\",\n  f.period_kind as \"periodKind!\",\n  f.week_start as \"weekStart!\",\n  f.period_days as \"periodDays!\",\n  f.period_anchor as \"periodAnchor!\",\n  f.period_from as \"periodFrom?\",\n  f.periods_earlier as \"periodsEarlier!\",\n  f.locked_until as \"lockedUntil?\",\n  f.review as \"review!\",\n  array(\n    select\n      p.id\n    from\n      project p\n    where\n      not p.review\n    order by\n      p.id\n  ) as \"unreviewed!\",\n  f.version as \"version!\"\nfrom\n  firm f"};
 
 /**
  * Query generated from SQL:
@@ -32,6 +46,16 @@ const timeRulesIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f
  *   f.day_maximum as "dayMaximum!",
  *   f.week_maximum as "weekMaximum!",
  *   f.gap_tolerance as "gapTolerance!",
+ *   f.record_ways as "ways!",
+ *   f.planned as "hours!",
+ *   f.day_start as "dayStart!",
+ *   f.day_end as "dayEnd!",
+ *   f.period_kind as "periodKind!",
+ *   f.week_start as "weekStart!",
+ *   f.period_days as "periodDays!",
+ *   f.period_anchor as "periodAnchor!",
+ *   f.period_from as "periodFrom?",
+ *   f.periods_earlier as "periodsEarlier!",
  *   f.locked_until as "lockedUntil?",
  *   f.review as "review!",
  *   array(
@@ -54,10 +78,14 @@ export const timeRules = new PreparedQuery<ITimeRulesParams,ITimeRulesResult>(ti
 
 /** 'SetTimeRules' parameters type */
 export interface ISetTimeRulesParams {
+  dayEnd: string;
   dayMaximum: number;
+  dayStart: string;
   gapTolerance: number;
+  hours: numberArray;
   lockedUntil?: string | null | void;
   review: boolean;
+  ways: stringArray;
   weekMaximum: number;
 }
 
@@ -70,7 +98,7 @@ export interface ISetTimeRulesQuery {
   result: ISetTimeRulesResult;
 }
 
-const setTimeRulesIR: any = {"usedParamSet":{"dayMaximum":true,"weekMaximum":true,"gapTolerance":true,"lockedUntil":true,"review":true},"params":[{"name":"dayMaximum","required":true,"transform":{"type":"scalar"},"locs":[{"a":32,"b":43}]},{"name":"weekMaximum","required":true,"transform":{"type":"scalar"},"locs":[{"a":63,"b":75}]},{"name":"gapTolerance","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":109}]},{"name":"lockedUntil","required":false,"transform":{"type":"scalar"},"locs":[{"a":129,"b":140}]},{"name":"review","required":true,"transform":{"type":"scalar"},"locs":[{"a":154,"b":161}]}],"statement":"update firm\nset\n  day_maximum = :dayMaximum!,\n  week_maximum = :weekMaximum!,\n  gap_tolerance = :gapTolerance!,\n  locked_until = :lockedUntil,\n  review = :review!,\n  version = version + 1"};
+const setTimeRulesIR: any = {"usedParamSet":{"dayMaximum":true,"weekMaximum":true,"gapTolerance":true,"ways":true,"hours":true,"dayStart":true,"dayEnd":true,"lockedUntil":true,"review":true},"params":[{"name":"dayMaximum","required":true,"transform":{"type":"scalar"},"locs":[{"a":32,"b":43}]},{"name":"weekMaximum","required":true,"transform":{"type":"scalar"},"locs":[{"a":63,"b":75}]},{"name":"gapTolerance","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":109}]},{"name":"ways","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":133}]},{"name":"hours","required":true,"transform":{"type":"scalar"},"locs":[{"a":148,"b":154}]},{"name":"dayStart","required":true,"transform":{"type":"scalar"},"locs":[{"a":171,"b":180}]},{"name":"dayEnd","required":true,"transform":{"type":"scalar"},"locs":[{"a":195,"b":202}]},{"name":"lockedUntil","required":false,"transform":{"type":"scalar"},"locs":[{"a":222,"b":233}]},{"name":"review","required":true,"transform":{"type":"scalar"},"locs":[{"a":247,"b":254}]}],"statement":"update firm\nset\n  day_maximum = :dayMaximum!,\n  week_maximum = :weekMaximum!,\n  gap_tolerance = :gapTolerance!,\n  record_ways = :ways!,\n  planned = :hours!,\n  day_start = :dayStart!,\n  day_end = :dayEnd!,\n  locked_until = :lockedUntil,\n  review = :review!,\n  version = version + 1"};
 
 /**
  * Query generated from SQL:
@@ -80,12 +108,155 @@ const setTimeRulesIR: any = {"usedParamSet":{"dayMaximum":true,"weekMaximum":tru
  *   day_maximum = :dayMaximum!,
  *   week_maximum = :weekMaximum!,
  *   gap_tolerance = :gapTolerance!,
+ *   record_ways = :ways!,
+ *   planned = :hours!,
+ *   day_start = :dayStart!,
+ *   day_end = :dayEnd!,
  *   locked_until = :lockedUntil,
  *   review = :review!,
  *   version = version + 1
  * ```
  */
 export const setTimeRules = new PreparedQuery<ISetTimeRulesParams,ISetTimeRulesResult>(setTimeRulesIR);
+
+
+/** 'SetPeriods' parameters type */
+export interface ISetPeriodsParams {
+  anchor: string;
+  days: number;
+  earlier: Json;
+  from: string;
+  kind: string;
+  weekStart: number;
+}
+
+/** 'SetPeriods' return type */
+export type ISetPeriodsResult = void;
+
+/** 'SetPeriods' query type */
+export interface ISetPeriodsQuery {
+  params: ISetPeriodsParams;
+  result: ISetPeriodsResult;
+}
+
+const setPeriodsIR: any = {"usedParamSet":{"kind":true,"weekStart":true,"days":true,"anchor":true,"from":true,"earlier":true},"params":[{"name":"kind","required":true,"transform":{"type":"scalar"},"locs":[{"a":32,"b":37}]},{"name":"weekStart","required":true,"transform":{"type":"scalar"},"locs":[{"a":55,"b":65}]},{"name":"days","required":true,"transform":{"type":"scalar"},"locs":[{"a":84,"b":89}]},{"name":"anchor","required":true,"transform":{"type":"scalar"},"locs":[{"a":110,"b":117}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":136,"b":141}]},{"name":"earlier","required":true,"transform":{"type":"scalar"},"locs":[{"a":164,"b":172}]}],"statement":"update firm\nset\n  period_kind = :kind!,\n  week_start = :weekStart!,\n  period_days = :days!,\n  period_anchor = :anchor!,\n  period_from = :from!,\n  periods_earlier = :earlier!,\n  version = version + 1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update firm
+ * set
+ *   period_kind = :kind!,
+ *   week_start = :weekStart!,
+ *   period_days = :days!,
+ *   period_anchor = :anchor!,
+ *   period_from = :from!,
+ *   periods_earlier = :earlier!,
+ *   version = version + 1
+ * ```
+ */
+export const setPeriods = new PreparedQuery<ISetPeriodsParams,ISetPeriodsResult>(setPeriodsIR);
+
+
+/** 'LastSubmitted' parameters type */
+export interface ILastSubmittedParams {
+  from: string;
+}
+
+/** 'LastSubmitted' return type */
+export interface ILastSubmittedResult {
+  day: string | null;
+}
+
+/** 'LastSubmitted' query type */
+export interface ILastSubmittedQuery {
+  params: ILastSubmittedParams;
+  result: ILastSubmittedResult;
+}
+
+const lastSubmittedIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":78,"b":83}]}],"statement":"select\n  max(t.period_to) as \"day?\"\nfrom\n  timesheet t\nwhere\n  t.period_to >= :from!\n  and (\n    t.state = 'submitted'\n    or exists (\n      select\n      from\n        submission s\n      where\n        s.firm_id = t.firm_id\n        and s.timesheet_id = t.id\n    )\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   max(t.period_to) as "day?"
+ * from
+ *   timesheet t
+ * where
+ *   t.period_to >= :from!
+ *   and (
+ *     t.state = 'submitted'
+ *     or exists (
+ *       select
+ *       from
+ *         submission s
+ *       where
+ *         s.firm_id = t.firm_id
+ *         and s.timesheet_id = t.id
+ *     )
+ *   )
+ * ```
+ */
+export const lastSubmitted = new PreparedQuery<ILastSubmittedParams,ILastSubmittedResult>(lastSubmittedIR);
+
+
+/** 'DropSheets' parameters type */
+export interface IDropSheetsParams {
+  from: string;
+}
+
+/** 'DropSheets' return type */
+export type IDropSheetsResult = void;
+
+/** 'DropSheets' query type */
+export interface IDropSheetsQuery {
+  params: IDropSheetsParams;
+  result: IDropSheetsResult;
+}
+
+const dropSheetsIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":50}]}],"statement":"delete from timesheet\nwhere\n  period_from >= :from!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from timesheet
+ * where
+ *   period_from >= :from!
+ * ```
+ */
+export const dropSheets = new PreparedQuery<IDropSheetsParams,IDropSheetsResult>(dropSheetsIR);
+
+
+/** 'CutSheets' parameters type */
+export interface ICutSheetsParams {
+  last: string;
+}
+
+/** 'CutSheets' return type */
+export type ICutSheetsResult = void;
+
+/** 'CutSheets' query type */
+export interface ICutSheetsQuery {
+  params: ICutSheetsParams;
+  result: ICutSheetsResult;
+}
+
+const cutSheetsIR: any = {"usedParamSet":{"last":true},"params":[{"name":"last","required":true,"transform":{"type":"scalar"},"locs":[{"a":35,"b":40},{"a":90,"b":95},{"a":115,"b":120}]}],"statement":"update timesheet\nset\n  period_to = :last!,\n  version = version + 1\nwhere\n  period_from <= :last!\n  and period_to > :last!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update timesheet
+ * set
+ *   period_to = :last!,
+ *   version = version + 1
+ * where
+ *   period_from <= :last!
+ *   and period_to > :last!
+ * ```
+ */
+export const cutSheets = new PreparedQuery<ICutSheetsParams,ICutSheetsResult>(cutSheetsIR);
 
 
 /** 'SetReviewOfProjects' parameters type */
@@ -162,8 +333,10 @@ export interface IDayTotalsParams {
 /** 'DayTotals' return type */
 export interface IDayTotalsResult {
   date: string;
+  dayMaximum: number | null;
   personId: string;
   seconds: number;
+  weekMaximum: number | null;
 }
 
 /** 'DayTotals' query type */
@@ -172,7 +345,7 @@ export interface IDayTotalsQuery {
   result: IDayTotalsResult;
 }
 
-const dayTotalsIR: any = {"usedParamSet":{"from":true,"to":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":173}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":179,"b":182}]}],"statement":"select\n  e.person_id as \"personId!\",\n  e.work_date as \"date!\",\n  sum(e.quantity)::bigint as \"seconds!\"\nfrom\n  entry e\nwhere\n  e.kind = 'time'\n  and e.work_date between :from! and :to!\ngroup by\n  e.person_id,\n  e.work_date"};
+const dayTotalsIR: any = {"usedParamSet":{"from":true,"to":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":304,"b":309}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":315,"b":318}]}],"statement":"select\n  e.person_id as \"personId!\",\n  e.work_date as \"date!\",\n  sum(e.quantity)::bigint as \"seconds!\",\n  p.day_maximum as \"dayMaximum?\",\n  p.week_maximum as \"weekMaximum?\"\nfrom\n  entry e\n  join person p on p.firm_id = e.firm_id\n  and p.id = e.person_id\nwhere\n  e.kind = 'time'\n  and e.work_date between :from! and :to!\ngroup by\n  e.person_id,\n  e.work_date,\n  p.day_maximum,\n  p.week_maximum"};
 
 /**
  * Query generated from SQL:
@@ -180,15 +353,21 @@ const dayTotalsIR: any = {"usedParamSet":{"from":true,"to":true},"params":[{"nam
  * select
  *   e.person_id as "personId!",
  *   e.work_date as "date!",
- *   sum(e.quantity)::bigint as "seconds!"
+ *   sum(e.quantity)::bigint as "seconds!",
+ *   p.day_maximum as "dayMaximum?",
+ *   p.week_maximum as "weekMaximum?"
  * from
  *   entry e
+ *   join person p on p.firm_id = e.firm_id
+ *   and p.id = e.person_id
  * where
  *   e.kind = 'time'
  *   and e.work_date between :from! and :to!
  * group by
  *   e.person_id,
- *   e.work_date
+ *   e.work_date,
+ *   p.day_maximum,
+ *   p.week_maximum
  * ```
  */
 export const dayTotals = new PreparedQuery<IDayTotalsParams,IDayTotalsResult>(dayTotalsIR);

@@ -1,9 +1,11 @@
+import { Timer } from '@yellowwood/contracts';
 import { Dates, dateIn, secondsBetween } from '@yellowwood/core';
 import { timersOf } from '../../generated/time/timers/own-timers.queries';
 import { holdRules, lockTimers, lockTimesheets } from '../../ledger/locks';
 import { Context } from '../../platform/context';
 import { StartOver } from '../../platform/database';
 import { problem } from '../../platform/problem';
+import type { Whose } from '../on-behalf';
 
 interface Segment {
   readonly place: number;
@@ -23,8 +25,9 @@ export interface OwnTimer {
   readonly segments: Segment[];
 }
 
-export async function ownTimers(context: Context): Promise<OwnTimer[]> {
-  const rows = await timersOf.run({ person: context.actor.personId }, context.tx);
+/** Somebody's timers, as a rule one's own. */
+export async function ownTimers(context: Context, person = context.actor.personId): Promise<OwnTimer[]> {
+  const rows = await timersOf.run({ person }, context.tx);
   const timers = new Map<string, OwnTimer>();
   for (const { place, startAt, endAt, ...timer } of rows) {
     const found = timers.get(timer.id) ?? { ...timer, segments: [] };
@@ -62,6 +65,15 @@ export async function timersToStop(context: Context): Promise<OwnTimer[]> {
   return timers;
 }
 
+/** Timers as they are told. */
+export function toldTimers(timers: readonly OwnTimer[]): Timer[] {
+  return timers.map((timer) => {
+    const { segments, ...rest } = timer;
+    const since = segments.at(-1)!.endAt ? null : segments.at(-1)!.startAt;
+    return { ...rest, startedAt: segments[0]!.startAt, elapsed: elapsed(timer), since };
+  });
+}
+
 /** What ran, as far as it has ended. */
 export function elapsed(timer: OwnTimer): number {
   return timer.segments.reduce((sum, segment) => sum + (segment.endAt ? secondsBetween(segment.startAt, segment.endAt) : 0), 0);
@@ -74,7 +86,7 @@ export function byId(timers: readonly OwnTimer[], id: string): OwnTimer {
 }
 
 /** Whether a timer of a period, by its start in the person's zone, still runs or waits. */
-export async function timerInPeriod(context: Context, period: Dates): Promise<boolean> {
-  const starts = (await ownTimers(context)).map((timer) => dateIn(context.actor.zone, timer.segments[0]!.startAt));
+export async function timerInPeriod(context: Context, period: Dates, { id, zone }: Whose): Promise<boolean> {
+  const starts = (await ownTimers(context, id)).map((timer) => dateIn(zone, timer.segments[0]!.startAt));
   return starts.some((date) => period.from <= date && date <= period.to);
 }

@@ -1,8 +1,8 @@
-import { Timer, Timers } from '@yellowwood/contracts';
+import { Timers } from '@yellowwood/contracts';
 import { recordedOn } from '../../generated/time/timers/read-timers.queries';
 import { plannedTime } from '../../people/planned-time';
-import { Context, today } from '../../platform/context';
-import { elapsed, ownTimers } from './own-timers';
+import { Context, recordingOf, today } from '../../platform/context';
+import { ownTimers, toldTimers } from './own-timers';
 
 /** Own timers with today's total: time comes from the stored starts, not from a counter. */
 export async function readTimers(context: Context): Promise<Timers> {
@@ -12,16 +12,13 @@ export async function readTimers(context: Context): Promise<Timers> {
   const [recorded] = await recordedOn.run({ person, date }, context.tx);
   const planned = await plannedTime(context.tx, [person], date, date);
   return {
-    timers: timers.map((timer): Timer => {
-      const { segments, ...rest } = timer;
-      return {
-        ...rest,
-        startedAt: segments[0]!.startAt,
-        elapsed: elapsed(timer),
-        since: segments.at(-1)!.endAt ? null : segments.at(-1)!.startAt,
-      };
-    }),
+    timers: toldTimers(timers),
     now: context.now,
-    today: { date, recorded: recorded!.seconds, maximum: context.firm.dayMaximum, planned: planned(person, date).seconds },
+    today: {
+      date,
+      recorded: recorded!.seconds,
+      maximum: recordingOf(context.firm, context.actor.recording).dayMaximum,
+      planned: planned(person, date).seconds,
+    },
   };
 }

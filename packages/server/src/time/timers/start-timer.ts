@@ -6,12 +6,14 @@ import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { yieldRunning } from './end-stretch';
 import { lockedTimers, timersToStop } from './own-timers';
+import { refuseWay } from '../ways';
 import { readTimers } from './read-timers';
 import { Body, refuseForeignTarget, refuseWrongStart } from './refuse';
 
 /** Starts a timer; one that runs is paused or stopped at the same moment. */
 export async function startTimer(context: Context, body: Body<'startTimer'>): Promise<Timers> {
   const timers = body.others === 'stop' ? await timersToStop(context) : await lockedTimers(context);
+  refuseWay(context, 'timer');
   await refuseForeignTarget(context, body.projectId);
   const startAt = body.startedAt ?? context.now;
   const running = timers.find((timer) => timer.running);

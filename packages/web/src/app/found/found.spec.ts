@@ -12,7 +12,14 @@ import { TextsPage } from './texts';
 import { Verify } from './verify';
 
 const STRANGER: Session = { account: null, firms: [], founding: 'first', mailPage: null, demo: [] };
-const ACCOUNT = { id: ME, email: 'nora@quist.example', name: 'Nora Quist', theme: 'system', durationForm: 'clock' } as const;
+const ACCOUNT = {
+  id: ME,
+  email: 'nora@quist.example',
+  name: 'Nora Quist',
+  theme: 'system',
+  durationForm: 'clock',
+  forms: { dates: null, clock: null, numbers: null },
+} as const;
 const NORA: Session = { ...STRANGER, account: ACCOUNT };
 const OWNER: Session = { ...NORA, firms: [{ slug: 'quist', name: 'Quist' }] };
 const TEXTS = {

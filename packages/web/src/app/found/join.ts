@@ -5,9 +5,8 @@ import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { BodyOf, Endpoints, Invitation } from '@yellowwood/contracts';
 import { Api } from '../api/api';
-import { toTheWork } from '../sign-in/to-the-work';
 import { tokenOfLink } from '../sign-in/token-of-link';
-import { sessionActions, sessionFeature } from '../state/session';
+import { sessionActions } from '../state/session';
 import { Brand } from '../ui/brand';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
@@ -16,6 +15,7 @@ import { longEnough, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 import { AgreeField } from './agree-field';
 import { agreed, consentsOf } from './consents';
+import { joining } from './joining';
 
 /** Joins a firm by the link of an invitation: with a new account, by signing in, or as who is signed in. */
 @Component({
@@ -28,17 +28,17 @@ import { agreed, consentsOf } from './consents';
 export class Join {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
-  private readonly enter = toTheWork();
+  protected readonly joining = joining();
   protected readonly token = tokenOfLink('/join');
   protected readonly invitation = signal<Invitation | null>(null);
-  protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
+  protected readonly account = this.joining.account;
   /** How one joins: what is asked for depends on it. */
   protected readonly how = computed(() => {
     if (this.account()) return 'as-oneself';
     return this.invitation()?.known ? 'sign-in' : 'new-account';
   });
   protected readonly reading = command();
-  protected readonly command = command();
+  protected readonly command = this.joining.command;
   protected readonly signIn = new FormGroup({
     password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
   });
@@ -49,7 +49,6 @@ export class Join {
   });
 
   constructor() {
-    this.store.dispatch(sessionActions.read());
     effect(() => {
       const token = this.token();
       if (token) untracked(() => void this.read(token));
@@ -81,17 +80,7 @@ export class Join {
     await this.join(() => Promise.resolve(null));
   }
 
-  protected async signOut(): Promise<void> {
-    const session = await this.command.run(() => this.api.call('signOut'));
-    if (session) this.store.dispatch(sessionActions.signedOut({ session }));
-  }
-
   private async join(account: () => Promise<BodyOf<Endpoints['joinFirm']>['account']>): Promise<void> {
-    const joined = await this.command.run(async () =>
-      this.api.call('joinFirm', { body: { token: this.token(), account: await account() } }),
-    );
-    if (!joined) return;
-    this.store.dispatch(sessionActions.known({ session: joined.session }));
-    await this.enter(`/f/${joined.slug}/record`, { replaceUrl: true });
+    await this.joining.join(async () => this.api.call('joinFirm', { body: { token: this.token(), account: await account() } }));
   }
 }

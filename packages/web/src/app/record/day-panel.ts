@@ -20,7 +20,7 @@ import { ABSENCE_WORDS, PROBLEM_WORDS } from '../state/words';
 import { DayStrip, StripSpan } from '../ui/day-strip';
 import { command } from '../ui/command';
 import { fetchAhead } from '../ui/fetch-ahead';
-import { DayPipe, HoursPipe } from '../ui/formats';
+import { ClockPipe, DayPipe, HoursPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { NotFetched } from '../ui/not-fetched';
 import { WorkNames } from '../ui/work-names';
@@ -34,7 +34,7 @@ import { isLocked } from './week-model';
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
   selector: 'yw-day-panel',
-  imports: [MatButton, NgTemplateOutlet, DayStrip, DayPipe, HoursPipe, GrowthMark, EntryForm, NotFetched, SplitForm],
+  imports: [MatButton, NgTemplateOutlet, DayStrip, ClockPipe, DayPipe, HoursPipe, GrowthMark, EntryForm, NotFetched, SplitForm],
   templateUrl: './day-panel.html',
   styleUrl: './day-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -68,6 +68,8 @@ export class DayPanel {
     const week = this.store.week();
     return week?.state === 'open' && !isLocked(week, this.day());
   });
+  /** Whether time is typed, and not only taken by a timer. */
+  protected readonly typed = computed(() => this.store.week()!.ways.some((way) => way !== 'timer'));
   protected readonly overlapping = computed(
     () => new Set((this.facts()?.overlaps ?? []).flatMap((overlap) => [overlap.first, overlap.second])),
   );

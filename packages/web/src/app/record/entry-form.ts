@@ -4,6 +4,7 @@ import { ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
 import { Store } from '@ngrx/store';
+import { RECORD_WAYS, RecordWay } from '@yellowwood/core';
 import type { Entry, TypedSpan } from '@yellowwood/contracts';
 import { Formats } from '../state/formats';
 import { sessionFeature } from '../state/session';
@@ -61,6 +62,10 @@ export class EntryForm {
   readonly date = input.required<string>();
   readonly entry = input<Entry | null>(null);
   readonly span = input<{ start: string; end: string } | null>(null);
+  /** In which ways its time may be given. */
+  readonly ways = input<readonly RecordWay[]>(RECORD_WAYS);
+  /** The time zone of whoever's time it is; one's own unless said. */
+  readonly zone = input<string>();
   /** The manager's correction of somebody's entry: wants a reason, deletes nothing. */
   readonly correcting = input(false);
   /** Whether somebody asked for the form, so that typing goes on in it. */
@@ -101,6 +106,10 @@ export class EntryForm {
     const chosen = this.services().find((one) => one.id === service);
     return (this.projects()[work?.projectId ?? '']?.billable ?? true) && (chosen?.billable ?? true);
   });
+  /** How its time may be given: as is open, and as it was. */
+  protected readonly hows = computed(() =>
+    this.HOW.filter(({ value }) => this.ways().includes(value === 'clock' ? 'span' : 'length') || this.was(value)),
+  );
   protected readonly byClock = computed(() => this.typed().how === 'clock');
   /** What start, end and break come to, shown before saving. */
   protected readonly worked = computed(() => {
@@ -140,15 +149,25 @@ export class EntryForm {
     });
   }
 
+  private was(how: string): boolean {
+    const base = this.base();
+    return base !== null && how === (base.startAt ? 'clock' : 'length');
+  }
+
   private draft(entry: Entry | null): EntryDraft {
-    return draftOf(entry, this.date(), this.span());
+    const draft = draftOf(entry, this.date(), this.span());
+    const { start, end } = draft;
+    const told = { ...draft, start: this.formats.time(start), end: this.formats.time(end) };
+    return entry || this.ways().includes('span') ? told : { ...told, how: 'length' };
   }
 
   protected theirText(entry: Entry): string {
     const work = [this.names.project(entry.projectId), this.names.detail(entry.taskId, entry.serviceId)]
       .filter(Boolean)
       .join(', ');
-    const time = entry.startClock ? `${entry.startClock} to ${entry.endClock}` : this.formats.hours(entry.quantity);
+    const time = entry.startClock
+      ? `${this.formats.time(entry.startClock)} to ${this.formats.time(entry.endClock)}`
+      : this.formats.hours(entry.quantity);
     return `${this.formats.day(entry.date)}, ${work}, ${time}${entry.billable ? '' : ', not billable'}${entry.note ? `, “${entry.note}”` : ''}`;
   }
 
@@ -162,7 +181,7 @@ export class EntryForm {
 
   private readSpan() {
     const { on, start, end, pause, which } = this.typed();
-    return readSpan({ date: on, start, end, pause, which }, this.me()?.person.zone ?? 'UTC');
+    return readSpan({ date: on, start, end, pause, which }, this.zone() ?? this.me()?.person.zone ?? 'UTC');
   }
 
   /** What shows no seconds is not cut off by being saved: an untouched time is not sent. */

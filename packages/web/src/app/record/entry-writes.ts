@@ -22,6 +22,8 @@ export class EntryWrites {
   constructor(
     private readonly api: Api,
     private readonly shown: ShownWeek,
+    /** Why somebody else's time is changed; empty for one's own. */
+    private readonly why: () => string = () => '',
   ) {}
 
   /** Keeps a week that was read. */
@@ -56,15 +58,15 @@ export class EntryWrites {
   }
 
   async create(body: BodyOf<Endpoints['createEntry']>): Promise<Entry> {
-    return this.show(await this.api.call('createEntry', { body }));
+    return this.show(await this.api.call('createEntry', { body: { ...body, ...this.reason() } }));
   }
 
   async change(id: string, version: number, body: EntryChange): Promise<Entry> {
-    return this.show(await this.api.call('changeEntry', { params: { id }, version, body }));
+    return this.show(await this.api.call('changeEntry', { params: { id }, version, body: { ...body, ...this.reason() } }));
   }
 
   async remove(id: string, version: number): Promise<void> {
-    await this.api.call('deleteEntry', { params: { id }, version });
+    await this.api.call('deleteEntry', { params: { id }, version, query: this.reason() });
     this.showAll([], [id]);
   }
 
@@ -74,12 +76,25 @@ export class EntryWrites {
 
   /** Several at once: all or none. */
   async many(changes: Changes): Promise<Entry[]> {
-    const { entries } = await this.api.call('changeEntries', { body: changes });
+    const why = this.reason();
+    const { entries } = await this.api.call('changeEntries', {
+      body: {
+        ...changes,
+        create: changes.create.map((one) => ({ ...one, ...why })),
+        change: changes.change.map((one) => ({ ...one, change: { ...one.change, ...why } })),
+        remove: changes.remove.map((one) => ({ ...one, ...why })),
+      },
+    });
     this.showAll(
       entries,
       changes.remove.map(({ id }) => id),
     );
     return entries;
+  }
+
+  private reason(): { reason?: string } {
+    const reason = this.why().trim();
+    return reason ? { reason } : {};
   }
 
   private show(entry: Entry): Entry {

@@ -49,6 +49,7 @@ describe('the week grid by keyboard', () => {
       zone: 'Europe/London',
       state: 'open',
       rows: [],
+      ways: ['timer', 'length', 'span'],
       may: { record: true, submit: true, correct: false },
       dayMaximum: 36_000,
       entries: [
@@ -92,7 +93,10 @@ describe('the week grid by keyboard', () => {
         provideState(sessionFeature),
         provideState(workFeature),
         { provide: WeekStore, useValue: store },
-        { provide: Address, useValue: { scope: signal('all'), set: () => Promise.resolve(true), selection: signal(null) } },
+        {
+          provide: Address,
+          useValue: { scope: signal('all'), as: () => null, set: () => Promise.resolve(true), selection: signal(null) },
+        },
       ],
     });
     fixture = TestBed.createComponent(WeekGrid);

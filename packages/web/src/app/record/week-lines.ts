@@ -4,13 +4,15 @@ import { Address } from '../state/address';
 import { workFeature } from '../state/work';
 import { ABSENCE_WORDS } from '../state/words';
 import { WorkNames } from '../ui/work-names';
-import { GridRow } from './week-model';
+import { GridRow, rowKey } from './week-model';
 import { WeekStore } from './week-store';
+import { WhoseWeek } from './whose-week';
 
 /** The rows of a week as they stand in its grid: within the scope, in words, with their sums. */
 @Injectable()
 export class WeekLines {
   private readonly store = inject(WeekStore);
+  private readonly whose = inject(WhoseWeek);
   private readonly names = inject(WorkNames);
   private readonly address = inject(Address);
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
@@ -68,6 +70,9 @@ export class WeekLines {
   }
 
   private removable(row: GridRow): boolean {
-    return row.total === 0 && row.projectId !== null && row.serviceId !== null && this.store.week()?.state === 'open';
+    const week = this.store.week();
+    if (row.total > 0 || row.projectId === null || row.serviceId === null || week?.state !== 'open') return false;
+    // Rows that somebody else keeps are theirs.
+    return !this.whose.looked() || !week.rows.some((one) => rowKey(one) === row.key);
   }
 }

@@ -43,6 +43,8 @@ const week = (entries: Entry[], rows: Timesheet['rows'] = [], state: Timesheet['
   version: null,
   entries,
   rows,
+  timers: [],
+  ways: ['timer', 'length', 'span'],
   days: [],
   dayMaximum: 36_000,
   lockedUntil: null,

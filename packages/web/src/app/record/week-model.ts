@@ -119,7 +119,7 @@ export function cellOf(week: Timesheet, { key, date }: Place, draft: CellDraft |
   const entries = week.entries.filter((entry) => entry.kind === 'time' && entry.date === date && rowKey(entry) === key);
   const stages = entries.map((entry) => entry.stage).sort((a, b) => ORDER.indexOf(a) - ORDER.indexOf(b));
   const single = entries.length === 1 ? entries[0]! : null;
-  const mine = week.may.record && !isLocked(week, date);
+  const mine = week.may.record && week.ways.includes('length') && !isLocked(week, date);
   const open = mine && week.state === 'open';
   const stored = sumSeconds(entries.map((entry) => seconds(entry.quantity)));
   const coming = draft !== null && (draft.state === 'saving' || draft.state === 'unsent');

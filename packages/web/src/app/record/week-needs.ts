@@ -10,6 +10,7 @@ import { sessionFeature } from '../state/session';
 import { DayPipe, HoursPipe } from '../ui/formats';
 import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
+import { WhoseWeek } from './whose-week';
 import { blockingText, emptyDays, isBlocking } from './week-state';
 
 /** Beside the week while nothing is chosen: what stands in its way, and how today and the period stand. */
@@ -27,11 +28,12 @@ export class WeekNeeds {
   private readonly formats = inject(Formats);
   private readonly names = inject(WorkNames);
   protected readonly periods = inject(Periods);
+  protected readonly whose = inject(WhoseWeek);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly from = computed(() => this.periods.named()?.from ?? (this.today() ? this.periods.of(this.today()).from : ''));
   protected readonly week = loaded(
-    () => this.from() || undefined,
-    (from) => this.api.call('readTimesheet', { params: { from } }),
+    () => (this.from() ? { from: this.from(), query: this.whose.query() } : undefined),
+    ({ from, query }) => this.api.call('readTimesheet', { params: { from }, query }),
   );
   private readonly time = computed(() => (this.week.value()?.entries ?? []).filter((entry) => entry.kind === 'time'));
   protected readonly recorded = computed(() => sumSeconds(this.time().map(({ quantity }) => seconds(quantity))));

@@ -2,7 +2,7 @@ import { computed, effect, inject, linkedSignal, signal, untracked } from '@angu
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { Store } from '@ngrx/store';
 import { signalStore, withComputed, withHooks, withMethods, withProps } from '@ngrx/signals';
-import { SplitFailure, clockIn, seconds, splitEntry } from '@yellowwood/core';
+import { RECORD_WAYS, SplitFailure, clockIn, seconds, splitEntry } from '@yellowwood/core';
 import type { Changes, Entry, EntryChange, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { fromEvent } from 'rxjs';
 import { Api } from '../api/api';
@@ -19,12 +19,14 @@ import { CellWrites } from './cell-writes';
 import { EntryWrites } from './entry-writes';
 import { ParkedCells } from './parked-cells';
 import { Undo, UndoStack } from './undo-stack';
-import { GridRow, RowTarget, gridOf, rowKey, targetsOf } from './week-model';
+import { WhoseWeek } from './whose-week';
+import { CellDraft, GridRow, RowTarget, gridOf, rowKey, targetsOf } from './week-model';
 
 /** The state of the own week: what is shown, and every way in which it is changed. */
 export const WeekStore = signalStore(
   withProps(() => {
     const periods = inject(Periods);
+    const whose = inject(WhoseWeek);
     const today = inject(Store).selectSignal(sessionFeature.selectToday);
     const api = inject(Api);
     const refresh = inject(Refresh);
@@ -34,12 +36,18 @@ export const WeekStore = signalStore(
       return named ? named.from : today() ? periods.of(today()).from : '';
     });
     const loadedWeek = loaded(
-      () => from() || undefined,
-      (monday) => api.call('readTimesheet', { params: { from: monday } }),
+      () => (from() ? { monday: from(), query: whose.query() } : undefined),
+      ({ monday, query }) => api.call('readTimesheet', { params: { from: monday }, query }),
     );
+    // Somebody else's time is changed by those who may, once they have said why.
+    const week = computed((): Timesheet | null => {
+      const read = loadedWeek.value();
+      if (!read || !whose.looked()) return read;
+      return { ...read, ways: [...RECORD_WAYS], may: { ...read.may, record: read.may.correct && whose.reason().trim() !== '' } };
+    });
     // Rows keep their place while one works on a period; they are put in order anew when one comes back to it.
     const targets = linkedSignal<Timesheet | null, readonly RowTarget[]>({
-      source: loadedWeek.value,
+      source: week,
       computation: (week, previous) => (week ? targetsOf(week, previous?.source?.from === week.from ? previous.value : []) : []),
     });
     const saved = signal('');
@@ -47,7 +55,9 @@ export const WeekStore = signalStore(
     const formats = inject(Formats);
     const text = (value: number) => formats.hours(value);
     const undos = new UndoStack();
-    const writes = new EntryWrites(api, { week: loadedWeek.value, set: loadedWeek.set, reload: loadedWeek.reload });
+    const writes = new EntryWrites(api, { week, set: loadedWeek.set, reload: loadedWeek.reload }, () =>
+      whose.looked() ? whose.reason() : '',
+    );
     const done = (undo: Undo, order?: number, loud = false) => {
       undos.push(undo, order);
       say(`${undo.what}. Saved ${formats.clock(new Date().toISOString())}`);
@@ -80,7 +90,9 @@ export const WeekStore = signalStore(
       refresh,
       from,
       today,
+      whose,
       loadedWeek,
+      week,
       targets,
       saved,
       text,
@@ -92,10 +104,9 @@ export const WeekStore = signalStore(
       command: command(),
     };
   }),
-  withComputed(({ loadedWeek, targets, cells }) => ({
-    week: computed(() => loadedWeek.value()),
+  withComputed(({ loadedWeek, week, targets, cells }) => ({
     sentence: computed(() => loadedWeek.sentence()),
-    rows: computed((): GridRow[] => (loadedWeek.value() ? gridOf(loadedWeek.value()!, targets(), cells.drafts()) : [])),
+    rows: computed((): GridRow[] => (week() ? gridOf(week()!, targets(), cells.drafts()) : [])),
   })),
   withMethods((store) => {
     const { writes, done } = store;
@@ -191,8 +202,14 @@ export const WeekStore = signalStore(
       deleteEntry,
       split,
       undo: () => store.takeBack().catch(() => undefined),
-      addRow: (row: SheetRow) =>
-        onWeek((key) => store.api.call('addRow', { params: { from: store.from() }, body: row, key }), 'Row added'),
+      /** In somebody else's week a row that holds no hours is not kept: it is theirs to lay out. */
+      addRow: (row: SheetRow) => {
+        if (store.whose.looked()) {
+          store.targets.update((rows) => (rows.some((one) => rowKey(one) === rowKey(row)) ? rows : [...rows, row]));
+          return Promise.resolve(store.week() ?? undefined);
+        }
+        return onWeek((key) => store.api.call('addRow', { params: { from: store.from() }, body: row, key }), 'Row added');
+      },
       /** Takes an empty row out: of the sheet where it stands there, else only of what is shown. */
       async removeRow(row: SheetRow): Promise<void> {
         const kept = store.week()!.rows.some((one) => rowKey(one) === rowKey(row));
@@ -219,26 +236,31 @@ export const WeekStore = signalStore(
       },
       submit: (note: string) =>
         onWeek(
-          (key) => store.api.call('submitPeriod', { params: { from: store.from() }, body: { note }, key }),
+          (key) =>
+            store.api.call('submitPeriod', { params: { from: store.from() }, query: store.whose.query(), body: { note }, key }),
           'Week submitted',
         ),
       withdraw: () =>
-        onWeek((key) => store.api.call('withdrawPeriod', { params: { from: store.from() }, key }), 'Week withdrawn'),
+        onWeek(
+          (key) => store.api.call('withdrawPeriod', { params: { from: store.from() }, query: store.whose.query(), key }),
+          'Week withdrawn',
+        ),
     };
   }),
   withHooks((store) => {
     const parked = inject(ParkedCells);
+    let keep: (drafts: readonly CellDraft[]) => void;
     return {
       onInit() {
         effect(() => {
-          const week = store.loadedWeek.value();
+          const week = store.week();
           if (!week) return;
           untracked(() => {
             store.writes.remember(week);
             store.cells.retry();
           });
         });
-        store.cells.take(parked.take());
+        keep = parked.open((drafts) => store.cells.take(drafts));
         // At hand when the server no longer is.
         fetchAhead(() => store.api.prepare('time'));
         effect(() => {
@@ -249,7 +271,7 @@ export const WeekStore = signalStore(
           .pipe(takeUntilDestroyed())
           .subscribe(() => store.cells.retry());
       },
-      onDestroy: () => parked.keep([...store.cells.drafts().values()]),
+      onDestroy: () => keep([...store.cells.drafts().values()]),
     };
   }),
 );

@@ -220,7 +220,8 @@ describe('the own week on the page', () => {
     await page.type('yw-week-grid yw-work-field input', 'sound');
     await page.settle(30);
     document.querySelector<HTMLElement>('mat-option')!.click();
-    await page.settle(30);
+    // The choice comes in its own time.
+    for (let tries = 0; tries < 50 && !document.querySelector('.mat-mdc-select-panel'); tries += 1) await page.settle(20);
     // What is still to be said stands open, and has the focus.
     expect(document.activeElement!.closest('yw-choice-field')).not.toBeNull();
     expect(document.querySelector('.mat-mdc-select-panel')).not.toBeNull();

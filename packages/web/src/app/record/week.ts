@@ -7,16 +7,22 @@ import { addDays } from '@yellowwood/core';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
+import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { Ask } from '../ui/ask';
 import { Failure } from '../ui/failure';
 import { PeriodField } from '../ui/form/period-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
+import { WorkNames } from '../ui/work-names';
 import { DayPanel } from './day-panel';
+import { Looking } from './looking';
+import { NotFetched } from '../ui/not-fetched';
+import { ToConfirm } from './to-confirm';
 import { WeekGrid } from './week-grid';
 import { isLocked } from './week-model';
 import { beforeSubmitting, blockingText, isBlocking } from './week-state';
 import { WeekStore } from './week-store';
+import { WhoseWeek } from './whose-week';
 import { Loading } from '../ui/loading';
 
 /** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
@@ -36,6 +42,9 @@ import { Loading } from '../ui/loading';
     MomentPipe,
     TitleCasePipe,
     Loading,
+    Looking,
+    NotFetched,
+    ToConfirm,
   ],
   providers: [WeekStore],
   templateUrl: './week.html',
@@ -58,6 +67,10 @@ export class WeekScreen {
   private readonly formats = inject(Formats);
   private readonly dayPanel = viewChild(DayPanel);
   protected readonly periods = inject(Periods);
+  protected readonly whose = inject(WhoseWeek);
+  protected readonly toConfirm = computed(() => (this.me()?.toConfirm ?? null) !== null);
+  protected readonly names = inject(WorkNames);
+  private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
   protected readonly title = computed(() => (this.store.from() ? this.periods.title(this.store.from()) : ''));
   /** The day alone, for those with more clients in a week than a grid shows well. */
   protected readonly byDay = computed(() => this.address.show() === 'day');
@@ -101,6 +114,13 @@ export class WeekScreen {
       .map(([number, word]) => `${number} ${word}`)
       .join(', ');
   });
+  /** Whom one looks at, and how that stands out. */
+  protected readonly looking = computed(() => (this.whose.looked() ? (this.shown()?.personName ?? '') : ''));
+  /** Whose week might be meant: somebody whom the scope names. */
+  protected readonly offered = computed(() => {
+    const [kind, id] = this.address.scope().split(':');
+    return kind === 'person' && id && !this.whose.looked() && id !== this.me()?.person.id ? id : null;
+  });
   protected readonly submitText = computed(() => {
     const left = this.time().filter((entry) => entry.stage === 'recorded');
     if (this.time().length === 0) return `Submit empty ${this.periods.word()}`;
@@ -126,6 +146,10 @@ export class WeekScreen {
     void this.address.set({ period: this.periods.text(date), day: date, sel: null });
   }
 
+  protected look(person: string): void {
+    void this.address.set({ as: person, sel: null });
+  }
+
   protected view(show: 'day' | null): void {
     void this.address.set({ show });
   }
@@ -149,6 +173,11 @@ export class WeekScreen {
     if (this.store.cells.drafts().size > 0) event.preventDefault();
   }
 
+  private confirmed(): string {
+    if (!this.whose.looked()) return 'You confirm that this is the time that you worked.';
+    return `${this.looking()} has no account to submit it with: you confirm that, as far as you know, this is the time that they worked.`;
+  }
+
   protected async submit(): Promise<void> {
     if (!(await this.store.allStored())) return;
     const blocked = this.problems().length;
@@ -162,7 +191,7 @@ export class WeekScreen {
       title: `Submit ${this.periods.name(this.store.from())}?`,
       text: [
         ...beforeSubmitting(this.store.week()!, this.store.today(), (date) => this.formats.day(date, 'full')),
-        `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. You confirm that this is the time that you worked.`,
+        `${this.store.text(this.sum(open))} in ${open.length} ${open.length === 1 ? 'entry goes' : 'entries go'} to review. ${this.confirmed()}`,
       ].join('\n\n'),
       field: { label: 'Note to the reviewer (may stay empty)', needed: false },
       button: `Submit ${this.periods.word()}`,

@@ -146,7 +146,7 @@ describe("one person's week in review", () => {
     await week([{ ...waiting, ...bare }, entryOf(51, { ...bare, personId: id(3), stage: 'approved' })]);
     await openFirst();
     expect(said()).toBe(
-      'Rosa Vane12:00 of 37:30, submitted Wed 10 Jun, 17:00Approve 1:30ReturnMon 8 Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.Mon 8 Survey of piles 1:30',
+      'Rosa Vane12:00 of 37:30, submitted Wed 10 Jun, 17:00Look at the week as they see itApprove 1:30ReturnMon 8 Survey of piles 1:30Pier, Survey of piles, surveyApproveReturnCorrectHistoryNothing yet.Mon 8 Survey of piles 1:30',
     );
   });
 

@@ -13,7 +13,7 @@ import { ABSENCE_WORDS, LOOK_WORDS, PROBLEM_WORDS } from '../state/words';
 import { Ask } from '../ui/ask';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
-import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
+import { ClockPipe, DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
@@ -25,7 +25,7 @@ import { Decided } from './decided';
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
   selector: 'yw-person-review',
-  imports: [MatButton, EntryForm, Failure, DayPipe, HoursPipe, MomentPipe, GrowthMark, History, Loading],
+  imports: [ClockPipe, MatButton, EntryForm, Failure, DayPipe, HoursPipe, MomentPipe, GrowthMark, History, Loading],
   templateUrl: './person-review.html',
   styleUrls: ['../shell/why.scss'],
   styles:
@@ -47,7 +47,9 @@ export class PersonReview {
   protected readonly absence = ABSENCE_WORDS;
   protected readonly open = signal<string | null>(null);
   protected readonly correcting = signal<string | null>(null);
-  private readonly periods = inject(Periods);
+  protected readonly periods = inject(Periods);
+  /** Whether all of their time may be in reach, and not only that on one's own projects. */
+  protected readonly covered = computed(() => ['team', 'firm'].includes(this.rights()['time.read'] ?? ''));
   private readonly from = computed(
     () => this.periods.named()?.from ?? (this.today() ? this.periods.beside(this.today(), -1).from : ''),
   );
@@ -82,6 +84,10 @@ export class PersonReview {
       .filter((look) => look.entryId === null)
       .map((look) => `${look.date ? `${this.formats.day(look.date, 'name')}: ` : ''}${LOOK_WORDS[look.reason]}`),
   );
+
+  protected look(): void {
+    void this.address.go('record', { as: this.personId(), period: this.periods.text(this.from()) });
+  }
 
   protected sum(entries: readonly Entry[]): number {
     return entries.filter((entry) => entry.kind === 'time').reduce((total, entry) => total + entry.quantity, 0);

@@ -7,6 +7,7 @@ import { ME, Page, id, me, open, refusal } from '../testing/fake-server';
 import { AccountScreen } from './account/account';
 import { browserOf } from './account/browser-of';
 import { AddressDialog } from './account/address-dialog';
+import { Formats } from '../state/formats';
 import { FirmScreen } from './firm/firm';
 import { SignInRuleScreen } from './firm/sign-in-rule';
 
@@ -15,12 +16,20 @@ const FIRM: KnownFirm = {
   facts: {
     ...{ name: 'Firm', address: ['Quay 1', 'Harbour'], taxId: 'GB 1', email: 'office@firm.example', paymentDetails: 'Bank 1' },
     ...{ invoicePrefix: 'F-', creditPrefix: 'FC-', nextInvoice: 1 },
+    forms: { dates: null, clock: null, numbers: null },
   },
   version: 2,
   numbered: false,
 };
 const SESSION: Session = {
-  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
+  account: {
+    id: ME,
+    email: 'anna@firm.example',
+    name: 'Anna Test',
+    theme: 'light',
+    durationForm: 'clock',
+    forms: { dates: null, clock: null, numbers: null },
+  },
   firms: [{ slug: 'f', name: 'Firm' }],
   ...{ founding: 'open', mailPage: null, demo: [] },
 };
@@ -51,6 +60,7 @@ describe('the facts of the firm', () => {
   it('are saved as they were seen, and the firm has its new name at once', async () => {
     await fill(page, 'Name', 'Quay Works');
     await fill(page, 'Address, a line each', 'Mole 3\nHarbour');
+    await page.choose('Times', '5:40 pm');
     await fill(page, 'Invoice numbers begin with', 'Q-');
     await fill(page, 'Next invoice', '400');
     expect(page.text()).toContain('The next invoice is Q-0400.');
@@ -61,7 +71,9 @@ describe('the facts of the firm', () => {
     expect(sent!.body).toEqual({
       ...FIRM.facts,
       ...{ name: 'Quay Works', address: ['Mole 3', 'Harbour'], invoicePrefix: 'Q-', nextInvoice: 400 },
+      forms: { dates: null, clock: '12 hours', numbers: null },
     });
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.forms.clock).toBe('12 hours');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.name).toBe('Quay Works');
     expect(page.notice()).toContain('Saved');
   });
@@ -155,6 +167,26 @@ describe('one’s own account', () => {
     await page.answer('Leave Firm');
     expect(page.server.to('leaveFirm').map(({ version }) => version)).toEqual(['"3"']);
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectSession)()!.firms).toEqual([]);
+    page.element.remove();
+  });
+
+  it('has forms of dates, times and figures of its own', async () => {
+    const page = await open(AccountScreen, {
+      ...{ url: '/f/f/settings/account', roles: ['staff'] },
+      prepare: (server) =>
+        server
+          .on('readSecondFactor', () => ({ set: false, codes: 0 }))
+          .on('listSessions', () => ({ sessions: [] }))
+          .on('changePreferences', ({ body }) => ({ ...SESSION, account: { ...SESSION.account!, forms: body.forms! } })),
+    });
+    TestBed.inject(Store).dispatch(sessionActions.known({ session: SESSION }));
+    await page.settle(20);
+    await page.choose('Dates', '2026-06-09');
+    page.element.querySelectorAll('form')[1]!.requestSubmit();
+    await page.settle(30);
+    const forms = { dates: 'year first' as const, clock: null, numbers: null };
+    expect(page.server.to('changePreferences')[0]!.body).toEqual({ theme: 'light', durationForm: 'clock', forms });
+    expect(TestBed.inject(Formats).day('2026-06-09')).toBe('2026-06-09');
     page.element.remove();
   });
 

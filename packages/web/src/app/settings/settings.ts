@@ -44,6 +44,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
         ...{ path: 'roles', word: 'Roles', right: 'people.change' },
         about: 'rights permissions access exceptions own role copy may see',
       },
+      {
+        ...{ path: 'instruction', word: 'Instruction', right: 'people.change' },
+        about: 'timekeeping rules confirm evidence audit training sign paper film',
+      },
       { path: 'teams', word: 'Teams', about: 'lead manager group members merge', right: 'people.change' },
     ],
   },

@@ -8,7 +8,7 @@ import { sessionFeature } from '../state/session';
 import { LOSS_WORDS, PROBLEM_WORDS } from '../state/words';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
-import { DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
+import { ClockPipe, DayPipe, HoursPipe, MoneyPipe, RatePipe } from '../ui/formats';
 import { GrowthMark } from '../ui/growth-mark';
 import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
@@ -23,6 +23,7 @@ import { TextField } from '../ui/form/text-field';
 @Component({
   selector: 'yw-entry-why',
   imports: [
+    ClockPipe,
     MatButton,
     ReactiveFormsModule,
     Failure,

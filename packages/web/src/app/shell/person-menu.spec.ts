@@ -7,7 +7,14 @@ import { FakeServer, ME, Page, id, open, refusal } from '../testing/fake-server'
 import { PersonMenu } from './person-menu';
 
 const SESSION: Session = {
-  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
+  account: {
+    id: ME,
+    email: 'anna@firm.example',
+    name: 'Anna Test',
+    theme: 'light',
+    durationForm: 'clock',
+    forms: { dates: null, clock: null, numbers: null },
+  },
   firms: [{ slug: 'f', name: 'Firm' }],
   founding: 'open',
   mailPage: null,
@@ -50,7 +57,10 @@ describe("the person's menu", () => {
     const chosen = [...document.querySelectorAll('[role="menuitemradio"][aria-checked="true"]')];
     expect(chosen.map((one) => one.textContent!.trim())).toEqual(['Light', 'Hours as 4:30']);
     await page.press('Dark');
-    expect(page.server.to('changePreferences')[0]!.body).toEqual({ theme: 'dark', durationForm: 'clock' });
+    expect(page.server.to('changePreferences')[0]!.body).toEqual({
+      theme: 'dark',
+      durationForm: 'clock',
+    });
     expect(document.documentElement.dataset['theme']).toBe('dark');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectAccount)()!.theme).toBe('dark');
   });

@@ -43,6 +43,8 @@ export class TimerDock {
   private readonly offset = this.store.selectSignal(timersFeature.selectOffset);
   protected readonly today = this.store.selectSignal(timersFeature.selectToday);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  /** Whether timers are how one records. */
+  protected readonly timed = computed(() => this.me()?.ways.includes('timer') ?? true);
   /** Milliseconds of the machine's clock, by the second. */
   private readonly clock = toSignal(interval(1000).pipe(map(() => Date.now())), { initialValue: Date.now() });
   /** The timer whose facts are being edited. */

@@ -10,7 +10,7 @@ import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm } from '../ui/form/drafts';
 import { TextField } from '../ui/form/text-field';
-import { emailLike } from '../ui/form/field';
+import { handleLike } from '../ui/form/field';
 
 /** Asks for a message with a link to a new password; whether the address has an account is told to nobody. */
 @Component({
@@ -23,7 +23,7 @@ import { emailLike } from '../ui/form/field';
 export class Forgotten {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
-  protected readonly form = new FormGroup({ email: new FormControl('', { nonNullable: true, validators: emailLike() }) });
+  protected readonly form = new FormGroup({ email: new FormControl('', { nonNullable: true, validators: handleLike() }) });
   protected readonly command = command();
   private readonly field = viewChild(TextField);
   /** The address that was asked for. */
@@ -37,7 +37,7 @@ export class Forgotten {
   }
 
   protected async ask(): Promise<void> {
-    const { email } = this.form.getRawValue();
+    const email = this.form.getRawValue().email.trim();
     await this.command.run(async () => {
       await this.api.call('forgotPassword', { body: { email } });
       this.asked.set(email);

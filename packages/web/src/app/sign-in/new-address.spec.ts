@@ -8,7 +8,14 @@ import { FakeServer, ME, Page, open, refusal } from '../testing/fake-server';
 import { NewAddress } from './new-address';
 
 const SESSION: Session = {
-  account: { id: ME, email: 'anna@new.example', name: 'Anna Test', theme: 'light', durationForm: 'clock' },
+  account: {
+    id: ME,
+    email: 'anna@new.example',
+    name: 'Anna Test',
+    theme: 'light',
+    durationForm: 'clock',
+    forms: { dates: null, clock: null, numbers: null },
+  },
   firms: [],
   ...{ founding: 'open', mailPage: null, demo: [] },
 };

@@ -27,7 +27,7 @@ describe('a forgotten password', () => {
     await screen(null, (server) => server.on('forgotPassword', () => null));
     expect(document.activeElement).toBe(page.element.querySelector('input'));
     await ask('anna');
-    expect(page.text('[role=alert]')).toContain('such as name@firm.example');
+    expect(page.text('[role=alert]')).toContain('your telephone number with its country');
     expect(page.server.to('forgotPassword').length).toBe(0);
     await ask('anna@firm.example');
     expect(page.server.to('forgotPassword')[0]!.body).toEqual({ email: 'anna@firm.example' });

@@ -13,7 +13,14 @@ const NOBODY: Session = {
   demo: [{ role: 'owner', name: 'Anselm Rooke', email: 'anselm@firm.example', password: 'oak' }] as Session['demo'],
 };
 const SOMEBODY: Session = {
-  account: { id: ME, email: 'anna@firm.example', name: 'Anna Test', theme: 'system', durationForm: 'clock' },
+  account: {
+    id: ME,
+    email: 'anna@firm.example',
+    name: 'Anna Test',
+    theme: 'system',
+    durationForm: 'clock',
+    forms: { dates: null, clock: null, numbers: null },
+  },
   firms: [{ slug: 'f', name: 'Firm' }],
   founding: 'open',
   mailPage: null,
@@ -42,7 +49,7 @@ describe('signing in', () => {
   afterEach(() => page.element.remove());
 
   async function fill(email: string, password: string) {
-    await page.type('input[type=email]', email);
+    await page.type('input[name=email]', email);
     await page.type('input[type=password]', password);
     page.element.querySelector('form')!.requestSubmit();
     await page.settle(20);
@@ -69,7 +76,10 @@ describe('signing in', () => {
   it('asks for what is missing before it asks the server', async () => {
     await screen();
     await fill('anna', '');
-    expect(page.texts('[role=alert]')).toEqual(['Type your e-mail address, such as name@firm.example.', 'Type your password.']);
+    expect(page.texts('[role=alert]')).toEqual([
+      'Type your e-mail address, or your telephone number with its country, such as +44 7700 900123.',
+      'Type your password.',
+    ]);
     expect(page.server.to('signIn').length).toBe(0);
   });
 
@@ -79,7 +89,7 @@ describe('signing in', () => {
     );
     await fill('anna@firm.example', 'wrong');
     expect(page.text('[role=alert]')).toBe('This address and this password do not belong together.');
-    expect(page.element.querySelector<HTMLInputElement>('input[type=email]')!.value).toBe('anna@firm.example');
+    expect(page.element.querySelector<HTMLInputElement>('input[name=email]')!.value).toBe('anna@firm.example');
     expect(page.button('Sign in').disabled).toBeFalse();
   });
 

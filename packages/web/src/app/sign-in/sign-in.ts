@@ -8,7 +8,7 @@ import { codeOf, sentenceOf } from '../api/problem-error';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
 import { SendsForm } from '../ui/form/drafts';
-import { emailLike, needed } from '../ui/form/field';
+import { handleLike, needed } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 import { toTheWork } from './to-the-work';
 
@@ -26,7 +26,7 @@ export class SignIn {
   private readonly toTheWork = toTheWork();
   private readonly route = inject(ActivatedRoute);
   protected readonly form = new FormGroup({
-    email: new FormControl('', { nonNullable: true, validators: emailLike() }),
+    email: new FormControl('', { nonNullable: true, validators: handleLike() }),
     password: new FormControl('', { nonNullable: true, validators: needed('Type your password.') }),
     code: new FormControl('', { nonNullable: true }),
   });
@@ -58,7 +58,8 @@ export class SignIn {
     this.busy.set(true);
     this.sentence.set('');
     try {
-      const { code, ...body } = this.form.getRawValue();
+      const { code, email, password } = this.form.getRawValue();
+      const body = { email: email.trim(), password };
       const asked = this.asksCode() && code.trim() !== '';
       const session = await this.api.call('signIn', { body: asked ? { ...body, code } : body });
       this.store.dispatch(sessionActions.known({ session }));

@@ -51,6 +51,8 @@ export class Address {
     return kind && id ? { kind: kind as Selection['kind'], id } : null;
   });
   readonly show = computed(() => this.tree().queryParamMap.get('show'));
+  /** Whose week is looked at instead of one's own. */
+  readonly as = computed(() => this.tree().queryParamMap.get('as'));
   /** The chosen day of a period. */
   readonly day = computed(() => this.dateOf('day'));
 
@@ -95,7 +97,7 @@ export class Address {
 
   /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
   async set(
-    parts: Partial<Record<'scope' | 'sel' | (typeof STEP_PARTS)[number], string | null>>,
+    parts: Partial<Record<'scope' | 'sel' | 'as' | (typeof STEP_PARTS)[number], string | null>>,
     replace = false,
   ): Promise<boolean> {
     const queryParams: Record<string, string | null> = { ...this.pending?.parts, ...parts };

@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
+import type { Forms } from '@yellowwood/contracts';
 import { me, pageProviders } from '../testing/fake-server';
 import { Formats } from './formats';
 import { sessionActions } from './session';
@@ -37,6 +38,39 @@ describe('figures, dates and times of the page', () => {
     expect(formats.about(123_456, 'GBP')).toBe('£1,235');
   });
 
+  it('are written as somebody chose, else as the firm did', () => {
+    of('DE');
+    const store = TestBed.inject(Store);
+    const none = { dates: null, clock: null, numbers: null };
+    const chosen = (own: Partial<Forms>, firm: Partial<Forms>) => {
+      const known = me('staff');
+      store.dispatch(
+        sessionActions.meRead({
+          me: { ...known, today: '2026-06-12', firm: { ...known.firm, country: 'DE', forms: { ...none, ...firm } } },
+        }),
+      );
+      const account = { id: 'a', email: '', name: '', theme: 'system' as const, durationForm: 'clock' as const };
+      store.dispatch(
+        sessionActions.known({
+          session: { account: { ...account, forms: { ...none, ...own } }, firms: [], founding: 'open', mailPage: null, demo: [] },
+        }),
+      );
+      const moment = formats.moment('2026-06-09T16:40:00Z').replaceAll('\u202f', ' ');
+      return [formats.day('2026-06-09'), moment, formats.amount(123_456, 'EUR'), formats.time('17:40'), formats.time('00:05:09')];
+    };
+    expect(chosen({}, {})).toEqual(['9 Jun', 'Tue, 9 Jun, 17:40', '1.234,56', '17:40', '00:05:09']);
+    expect(chosen({}, { clock: '12 hours', numbers: 'comma point', dates: 'month first' })).toEqual([
+      ...['Jun 9', 'Tue, Jun 9, 5:40 PM', '1,234.56', '5:40 pm', '12:05:09 am'],
+    ]);
+    expect(chosen({ numbers: 'space comma', dates: 'year first', clock: '24 hours' }, { clock: '12 hours' })).toEqual([
+      ...['2026-06-09', 'Tue 2026-06-09, 17:40', '1\u202f234,56', '17:40', '00:05:09'],
+    ]);
+    expect(chosen({ numbers: 'apostrophe point', dates: 'day first' }, {})[2]).toMatch(/^1[’']234\.56$/);
+    expect(formats.whole('2025-06-09')).toBe('Mon, 9 Jun 2025');
+    chosen({ dates: 'year first' }, {});
+    expect([formats.whole('2025-06-09'), formats.day('2026-06-09', 'weekday')]).toEqual(['Mon 2025-06-09', 'Tue 9']);
+  });
+
   it('have their year where it is not this one', () => {
     of('GB');
     expect([formats.day('2025-06-09'), formats.day('2025-06-09', 'full'), formats.day('2026-06-09', 'full')]).toEqual([
@@ -70,7 +104,14 @@ describe('figures, dates and times of the page', () => {
     TestBed.inject(Store).dispatch(
       sessionActions.known({
         session: {
-          account: { id: 'a', email: 'a@b.example', name: 'A', theme: 'light', durationForm: 'decimal' },
+          account: {
+            id: 'a',
+            email: 'a@b.example',
+            name: 'A',
+            theme: 'light',
+            durationForm: 'decimal',
+            forms: { dates: null, clock: null, numbers: null },
+          },
           firms: [],
           founding: 'open',
           mailPage: null,

@@ -2,6 +2,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import {
   amountText,
+  dateIn,
   durationText,
   minor,
   moneyText,
@@ -11,6 +12,7 @@ import {
   seconds,
   wholeMoneyText,
 } from '@yellowwood/core';
+import type { Forms } from '@yellowwood/contracts';
 import { sessionFeature } from './session';
 
 /** How a date is told: `9 Jun`, `Tue 9`, `Tue, 9 Jun`, `Tuesday`, `June 2026`, `Jun`; a year where it is not this year. */
@@ -30,6 +32,10 @@ function datesOf(country: string): string {
   return Intl.DateTimeFormat.supportedLocalesOf(`en-${country}`)[0] ?? 'en-GB';
 }
 
+/** Writings that are chosen instead of the country's. */
+const DATES = { 'day first': 'en-GB', 'month first': 'en-US', 'year first': 'en-GB' } as const;
+const NUMBERS = { 'comma point': 'en-GB', 'point comma': 'de-DE', 'space comma': 'fr-FR', 'apostrophe point': 'de-CH' } as const;
+
 /** The writing of figures of a country, by its main language: `de-DE` for DE. */
 function numbersOf(country: string): string {
   const { language } = new Intl.Locale(`und-${country}`).maximize();
@@ -46,9 +52,24 @@ export class Formats {
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   private readonly form = this.store.selectSignal(sessionFeature.selectDurationForm);
   private readonly country = computed(() => this.me()?.firm.country ?? 'GB');
+  private readonly own = this.store.selectSignal(sessionFeature.selectForms);
+  /** What is chosen: by the person, else by the firm; null as in the firm's country. */
+  private readonly forms = computed((): Forms => {
+    const [own, firm] = [this.own(), this.me()?.firm.forms];
+    const of = <K extends keyof Forms>(key: K): Forms[K] => own?.[key] ?? firm?.[key] ?? (null as Forms[K]);
+    return { dates: of('dates'), clock: of('clock'), numbers: of('numbers') };
+  });
   /** BCP 47 tags. */
-  readonly numbers = computed(() => numbersOf(this.country()));
-  readonly dates = computed(() => datesOf(this.country()));
+  readonly numbers = computed(() => {
+    const { numbers } = this.forms();
+    return numbers ? NUMBERS[numbers] : numbersOf(this.country());
+  });
+  readonly dates = computed(() => {
+    const { dates } = this.forms();
+    return dates ? DATES[dates] : datesOf(this.country());
+  });
+  private readonly yearFirst = computed(() => this.forms().dates === 'year first');
+  private readonly hours12 = computed(() => this.forms().clock === '12 hours');
   private readonly writers = new Map<string, Intl.DateTimeFormat>();
 
   /** Seconds as hours: `4:30` or `4.50`. */
@@ -86,6 +107,8 @@ export class Formats {
    * @param date an ISO date
    */
   day(date: string, form: DateForm = 'short'): string {
+    if (this.yearFirst() && form === 'short') return date;
+    if (this.yearFirst() && form === 'full') return `${this.named(date)} ${date}`;
     const thisYear = this.me()?.today.slice(0, 4);
     const year =
       (form === 'short' || form === 'full' || form === 'mon') && thisYear !== undefined && date.slice(0, 4) !== thisYear;
@@ -94,7 +117,12 @@ export class Formats {
 
   /** A date with its weekday and its year, as fields show it: `Tue, 9 Jun 2026`. */
   whole(date: string): string {
+    if (this.yearFirst()) return `${this.named(date)} ${date}`;
     return this.write(`${date}T00:00:00Z`, { ...FORMS.full, year: 'numeric', timeZone: 'UTC' });
+  }
+
+  private named(date: string): string {
+    return this.write(`${date}T00:00:00Z`, { weekday: 'short', timeZone: 'UTC' });
   }
 
   /**
@@ -107,21 +135,35 @@ export class Formats {
     const { zone } = me.person;
     const year = (at: string) => this.write(at, { year: 'numeric', timeZone: zone });
     const other = year(instant) !== me.today.slice(0, 4);
-    const text = this.write(instant, {
-      ...FORMS.full,
-      ...(other ? { year: 'numeric' } : {}),
-      hour: '2-digit',
-      minute: '2-digit',
-      hourCycle: 'h23',
-      timeZone: zone,
-    });
+    const text = this.yearFirst()
+      ? `${this.day(dateIn(zone, instant), 'full')}, ${this.clock(instant)}`
+      : this.write(instant, {
+          ...FORMS.full,
+          ...(other ? { year: 'numeric' } : {}),
+          ...this.clockForm(),
+          timeZone: zone,
+        });
     return zone === me.firm.zone ? text : `${text} (${zone.split('/').at(-1)!.replaceAll('_', ' ')})`;
   }
 
   /** The clock of the person: `17:40`. */
   clock(instant: string): string {
     const timeZone = this.me()?.person.zone ?? 'UTC';
-    return this.write(instant, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone });
+    return this.write(instant, { ...this.clockForm(), timeZone });
+  }
+
+  /** A time of the clock, as it is kept: `17:40` or `17:40:30`, as `5:40 pm` where that is chosen. */
+  time(clock: string | null): string {
+    if (!clock || !this.hours12()) return clock ?? '';
+    const [hour = 0, ...rest] = clock.split(':').map(Number);
+    const minutes = rest.map((one) => String(one).padStart(2, '0')).join(':');
+    return `${hour % 12 || 12}:${minutes} ${hour < 12 ? 'am' : 'pm'}`;
+  }
+
+  private clockForm(): Intl.DateTimeFormatOptions {
+    return this.hours12()
+      ? { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' }
+      : { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' };
   }
 
   private write(instant: string, options: Intl.DateTimeFormatOptions): string {

@@ -43,6 +43,7 @@ export const sessionFeature = createFeature({
   extraSelectors: ({ selectSession, selectMe }) => ({
     selectAccount: createSelector(selectSession, (session) => session?.account ?? null),
     selectDurationForm: createSelector(selectSession, (session) => session?.account?.durationForm ?? 'clock'),
+    selectForms: createSelector(selectSession, (session) => session?.account?.forms ?? null),
     selectRights: createSelector(selectMe, (me): Partial<Record<Permission, Reach>> => me?.rights ?? {}),
     /** The firm's own currency. */
     selectCurrency: createSelector(selectMe, (me) => me?.firm.currency ?? ''),

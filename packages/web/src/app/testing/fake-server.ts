@@ -150,6 +150,8 @@ export function me(...roles: Role[]): Me {
     person: { id: ME, version: 3, name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
     rights: rightsOf(roles),
+    ways: ['timer', 'length', 'span'],
+    toConfirm: null,
     firm: { slug: 'f', name: 'Firm', currency: 'GBP', country: 'GB', zone: 'Europe/London', gapTolerance: 900, period: WEEKS },
     today: TODAY,
     views: {},
@@ -360,7 +362,7 @@ export async function open<C>(
   ]);
   const store = TestBed.inject(Store);
   const own = me(...options.roles);
-  const { period = own.firm.period } = options;
+  const period = { from: null, ...(options.period ?? own.firm.period), earlier: (options.period?.earlier ?? []) as never[] };
   store.dispatch(sessionActions.meRead({ me: { ...own, firm: { ...own.firm, period } } }));
   if (!options.workless) store.dispatch(workActions.workKnown({ work: WORK }));
   await TestBed.inject(Router).navigateByUrl(options.url);

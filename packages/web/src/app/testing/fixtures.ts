@@ -58,6 +58,8 @@ export function weekOfEntries(entries: Entry[], names: Partial<Timesheet> = {}):
     version: 1,
     entries,
     rows: [],
+    timers: [],
+    ways: ['timer', 'length', 'span'],
     days: datesFrom(MONDAY, addDays(MONDAY, 6)).map((date, index) => ({
       date,
       planned: index < 5 ? 27_000 : 0,

@@ -63,3 +63,12 @@ export class MomentPipe implements PipeTransform {
     return value ? this.formats.moment(value) : '';
   }
 }
+
+/** A time of the clock, as it is kept, in the form that is chosen. */
+@Pipe({ name: 'clock', pure: false })
+export class ClockPipe implements PipeTransform {
+  private readonly formats = inject(Formats);
+  transform(value: string | null): string {
+    return this.formats.time(value);
+  }
+}

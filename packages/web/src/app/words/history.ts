@@ -30,6 +30,21 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   staffNumber: 'staff number',
   leftOn: 'last day',
   lead: 'lead',
+  dates: 'dates',
+  clock: 'times',
+  numbers: 'figures',
+  version: 'version',
+  wording: 'what they confirm',
+  how: 'how',
+  day: 'on',
+  paper: 'paper',
+  ways: 'ways to record',
+  planned: 'planned hours, Monday to Sunday',
+  plannedFrom: 'from',
+  periods: 'what is submitted at once',
+  periodsFrom: 'from',
+  weekStart: 'weeks begin on day',
+  periodDays: 'days at once',
   position: 'position',
   positionFrom: 'from',
   department: 'department',
@@ -41,7 +56,7 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|access|project|client|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|instruction|access|project|client|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;

@@ -1,4 +1,5 @@
 import type { Check } from './checks';
 export const changeFirm: Check;
+export const changePeriods: Check;
 export const changeSignInRule: Check;
 export const changeTimeRules: Check;

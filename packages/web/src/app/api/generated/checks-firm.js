@@ -24,19 +24,18 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var changeFirm = validate20;
-var func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u"), pattern5 = new RegExp("^([^\\s@]+@[^\\s@]+)?$", "u");
+var changeFirm = validate20, schema31 = { type: "object", required: ["name", "address", "taxId", "email", "paymentDetails", "invoicePrefix", "creditPrefix", "nextInvoice", "forms"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, address: { type: "array", items: { type: "string", maxLength: 200 }, maxItems: 6 }, taxId: { type: "string", maxLength: 60 }, email: { type: "string", maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+)?$" }, paymentDetails: { type: "string", maxLength: 500 }, invoicePrefix: { type: "string", maxLength: 12 }, creditPrefix: { type: "string", maxLength: 12 }, nextInvoice: { type: "integer", minimum: 1, maximum: 9999999 }, forms: { type: "object", required: ["dates", "clock", "numbers"], properties: { dates: { anyOf: [{ type: "string", enum: ["day first", "month first", "year first"] }, { type: "null" }] }, clock: { anyOf: [{ type: "string", enum: ["24 hours", "12 hours"] }, { type: "null" }] }, numbers: { anyOf: [{ type: "string", enum: ["comma point", "point comma", "space comma", "apostrophe point"] }, { type: "null" }] } }, additionalProperties: !1 } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty, func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u"), pattern5 = new RegExp("^([^\\s@]+@[^\\s@]+)?$", "u");
 function validate20(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate20.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.address === void 0 && (missing0 = "address") || data.taxId === void 0 && (missing0 = "taxId") || data.email === void 0 && (missing0 = "email") || data.paymentDetails === void 0 && (missing0 = "paymentDetails") || data.invoicePrefix === void 0 && (missing0 = "invoicePrefix") || data.creditPrefix === void 0 && (missing0 = "creditPrefix") || data.nextInvoice === void 0 && (missing0 = "nextInvoice"))
+      if (data.name === void 0 && (missing0 = "name") || data.address === void 0 && (missing0 = "address") || data.taxId === void 0 && (missing0 = "taxId") || data.email === void 0 && (missing0 = "email") || data.paymentDetails === void 0 && (missing0 = "paymentDetails") || data.invoicePrefix === void 0 && (missing0 = "invoicePrefix") || data.creditPrefix === void 0 && (missing0 = "creditPrefix") || data.nextInvoice === void 0 && (missing0 = "nextInvoice") || data.forms === void 0 && (missing0 = "forms"))
         return validate20.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "address" || key0 === "taxId" || key0 === "email" || key0 === "paymentDetails" || key0 === "invoicePrefix" || key0 === "creditPrefix" || key0 === "nextInvoice")) {
+          if (!func1.call(schema31.properties, key0)) {
             return validate20.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -45,9 +44,9 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
+                if (func2(data0) > 100)
                   return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
+                if (func2(data0) < 1)
                   return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
                   return validate20.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
@@ -70,7 +69,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                       let data2 = data1[i0], _errs6 = errors;
                       if (errors === _errs6)
                         if (typeof data2 == "string") {
-                          if (func1(data2) > 200)
+                          if (func2(data2) > 200)
                             return validate20.errors = [{ instancePath: instancePath + "/address/" + i0, schemaPath: "#/properties/address/items/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                         } else
                           return validate20.errors = [{ instancePath: instancePath + "/address/" + i0, schemaPath: "#/properties/address/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -89,7 +88,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                 let data3 = data.taxId, _errs8 = errors;
                 if (errors === _errs8)
                   if (typeof data3 == "string") {
-                    if (func1(data3) > 60)
+                    if (func2(data3) > 60)
                       return validate20.errors = [{ instancePath: instancePath + "/taxId", schemaPath: "#/properties/taxId/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                   } else
                     return validate20.errors = [{ instancePath: instancePath + "/taxId", schemaPath: "#/properties/taxId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -101,7 +100,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                   let data4 = data.email, _errs10 = errors;
                   if (errors === _errs10)
                     if (typeof data4 == "string") {
-                      if (func1(data4) > 200)
+                      if (func2(data4) > 200)
                         return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                       if (!pattern5.test(data4))
                         return validate20.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+)?$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+)?$"' }], !1;
@@ -115,7 +114,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                     let data5 = data.paymentDetails, _errs12 = errors;
                     if (errors === _errs12)
                       if (typeof data5 == "string") {
-                        if (func1(data5) > 500)
+                        if (func2(data5) > 500)
                           return validate20.errors = [{ instancePath: instancePath + "/paymentDetails", schemaPath: "#/properties/paymentDetails/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
                       } else
                         return validate20.errors = [{ instancePath: instancePath + "/paymentDetails", schemaPath: "#/properties/paymentDetails/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -127,7 +126,7 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                       let data6 = data.invoicePrefix, _errs14 = errors;
                       if (errors === _errs14)
                         if (typeof data6 == "string") {
-                          if (func1(data6) > 12)
+                          if (func2(data6) > 12)
                             return validate20.errors = [{ instancePath: instancePath + "/invoicePrefix", schemaPath: "#/properties/invoicePrefix/maxLength", keyword: "maxLength", params: { limit: 12 }, message: "must NOT have more than 12 characters" }], !1;
                         } else
                           return validate20.errors = [{ instancePath: instancePath + "/invoicePrefix", schemaPath: "#/properties/invoicePrefix/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -139,14 +138,14 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                         let data7 = data.creditPrefix, _errs16 = errors;
                         if (errors === _errs16)
                           if (typeof data7 == "string") {
-                            if (func1(data7) > 12)
+                            if (func2(data7) > 12)
                               return validate20.errors = [{ instancePath: instancePath + "/creditPrefix", schemaPath: "#/properties/creditPrefix/maxLength", keyword: "maxLength", params: { limit: 12 }, message: "must NOT have more than 12 characters" }], !1;
                           } else
                             return validate20.errors = [{ instancePath: instancePath + "/creditPrefix", schemaPath: "#/properties/creditPrefix/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs16 === errors;
                       } else
                         var valid0 = !0;
-                      if (valid0)
+                      if (valid0) {
                         if (data.nextInvoice !== void 0) {
                           let data8 = data.nextInvoice, _errs18 = errors;
                           if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
@@ -160,6 +159,114 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
                           var valid0 = _errs18 === errors;
                         } else
                           var valid0 = !0;
+                        if (valid0)
+                          if (data.forms !== void 0) {
+                            let data9 = data.forms, _errs20 = errors;
+                            if (errors === _errs20)
+                              if (data9 && typeof data9 == "object" && !Array.isArray(data9)) {
+                                let missing1;
+                                if (data9.dates === void 0 && (missing1 = "dates") || data9.clock === void 0 && (missing1 = "clock") || data9.numbers === void 0 && (missing1 = "numbers"))
+                                  return validate20.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                                {
+                                  let _errs22 = errors;
+                                  for (let key1 in data9)
+                                    if (!(key1 === "dates" || key1 === "clock" || key1 === "numbers")) {
+                                      return validate20.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                      break;
+                                    }
+                                  if (_errs22 === errors) {
+                                    if (data9.dates !== void 0) {
+                                      let data10 = data9.dates, _errs23 = errors, _errs24 = errors, valid3 = !1, _errs25 = errors;
+                                      if (typeof data10 != "string") {
+                                        let err0 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                                      }
+                                      if (!(data10 === "day first" || data10 === "month first" || data10 === "year first")) {
+                                        let err1 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema31.properties.forms.properties.dates.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                        vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                                      }
+                                      var _valid0 = _errs25 === errors;
+                                      valid3 = valid3 || _valid0;
+                                      let _errs27 = errors;
+                                      if (data10 !== null) {
+                                        let err2 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                        vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                                      }
+                                      var _valid0 = _errs27 === errors;
+                                      if (valid3 = valid3 || _valid0, valid3)
+                                        errors = _errs24, vErrors !== null && (_errs24 ? vErrors.length = _errs24 : vErrors = null);
+                                      else {
+                                        let err3 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                        return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate20.errors = vErrors, !1;
+                                      }
+                                      var valid2 = _errs23 === errors;
+                                    } else
+                                      var valid2 = !0;
+                                    if (valid2) {
+                                      if (data9.clock !== void 0) {
+                                        let data11 = data9.clock, _errs29 = errors, _errs30 = errors, valid4 = !1, _errs31 = errors;
+                                        if (typeof data11 != "string") {
+                                          let err4 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                          vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                                        }
+                                        if (!(data11 === "24 hours" || data11 === "12 hours")) {
+                                          let err5 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema31.properties.forms.properties.clock.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                          vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                                        }
+                                        var _valid1 = _errs31 === errors;
+                                        valid4 = valid4 || _valid1;
+                                        let _errs33 = errors;
+                                        if (data11 !== null) {
+                                          let err6 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                          vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                                        }
+                                        var _valid1 = _errs33 === errors;
+                                        if (valid4 = valid4 || _valid1, valid4)
+                                          errors = _errs30, vErrors !== null && (_errs30 ? vErrors.length = _errs30 : vErrors = null);
+                                        else {
+                                          let err7 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                          return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate20.errors = vErrors, !1;
+                                        }
+                                        var valid2 = _errs29 === errors;
+                                      } else
+                                        var valid2 = !0;
+                                      if (valid2)
+                                        if (data9.numbers !== void 0) {
+                                          let data12 = data9.numbers, _errs35 = errors, _errs36 = errors, valid5 = !1, _errs37 = errors;
+                                          if (typeof data12 != "string") {
+                                            let err8 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                            vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                                          }
+                                          if (!(data12 === "comma point" || data12 === "point comma" || data12 === "space comma" || data12 === "apostrophe point")) {
+                                            let err9 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema31.properties.forms.properties.numbers.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                            vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                                          }
+                                          var _valid2 = _errs37 === errors;
+                                          valid5 = valid5 || _valid2;
+                                          let _errs39 = errors;
+                                          if (data12 !== null) {
+                                            let err10 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                            vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                                          }
+                                          var _valid2 = _errs39 === errors;
+                                          if (valid5 = valid5 || _valid2, valid5)
+                                            errors = _errs36, vErrors !== null && (_errs36 ? vErrors.length = _errs36 : vErrors = null);
+                                          else {
+                                            let err11 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                            return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate20.errors = vErrors, !1;
+                                          }
+                                          var valid2 = _errs35 === errors;
+                                        } else
+                                          var valid2 = !0;
+                                    }
+                                  }
+                                }
+                              } else
+                                return validate20.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                            var valid0 = _errs20 === errors;
+                          } else
+                            var valid0 = !0;
+                      }
                     }
                   }
                 }
@@ -173,55 +280,128 @@ function validate20(data, { instancePath = "", parentData, parentDataProperty, r
   return validate20.errors = vErrors, errors === 0;
 }
 validate20.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeSignInRule = validate21;
+var changePeriods = validate21, schema32 = { type: "object", required: ["kind", "weekStart", "days", "from"], properties: { kind: { type: "string", enum: ["week", "half-month", "month", "days"] }, weekStart: { type: "integer", minimum: 1, maximum: 7 }, days: { type: "integer", minimum: 1, maximum: 62 }, from: { type: "string", format: "date" } }, additionalProperties: !1 }, formats0 = /^\d{4}-\d{2}-\d{2}$/;
 function validate21(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate21.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.factorForMoney === void 0 && (missing0 = "factorForMoney"))
+      if (data.kind === void 0 && (missing0 = "kind") || data.weekStart === void 0 && (missing0 = "weekStart") || data.days === void 0 && (missing0 = "days") || data.from === void 0 && (missing0 = "from"))
         return validate21.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "factorForMoney") {
+          if (!(key0 === "kind" || key0 === "weekStart" || key0 === "days" || key0 === "from")) {
             return validate21.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.factorForMoney !== void 0 && typeof data.factorForMoney != "boolean")
-          return validate21.errors = [{ instancePath: instancePath + "/factorForMoney", schemaPath: "#/properties/factorForMoney/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+        if (_errs1 === errors) {
+          if (data.kind !== void 0) {
+            let data0 = data.kind, _errs2 = errors;
+            if (typeof data0 != "string")
+              return validate21.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            if (!(data0 === "week" || data0 === "half-month" || data0 === "month" || data0 === "days"))
+              return validate21.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema32.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.weekStart !== void 0) {
+              let data1 = data.weekStart, _errs4 = errors;
+              if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
+                return validate21.errors = [{ instancePath: instancePath + "/weekStart", schemaPath: "#/properties/weekStart/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
+                if (data1 > 7 || isNaN(data1))
+                  return validate21.errors = [{ instancePath: instancePath + "/weekStart", schemaPath: "#/properties/weekStart/maximum", keyword: "maximum", params: { comparison: "<=", limit: 7 }, message: "must be <= 7" }], !1;
+                if (data1 < 1 || isNaN(data1))
+                  return validate21.errors = [{ instancePath: instancePath + "/weekStart", schemaPath: "#/properties/weekStart/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.days !== void 0) {
+                let data2 = data.days, _errs6 = errors;
+                if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
+                  return validate21.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                if (errors === _errs6 && typeof data2 == "number" && isFinite(data2)) {
+                  if (data2 > 62 || isNaN(data2))
+                    return validate21.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/maximum", keyword: "maximum", params: { comparison: "<=", limit: 62 }, message: "must be <= 62" }], !1;
+                  if (data2 < 1 || isNaN(data2))
+                    return validate21.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                }
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.from !== void 0) {
+                  let data3 = data.from, _errs8 = errors;
+                  if (errors === _errs8 && errors === _errs8)
+                    if (typeof data3 == "string") {
+                      if (!formats0.test(data3))
+                        return validate21.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                    } else
+                      return validate21.errors = [{ instancePath: instancePath + "/from", schemaPath: "#/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
       }
     } else
       return validate21.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate21.errors = vErrors, errors === 0;
 }
 validate21.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTimeRules = validate22;
-var formats0 = /^\d{4}-\d{2}-\d{2}$/, formats2 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+var changeSignInRule = validate22;
 function validate22(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate22.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.dayMaximum === void 0 && (missing0 = "dayMaximum") || data.weekMaximum === void 0 && (missing0 = "weekMaximum") || data.gapTolerance === void 0 && (missing0 = "gapTolerance") || data.lockedUntil === void 0 && (missing0 = "lockedUntil") || data.review === void 0 && (missing0 = "review") || data.unreviewed === void 0 && (missing0 = "unreviewed"))
+      if (data.factorForMoney === void 0 && (missing0 = "factorForMoney"))
         return validate22.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "dayMaximum" || key0 === "weekMaximum" || key0 === "gapTolerance" || key0 === "lockedUntil" || key0 === "review" || key0 === "unreviewed")) {
+          if (key0 !== "factorForMoney") {
             return validate22.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.factorForMoney !== void 0 && typeof data.factorForMoney != "boolean")
+          return validate22.errors = [{ instancePath: instancePath + "/factorForMoney", schemaPath: "#/properties/factorForMoney/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+      }
+    } else
+      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate22.errors = vErrors, errors === 0;
+}
+validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeTimeRules = validate23, schema34 = { type: "object", required: ["dayMaximum", "weekMaximum", "gapTolerance", "ways", "planned", "lockedUntil", "review", "unreviewed"], properties: { dayMaximum: { type: "integer", minimum: 60, maximum: 604800 }, weekMaximum: { type: "integer", minimum: 60, maximum: 604800 }, gapTolerance: { type: "integer", minimum: 0, maximum: 86400 }, ways: { type: "array", items: { type: "string", enum: ["timer", "length", "span"] }, minItems: 1, maxItems: 3, uniqueItems: !0 }, planned: { type: "object", required: ["hours", "dayStart", "dayEnd"], properties: { hours: { type: "array", items: { type: "integer", minimum: 0, maximum: 86400 }, minItems: 7, maxItems: 7 }, dayStart: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, dayEnd: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" } }, additionalProperties: !1 }, lockedUntil: { anyOf: [{ type: "string", format: "date" }, { type: "null" }] }, review: { type: "boolean" }, unreviewed: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 5e3, uniqueItems: !0 } }, additionalProperties: !1 }, pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u"), formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.dayMaximum === void 0 && (missing0 = "dayMaximum") || data.weekMaximum === void 0 && (missing0 = "weekMaximum") || data.gapTolerance === void 0 && (missing0 = "gapTolerance") || data.ways === void 0 && (missing0 = "ways") || data.planned === void 0 && (missing0 = "planned") || data.lockedUntil === void 0 && (missing0 = "lockedUntil") || data.review === void 0 && (missing0 = "review") || data.unreviewed === void 0 && (missing0 = "unreviewed"))
+        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "dayMaximum" || key0 === "weekMaximum" || key0 === "gapTolerance" || key0 === "ways" || key0 === "planned" || key0 === "lockedUntil" || key0 === "review" || key0 === "unreviewed")) {
+            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.dayMaximum !== void 0) {
             let data0 = data.dayMaximum, _errs2 = errors;
             if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate22.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              return validate23.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
             if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
               if (data0 > 604800 || isNaN(data0))
-                return validate22.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" }], !1;
+                return validate23.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" }], !1;
               if (data0 < 60 || isNaN(data0))
-                return validate22.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" }], !1;
+                return validate23.errors = [{ instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" }], !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -230,12 +410,12 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.weekMaximum !== void 0) {
               let data1 = data.weekMaximum, _errs4 = errors;
               if (!(typeof data1 == "number" && !(data1 % 1) && !isNaN(data1) && isFinite(data1)))
-                return validate22.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                return validate23.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
               if (errors === _errs4 && typeof data1 == "number" && isFinite(data1)) {
                 if (data1 > 604800 || isNaN(data1))
-                  return validate22.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" }], !1;
                 if (data1 < 60 || isNaN(data1))
-                  return validate22.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" }], !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -244,98 +424,223 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.gapTolerance !== void 0) {
                 let data2 = data.gapTolerance, _errs6 = errors;
                 if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
-                  return validate22.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  return validate23.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                 if (errors === _errs6 && typeof data2 == "number" && isFinite(data2)) {
                   if (data2 > 86400 || isNaN(data2))
-                    return validate22.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                    return validate23.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
                   if (data2 < 0 || isNaN(data2))
-                    return validate22.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                    return validate23.errors = [{ instancePath: instancePath + "/gapTolerance", schemaPath: "#/properties/gapTolerance/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
               if (valid0) {
-                if (data.lockedUntil !== void 0) {
-                  let data3 = data.lockedUntil, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
-                  if (errors === _errs10 && errors === _errs10)
-                    if (typeof data3 == "string") {
-                      if (!formats0.test(data3)) {
-                        let err0 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/0/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' };
-                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                if (data.ways !== void 0) {
+                  let data3 = data.ways, _errs8 = errors;
+                  if (errors === _errs8)
+                    if (Array.isArray(data3)) {
+                      if (data3.length > 3)
+                        return validate23.errors = [{ instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/maxItems", keyword: "maxItems", params: { limit: 3 }, message: "must NOT have more than 3 items" }], !1;
+                      if (data3.length < 1)
+                        return validate23.errors = [{ instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                      {
+                        var valid1 = !0;
+                        let len0 = data3.length;
+                        for (let i0 = 0; i0 < len0; i0++) {
+                          let data4 = data3[i0], _errs10 = errors;
+                          if (typeof data4 != "string")
+                            return validate23.errors = [{ instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          if (!(data4 === "timer" || data4 === "length" || data4 === "span"))
+                            return validate23.errors = [{ instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/items/enum", keyword: "enum", params: { allowedValues: schema34.properties.ways.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                          var valid1 = _errs10 === errors;
+                          if (!valid1)
+                            break;
+                        }
+                        if (valid1) {
+                          let i1 = data3.length, j0;
+                          if (i1 > 1) {
+                            let indices0 = {};
+                            for (; i1--; ) {
+                              let item0 = data3[i1];
+                              if (typeof item0 == "string") {
+                                if (typeof indices0[item0] == "number") {
+                                  return j0 = indices0[item0], validate23.errors = [{ instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                  break;
+                                }
+                                indices0[item0] = i1;
+                              }
+                            }
+                          }
+                        }
                       }
-                    } else {
-                      let err1 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                    }
-                  var _valid0 = _errs10 === errors;
-                  valid1 = valid1 || _valid0;
-                  let _errs12 = errors;
-                  if (data3 !== null) {
-                    let err2 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-                  }
-                  var _valid0 = _errs12 === errors;
-                  if (valid1 = valid1 || _valid0, valid1)
-                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
-                  else {
-                    let err3 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate22.errors = vErrors, !1;
-                  }
+                    } else
+                      return validate23.errors = [{ instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
                 if (valid0) {
-                  if (data.review !== void 0) {
-                    let _errs14 = errors;
-                    if (typeof data.review != "boolean")
-                      return validate22.errors = [{ instancePath: instancePath + "/review", schemaPath: "#/properties/review/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
-                    var valid0 = _errs14 === errors;
+                  if (data.planned !== void 0) {
+                    let data5 = data.planned, _errs12 = errors;
+                    if (errors === _errs12)
+                      if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+                        let missing1;
+                        if (data5.hours === void 0 && (missing1 = "hours") || data5.dayStart === void 0 && (missing1 = "dayStart") || data5.dayEnd === void 0 && (missing1 = "dayEnd"))
+                          return validate23.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs14 = errors;
+                          for (let key1 in data5)
+                            if (!(key1 === "hours" || key1 === "dayStart" || key1 === "dayEnd")) {
+                              return validate23.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs14 === errors) {
+                            if (data5.hours !== void 0) {
+                              let data6 = data5.hours, _errs15 = errors;
+                              if (errors === _errs15)
+                                if (Array.isArray(data6)) {
+                                  if (data6.length > 7)
+                                    return validate23.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                                  if (data6.length < 7)
+                                    return validate23.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/minItems", keyword: "minItems", params: { limit: 7 }, message: "must NOT have fewer than 7 items" }], !1;
+                                  {
+                                    var valid4 = !0;
+                                    let len1 = data6.length;
+                                    for (let i2 = 0; i2 < len1; i2++) {
+                                      let data7 = data6[i2], _errs17 = errors;
+                                      if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
+                                        return validate23.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                      if (errors === _errs17 && typeof data7 == "number" && isFinite(data7)) {
+                                        if (data7 > 86400 || isNaN(data7))
+                                          return validate23.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                        if (data7 < 0 || isNaN(data7))
+                                          return validate23.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                      }
+                                      var valid4 = _errs17 === errors;
+                                      if (!valid4)
+                                        break;
+                                    }
+                                  }
+                                } else
+                                  return validate23.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                              var valid3 = _errs15 === errors;
+                            } else
+                              var valid3 = !0;
+                            if (valid3) {
+                              if (data5.dayStart !== void 0) {
+                                let data8 = data5.dayStart, _errs19 = errors;
+                                if (errors === _errs19)
+                                  if (typeof data8 == "string") {
+                                    if (!pattern6.test(data8))
+                                      return validate23.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                  } else
+                                    return validate23.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid3 = _errs19 === errors;
+                              } else
+                                var valid3 = !0;
+                              if (valid3)
+                                if (data5.dayEnd !== void 0) {
+                                  let data9 = data5.dayEnd, _errs21 = errors;
+                                  if (errors === _errs21)
+                                    if (typeof data9 == "string") {
+                                      if (!pattern6.test(data9))
+                                        return validate23.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                    } else
+                                      return validate23.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid3 = _errs21 === errors;
+                                } else
+                                  var valid3 = !0;
+                            }
+                          }
+                        }
+                      } else
+                        return validate23.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid0 = _errs12 === errors;
                   } else
                     var valid0 = !0;
-                  if (valid0)
-                    if (data.unreviewed !== void 0) {
-                      let data5 = data.unreviewed, _errs16 = errors;
-                      if (errors === _errs16)
-                        if (Array.isArray(data5)) {
-                          if (data5.length > 5e3)
-                            return validate22.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
-                          {
-                            var valid2 = !0;
-                            let len0 = data5.length;
-                            for (let i0 = 0; i0 < len0; i0++) {
-                              let data6 = data5[i0], _errs18 = errors;
-                              if (errors === _errs18 && errors === _errs18)
-                                if (typeof data6 == "string") {
-                                  if (!formats2.test(data6))
-                                    return validate22.errors = [{ instancePath: instancePath + "/unreviewed/" + i0, schemaPath: "#/properties/unreviewed/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                                } else
-                                  return validate22.errors = [{ instancePath: instancePath + "/unreviewed/" + i0, schemaPath: "#/properties/unreviewed/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                              var valid2 = _errs18 === errors;
-                              if (!valid2)
-                                break;
-                            }
-                            if (valid2) {
-                              let i1 = data5.length, j0;
-                              if (i1 > 1) {
-                                let indices0 = {};
-                                for (; i1--; ) {
-                                  let item0 = data5[i1];
-                                  if (typeof item0 == "string") {
-                                    if (typeof indices0[item0] == "number") {
-                                      return j0 = indices0[item0], validate22.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
-                                      break;
+                  if (valid0) {
+                    if (data.lockedUntil !== void 0) {
+                      let data10 = data.lockedUntil, _errs23 = errors, _errs24 = errors, valid5 = !1, _errs25 = errors;
+                      if (errors === _errs25 && errors === _errs25)
+                        if (typeof data10 == "string") {
+                          if (!formats0.test(data10)) {
+                            let err0 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/0/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' };
+                            vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                          }
+                        } else {
+                          let err1 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                          vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                        }
+                      var _valid0 = _errs25 === errors;
+                      valid5 = valid5 || _valid0;
+                      let _errs27 = errors;
+                      if (data10 !== null) {
+                        let err2 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                        vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                      }
+                      var _valid0 = _errs27 === errors;
+                      if (valid5 = valid5 || _valid0, valid5)
+                        errors = _errs24, vErrors !== null && (_errs24 ? vErrors.length = _errs24 : vErrors = null);
+                      else {
+                        let err3 = { instancePath: instancePath + "/lockedUntil", schemaPath: "#/properties/lockedUntil/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                        return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate23.errors = vErrors, !1;
+                      }
+                      var valid0 = _errs23 === errors;
+                    } else
+                      var valid0 = !0;
+                    if (valid0) {
+                      if (data.review !== void 0) {
+                        let _errs29 = errors;
+                        if (typeof data.review != "boolean")
+                          return validate23.errors = [{ instancePath: instancePath + "/review", schemaPath: "#/properties/review/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                        var valid0 = _errs29 === errors;
+                      } else
+                        var valid0 = !0;
+                      if (valid0)
+                        if (data.unreviewed !== void 0) {
+                          let data12 = data.unreviewed, _errs31 = errors;
+                          if (errors === _errs31)
+                            if (Array.isArray(data12)) {
+                              if (data12.length > 5e3)
+                                return validate23.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
+                              {
+                                var valid6 = !0;
+                                let len2 = data12.length;
+                                for (let i3 = 0; i3 < len2; i3++) {
+                                  let data13 = data12[i3], _errs33 = errors;
+                                  if (errors === _errs33 && errors === _errs33)
+                                    if (typeof data13 == "string") {
+                                      if (!formats4.test(data13))
+                                        return validate23.errors = [{ instancePath: instancePath + "/unreviewed/" + i3, schemaPath: "#/properties/unreviewed/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    } else
+                                      return validate23.errors = [{ instancePath: instancePath + "/unreviewed/" + i3, schemaPath: "#/properties/unreviewed/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid6 = _errs33 === errors;
+                                  if (!valid6)
+                                    break;
+                                }
+                                if (valid6) {
+                                  let i4 = data12.length, j1;
+                                  if (i4 > 1) {
+                                    let indices1 = {};
+                                    for (; i4--; ) {
+                                      let item1 = data12[i4];
+                                      if (typeof item1 == "string") {
+                                        if (typeof indices1[item1] == "number") {
+                                          return j1 = indices1[item1], validate23.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
+                                          break;
+                                        }
+                                        indices1[item1] = i4;
+                                      }
                                     }
-                                    indices0[item0] = i1;
                                   }
                                 }
                               }
-                            }
-                          }
+                            } else
+                              return validate23.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                          var valid0 = _errs31 === errors;
                         } else
-                          return validate22.errors = [{ instancePath: instancePath + "/unreviewed", schemaPath: "#/properties/unreviewed/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                      var valid0 = _errs16 === errors;
-                    } else
-                      var valid0 = !0;
+                          var valid0 = !0;
+                    }
+                  }
                 }
               }
             }
@@ -343,12 +648,13 @@ function validate22(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate22.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate22.errors = vErrors, errors === 0;
+      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate23.errors = vErrors, errors === 0;
 }
-validate22.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changeFirm,
+  changePeriods,
   changeSignInRule,
   changeTimeRules
 };

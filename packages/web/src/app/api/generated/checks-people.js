@@ -24,55 +24,55 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var beginSecondFactor = validate23;
-var func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
-function validate23(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate23.evaluated;
+var beginSecondFactor = validate24;
+var func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
+function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.password === void 0 && (missing0 = "password"))
-        return validate23.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "password") {
-            return validate23.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.password !== void 0) {
           let data0 = data.password;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 200)
-                return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (func2(data0) > 200)
+                return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate23.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate23.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate23.errors = vErrors, errors === 0;
+      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate24.errors = vErrors, errors === 0;
 }
-validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeAddress = validate24;
-var pattern7 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
-function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
+validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeAddress = validate25;
+var pattern9 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password")) {
-            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -80,14 +80,14 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.email, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate24.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 3)
-                  return validate24.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern7.test(data0))
-                  return validate24.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                if (func2(data0) > 200)
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 3)
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern9.test(data0))
+                  return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate24.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate25.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -96,33 +96,33 @@ function validate24(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate24.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate24.errors = vErrors, errors === 0;
+      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate25.errors = vErrors, errors === 0;
 }
-validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeExceptions = validate25, schema36 = { type: "object", properties: { "time.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.correct": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.review": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "values.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "cost.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "pay.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "entries.price": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "agreements.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.issue": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "payments.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "results.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "history.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "people.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "firm.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] } }, additionalProperties: !1 }, func15 = Object.prototype.hasOwnProperty;
-function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeExceptions = validate26, schema37 = { type: "object", properties: { "time.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.correct": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.review": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "values.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "cost.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "pay.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "entries.price": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "agreements.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.issue": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "payments.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "results.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "history.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "people.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "firm.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty;
+function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let _errs1 = errors;
       for (let key0 in data)
-        if (!func15.call(schema36.properties, key0)) {
-          return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+        if (!func1.call(schema37.properties, key0)) {
+          return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
           break;
         }
       if (_errs1 === errors) {
@@ -133,7 +133,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
             vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
           }
           if (!(data0 === "own" || data0 === "project" || data0 === "team" || data0 === "firm")) {
-            let err1 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["time.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+            let err1 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["time.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
             vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
           }
           var _valid0 = _errs4 === errors;
@@ -148,7 +148,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate25.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate26.errors = vErrors, !1;
           }
           var valid0 = _errs2 === errors;
         } else
@@ -161,7 +161,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
               vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
             }
             if (!(data1 === "own" || data1 === "project" || data1 === "team" || data1 === "firm")) {
-              let err5 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["time.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+              let err5 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["time.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
               vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
             }
             var _valid1 = _errs10 === errors;
@@ -176,7 +176,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
             else {
               let err7 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate25.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate26.errors = vErrors, !1;
             }
             var valid0 = _errs8 === errors;
           } else
@@ -189,7 +189,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
               }
               if (!(data2 === "own" || data2 === "project" || data2 === "team" || data2 === "firm")) {
-                let err9 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["time.correct"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                let err9 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["time.correct"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                 vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
               }
               var _valid2 = _errs16 === errors;
@@ -204,7 +204,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
               else {
                 let err11 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate25.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate26.errors = vErrors, !1;
               }
               var valid0 = _errs14 === errors;
             } else
@@ -217,7 +217,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                   vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                 }
                 if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm")) {
-                  let err13 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["time.review"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                  let err13 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["time.review"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                   vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                 }
                 var _valid3 = _errs22 === errors;
@@ -232,7 +232,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
                 else {
                   let err15 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate25.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate26.errors = vErrors, !1;
                 }
                 var valid0 = _errs20 === errors;
               } else
@@ -245,7 +245,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                     vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                   }
                   if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm")) {
-                    let err17 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["work.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                    let err17 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["work.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                     vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
                   }
                   var _valid4 = _errs28 === errors;
@@ -260,7 +260,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs27, vErrors !== null && (_errs27 ? vErrors.length = _errs27 : vErrors = null);
                   else {
                     let err19 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate25.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate26.errors = vErrors, !1;
                   }
                   var valid0 = _errs26 === errors;
                 } else
@@ -273,7 +273,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                       vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
                     }
                     if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm")) {
-                      let err21 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["values.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                      let err21 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["values.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                       vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
                     }
                     var _valid5 = _errs34 === errors;
@@ -288,7 +288,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                       errors = _errs33, vErrors !== null && (_errs33 ? vErrors.length = _errs33 : vErrors = null);
                     else {
                       let err23 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate25.errors = vErrors, !1;
+                      return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate26.errors = vErrors, !1;
                     }
                     var valid0 = _errs32 === errors;
                   } else
@@ -301,7 +301,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                         vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
                       }
                       if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm")) {
-                        let err25 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["cost.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                        let err25 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["cost.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                         vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
                       }
                       var _valid6 = _errs40 === errors;
@@ -316,7 +316,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                         errors = _errs39, vErrors !== null && (_errs39 ? vErrors.length = _errs39 : vErrors = null);
                       else {
                         let err27 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                        return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate25.errors = vErrors, !1;
+                        return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate26.errors = vErrors, !1;
                       }
                       var valid0 = _errs38 === errors;
                     } else
@@ -329,7 +329,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                           vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
                         }
                         if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm")) {
-                          let err29 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["pay.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                          let err29 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["pay.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                           vErrors === null ? vErrors = [err29] : vErrors.push(err29), errors++;
                         }
                         var _valid7 = _errs46 === errors;
@@ -344,7 +344,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                           errors = _errs45, vErrors !== null && (_errs45 ? vErrors.length = _errs45 : vErrors = null);
                         else {
                           let err31 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                          return vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++, validate25.errors = vErrors, !1;
+                          return vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++, validate26.errors = vErrors, !1;
                         }
                         var valid0 = _errs44 === errors;
                       } else
@@ -357,7 +357,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err32] : vErrors.push(err32), errors++;
                           }
                           if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm")) {
-                            let err33 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["entries.price"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                            let err33 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["entries.price"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err33] : vErrors.push(err33), errors++;
                           }
                           var _valid8 = _errs52 === errors;
@@ -372,7 +372,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                             errors = _errs51, vErrors !== null && (_errs51 ? vErrors.length = _errs51 : vErrors = null);
                           else {
                             let err35 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                            return vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++, validate25.errors = vErrors, !1;
+                            return vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++, validate26.errors = vErrors, !1;
                           }
                           var valid0 = _errs50 === errors;
                         } else
@@ -385,7 +385,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                               vErrors === null ? vErrors = [err36] : vErrors.push(err36), errors++;
                             }
                             if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm")) {
-                              let err37 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["agreements.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                              let err37 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["agreements.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                               vErrors === null ? vErrors = [err37] : vErrors.push(err37), errors++;
                             }
                             var _valid9 = _errs58 === errors;
@@ -400,7 +400,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                               errors = _errs57, vErrors !== null && (_errs57 ? vErrors.length = _errs57 : vErrors = null);
                             else {
                               let err39 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                              return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate25.errors = vErrors, !1;
+                              return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate26.errors = vErrors, !1;
                             }
                             var valid0 = _errs56 === errors;
                           } else
@@ -413,7 +413,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                 vErrors === null ? vErrors = [err40] : vErrors.push(err40), errors++;
                               }
                               if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm")) {
-                                let err41 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["invoices.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                let err41 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["invoices.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                 vErrors === null ? vErrors = [err41] : vErrors.push(err41), errors++;
                               }
                               var _valid10 = _errs64 === errors;
@@ -428,7 +428,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                 errors = _errs63, vErrors !== null && (_errs63 ? vErrors.length = _errs63 : vErrors = null);
                               else {
                                 let err43 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                return vErrors === null ? vErrors = [err43] : vErrors.push(err43), errors++, validate25.errors = vErrors, !1;
+                                return vErrors === null ? vErrors = [err43] : vErrors.push(err43), errors++, validate26.errors = vErrors, !1;
                               }
                               var valid0 = _errs62 === errors;
                             } else
@@ -441,7 +441,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                   vErrors === null ? vErrors = [err44] : vErrors.push(err44), errors++;
                                 }
                                 if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm")) {
-                                  let err45 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["invoices.issue"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                  let err45 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["invoices.issue"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                   vErrors === null ? vErrors = [err45] : vErrors.push(err45), errors++;
                                 }
                                 var _valid11 = _errs70 === errors;
@@ -456,7 +456,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                   errors = _errs69, vErrors !== null && (_errs69 ? vErrors.length = _errs69 : vErrors = null);
                                 else {
                                   let err47 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                  return vErrors === null ? vErrors = [err47] : vErrors.push(err47), errors++, validate25.errors = vErrors, !1;
+                                  return vErrors === null ? vErrors = [err47] : vErrors.push(err47), errors++, validate26.errors = vErrors, !1;
                                 }
                                 var valid0 = _errs68 === errors;
                               } else
@@ -469,7 +469,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                     vErrors === null ? vErrors = [err48] : vErrors.push(err48), errors++;
                                   }
                                   if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm")) {
-                                    let err49 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["payments.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                    let err49 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["payments.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                     vErrors === null ? vErrors = [err49] : vErrors.push(err49), errors++;
                                   }
                                   var _valid12 = _errs76 === errors;
@@ -484,7 +484,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                     errors = _errs75, vErrors !== null && (_errs75 ? vErrors.length = _errs75 : vErrors = null);
                                   else {
                                     let err51 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                    return vErrors === null ? vErrors = [err51] : vErrors.push(err51), errors++, validate25.errors = vErrors, !1;
+                                    return vErrors === null ? vErrors = [err51] : vErrors.push(err51), errors++, validate26.errors = vErrors, !1;
                                   }
                                   var valid0 = _errs74 === errors;
                                 } else
@@ -497,7 +497,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                       vErrors === null ? vErrors = [err52] : vErrors.push(err52), errors++;
                                     }
                                     if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm")) {
-                                      let err53 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["results.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                      let err53 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["results.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                       vErrors === null ? vErrors = [err53] : vErrors.push(err53), errors++;
                                     }
                                     var _valid13 = _errs82 === errors;
@@ -512,7 +512,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                       errors = _errs81, vErrors !== null && (_errs81 ? vErrors.length = _errs81 : vErrors = null);
                                     else {
                                       let err55 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                      return vErrors === null ? vErrors = [err55] : vErrors.push(err55), errors++, validate25.errors = vErrors, !1;
+                                      return vErrors === null ? vErrors = [err55] : vErrors.push(err55), errors++, validate26.errors = vErrors, !1;
                                     }
                                     var valid0 = _errs80 === errors;
                                   } else
@@ -525,7 +525,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                         vErrors === null ? vErrors = [err56] : vErrors.push(err56), errors++;
                                       }
                                       if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm")) {
-                                        let err57 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["history.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                        let err57 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["history.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                         vErrors === null ? vErrors = [err57] : vErrors.push(err57), errors++;
                                       }
                                       var _valid14 = _errs88 === errors;
@@ -540,7 +540,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                         errors = _errs87, vErrors !== null && (_errs87 ? vErrors.length = _errs87 : vErrors = null);
                                       else {
                                         let err59 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                        return vErrors === null ? vErrors = [err59] : vErrors.push(err59), errors++, validate25.errors = vErrors, !1;
+                                        return vErrors === null ? vErrors = [err59] : vErrors.push(err59), errors++, validate26.errors = vErrors, !1;
                                       }
                                       var valid0 = _errs86 === errors;
                                     } else
@@ -553,7 +553,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                           vErrors === null ? vErrors = [err60] : vErrors.push(err60), errors++;
                                         }
                                         if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm")) {
-                                          let err61 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["people.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                          let err61 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["people.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                           vErrors === null ? vErrors = [err61] : vErrors.push(err61), errors++;
                                         }
                                         var _valid15 = _errs94 === errors;
@@ -568,7 +568,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                           errors = _errs93, vErrors !== null && (_errs93 ? vErrors.length = _errs93 : vErrors = null);
                                         else {
                                           let err63 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                          return vErrors === null ? vErrors = [err63] : vErrors.push(err63), errors++, validate25.errors = vErrors, !1;
+                                          return vErrors === null ? vErrors = [err63] : vErrors.push(err63), errors++, validate26.errors = vErrors, !1;
                                         }
                                         var valid0 = _errs92 === errors;
                                       } else
@@ -581,7 +581,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                             vErrors === null ? vErrors = [err64] : vErrors.push(err64), errors++;
                                           }
                                           if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm")) {
-                                            let err65 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["work.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                            let err65 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["work.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                             vErrors === null ? vErrors = [err65] : vErrors.push(err65), errors++;
                                           }
                                           var _valid16 = _errs100 === errors;
@@ -596,7 +596,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                             errors = _errs99, vErrors !== null && (_errs99 ? vErrors.length = _errs99 : vErrors = null);
                                           else {
                                             let err67 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                            return vErrors === null ? vErrors = [err67] : vErrors.push(err67), errors++, validate25.errors = vErrors, !1;
+                                            return vErrors === null ? vErrors = [err67] : vErrors.push(err67), errors++, validate26.errors = vErrors, !1;
                                           }
                                           var valid0 = _errs98 === errors;
                                         } else
@@ -609,7 +609,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                               vErrors === null ? vErrors = [err68] : vErrors.push(err68), errors++;
                                             }
                                             if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm")) {
-                                              let err69 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema36.properties["firm.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                              let err69 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema37.properties["firm.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                               vErrors === null ? vErrors = [err69] : vErrors.push(err69), errors++;
                                             }
                                             var _valid17 = _errs106 === errors;
@@ -624,7 +624,7 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
                                               errors = _errs105, vErrors !== null && (_errs105 ? vErrors.length = _errs105 : vErrors = null);
                                             else {
                                               let err71 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                              return vErrors === null ? vErrors = [err71] : vErrors.push(err71), errors++, validate25.errors = vErrors, !1;
+                                              return vErrors === null ? vErrors = [err71] : vErrors.push(err71), errors++, validate26.errors = vErrors, !1;
                                             }
                                             var valid0 = _errs104 === errors;
                                           } else
@@ -647,23 +647,23 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate25.errors = vErrors, errors === 0;
+      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate26.errors = vErrors, errors === 0;
 }
-validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeGroup = validate26;
-function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeGroup = validate27;
+function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.ended === void 0 && (missing0 = "ended"))
-        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "ended")) {
-            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -671,14 +671,14 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 80)
-                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 80)
+                  return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate26.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -686,30 +686,64 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.ended !== void 0) {
               let _errs4 = errors;
               if (typeof data.ended != "boolean")
-                return validate26.errors = [{ instancePath: instancePath + "/ended", schemaPath: "#/properties/ended/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/ended", schemaPath: "#/properties/ended/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate26.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeManyRoles = validate27, schema38 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats2 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
-function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeInstruction = validate28;
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.wording === void 0 && (missing0 = "wording"))
+        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "wording") {
+            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.wording !== void 0) {
+          let data0 = data.wording;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 8e3)
+                return validate28.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/maxLength", keyword: "maxLength", params: { limit: 8e3 }, message: "must NOT have more than 8000 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate28.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern4.test(data0))
+                return validate28.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate28.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
+}
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeManyRoles = validate29, schema40 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.people === void 0 && (missing0 = "people") || data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles") || data.how === void 0 && (missing0 = "how"))
-        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "people" || key0 === "roles" || key0 === "ownRoles" || key0 === "how")) {
-            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -718,9 +752,9 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 2e3)
-                  return validate27.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                 if (data0.length < 1)
-                  return validate27.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -730,12 +764,12 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate27.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate29.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "version")) {
-                              return validate27.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate29.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -743,10 +777,10 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                               let data2 = data1.id, _errs7 = errors;
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
-                                  if (!formats2.test(data2))
-                                    return validate27.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  if (!formats4.test(data2))
+                                    return validate29.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate27.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate29.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -754,12 +788,12 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1.version !== void 0) {
                                 let data3 = data1.version, _errs9 = errors;
                                 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate27.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                  return validate29.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                 if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                   if (data3 > 2147483647 || isNaN(data3))
-                                    return validate27.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                    return validate29.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                   if (data3 < 1 || isNaN(data3))
-                                    return validate27.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                    return validate29.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                 }
                                 var valid2 = _errs9 === errors;
                               } else
@@ -767,14 +801,14 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate27.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate29.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate27.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate29.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -784,16 +818,16 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs11)
                 if (Array.isArray(data4)) {
                   if (data4.length > 7)
-                    return validate27.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data4.length;
                     for (let i1 = 0; i1 < len1; i1++) {
                       let data5 = data4[i1], _errs13 = errors;
                       if (typeof data5 != "string")
-                        return validate27.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate29.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                        return validate27.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema38.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate29.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema40.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid3 = _errs13 === errors;
                       if (!valid3)
                         break;
@@ -806,7 +840,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data4[i2];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate27.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate29.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i2;
@@ -816,7 +850,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate27.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs11 === errors;
             } else
               var valid0 = !0;
@@ -826,7 +860,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs15)
                   if (Array.isArray(data6)) {
                     if (data6.length > 50)
-                      return validate27.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                      return validate29.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                     {
                       var valid5 = !0;
                       let len2 = data6.length;
@@ -834,10 +868,10 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                         let data7 = data6[i3], _errs17 = errors;
                         if (errors === _errs17 && errors === _errs17)
                           if (typeof data7 == "string") {
-                            if (!formats2.test(data7))
-                              return validate27.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            if (!formats4.test(data7))
+                              return validate29.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate27.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate29.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid5 = _errs17 === errors;
                         if (!valid5)
                           break;
@@ -850,7 +884,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                             let item1 = data6[i4];
                             if (typeof item1 == "string") {
                               if (typeof indices1[item1] == "number") {
-                                return j1 = indices1[item1], validate27.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
+                                return j1 = indices1[item1], validate29.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
                                 break;
                               }
                               indices1[item1] = i4;
@@ -860,7 +894,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate27.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs15 === errors;
               } else
                 var valid0 = !0;
@@ -868,9 +902,9 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.how !== void 0) {
                   let data8 = data.how, _errs19 = errors;
                   if (typeof data8 != "string")
-                    return validate27.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data8 === "add" || data8 === "replace"))
-                    return validate27.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema38.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate29.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema40.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs19 === errors;
                 } else
                   var valid0 = !0;
@@ -879,57 +913,57 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate27.errors = vErrors, errors === 0;
+      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate29.errors = vErrors, errors === 0;
 }
-validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeName = validate28;
-function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeName = validate30;
+function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name"))
-        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "name") {
-            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.name !== void 0) {
           let data0 = data.name;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 100)
-                return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (func2(data0) > 100)
+                return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate28.errors = vErrors, errors === 0;
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
 }
-validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePassword = validate29;
-function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePassword = validate31;
+function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
-        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "current" || key0 === "next")) {
-            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -937,14 +971,14 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.current, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate29.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate29.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 200)
+                  return validate31.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate31.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate29.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate29.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate31.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -953,37 +987,37 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.next, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate29.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 12)
-                    return validate29.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate31.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 12)
+                    return validate31.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate29.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate31.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate29.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate29.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate29.errors = vErrors, errors === 0;
+      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate31.errors = vErrors, errors === 0;
 }
-validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePerson = validate30, schema41 = { type: "object", required: ["name", "email", "staffNumber"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, staffNumber: { type: "string", minLength: 1, maxLength: 40, pattern: "\\S" }, kind: { type: "string", enum: ["employee", "subcontractor", "other"] }, departmentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, zone: { type: "string", maxLength: 60 }, startedOn: { type: "string", format: "date" }, position: { type: "object", required: ["id", "from"], properties: { id: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, formats0 = /^\d{4}-\d{2}-\d{2}$/;
-function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
+validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePerson = validate32, schema43 = { type: "object", required: ["name", "email", "staffNumber"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, staffNumber: { type: "string", minLength: 1, maxLength: 40, pattern: "\\S" }, kind: { type: "string", enum: ["employee", "subcontractor", "other"] }, departmentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, zone: { type: "string", maxLength: 60 }, startedOn: { type: "string", format: "date" }, position: { type: "object", required: ["id", "from"], properties: { id: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern17 = new RegExp("^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$", "u"), formats0 = /^\d{4}-\d{2}-\d{2}$/;
+function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.staffNumber === void 0 && (missing0 = "staffNumber"))
-        return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "staffNumber" || key0 === "kind" || key0 === "departmentId" || key0 === "zone" || key0 === "startedOn" || key0 === "position")) {
-            return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -991,14 +1025,14 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 100)
+                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate30.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1007,14 +1041,14 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.email, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate30.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 3)
-                    return validate30.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern7.test(data1))
-                    return validate30.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  if (func2(data1) > 200)
+                    return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 3)
+                    return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern17.test(data1))
+                    return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                 } else
-                  return validate30.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate32.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1023,14 +1057,14 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 let data2 = data.staffNumber, _errs6 = errors;
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
-                    if (func1(data2) > 40)
-                      return validate30.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                    if (func1(data2) < 1)
-                      return validate30.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    if (func2(data2) > 40)
+                      return validate32.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    if (func2(data2) < 1)
+                      return validate32.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate30.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate32.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate30.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1038,9 +1072,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.kind !== void 0) {
                   let data3 = data.kind, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate30.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "employee" || data3 === "subcontractor" || data3 === "other"))
-                    return validate30.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema41.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate32.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema43.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -1049,7 +1083,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                     let data4 = data.departmentId, _errs10 = errors, _errs11 = errors, valid1 = !1, _errs12 = errors;
                     if (errors === _errs12 && errors === _errs12)
                       if (typeof data4 == "string") {
-                        if (!formats2.test(data4)) {
+                        if (!formats4.test(data4)) {
                           let err0 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
                           vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                         }
@@ -1069,7 +1103,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                       errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
                     else {
                       let err3 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate30.errors = vErrors, !1;
+                      return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate32.errors = vErrors, !1;
                     }
                     var valid0 = _errs10 === errors;
                   } else
@@ -1079,10 +1113,10 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                       let data5 = data.zone, _errs16 = errors;
                       if (errors === _errs16)
                         if (typeof data5 == "string") {
-                          if (func1(data5) > 60)
-                            return validate30.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                          if (func2(data5) > 60)
+                            return validate32.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                         } else
-                          return validate30.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate32.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid0 = _errs16 === errors;
                     } else
                       var valid0 = !0;
@@ -1092,9 +1126,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs18 && errors === _errs18)
                           if (typeof data6 == "string") {
                             if (!formats0.test(data6))
-                              return validate30.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                              return validate32.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                           } else
-                            return validate30.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate32.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs18 === errors;
                       } else
                         var valid0 = !0;
@@ -1105,12 +1139,12 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
                               let missing1;
                               if (data7.id === void 0 && (missing1 = "id") || data7.from === void 0 && (missing1 = "from"))
-                                return validate30.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                                return validate32.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                               {
                                 let _errs22 = errors;
                                 for (let key1 in data7)
                                   if (!(key1 === "id" || key1 === "from")) {
-                                    return validate30.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    return validate32.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                                     break;
                                   }
                                 if (_errs22 === errors) {
@@ -1118,7 +1152,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                     let data8 = data7.id, _errs23 = errors, _errs24 = errors, valid3 = !1, _errs25 = errors;
                                     if (errors === _errs25 && errors === _errs25)
                                       if (typeof data8 == "string") {
-                                        if (!formats2.test(data8)) {
+                                        if (!formats4.test(data8)) {
                                           let err4 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
                                           vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
                                         }
@@ -1138,7 +1172,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                       errors = _errs24, vErrors !== null && (_errs24 ? vErrors.length = _errs24 : vErrors = null);
                                     else {
                                       let err7 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate30.errors = vErrors, !1;
+                                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate32.errors = vErrors, !1;
                                     }
                                     var valid2 = _errs23 === errors;
                                   } else
@@ -1149,16 +1183,16 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (errors === _errs29 && errors === _errs29)
                                         if (typeof data9 == "string") {
                                           if (!formats0.test(data9))
-                                            return validate30.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                            return validate32.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                         } else
-                                          return validate30.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate32.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       var valid2 = _errs29 === errors;
                                     } else
                                       var valid2 = !0;
                                 }
                               }
                             } else
-                              return validate30.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                              return validate32.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                           var valid0 = _errs20 === errors;
                         } else
                           var valid0 = !0;
@@ -1171,65 +1205,423 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate30.errors = vErrors, errors === 0;
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
 }
-validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePreferences = validate31, schema42 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] } }, additionalProperties: !1 };
-function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePreferences = validate33, schema44 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] }, forms: { type: "object", required: ["dates", "clock", "numbers"], properties: { dates: { anyOf: [{ type: "string", enum: ["day first", "month first", "year first"] }, { type: "null" }] }, clock: { anyOf: [{ type: "string", enum: ["24 hours", "12 hours"] }, { type: "null" }] }, numbers: { anyOf: [{ type: "string", enum: ["comma point", "point comma", "space comma", "apostrophe point"] }, { type: "null" }] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
-        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "theme" || key0 === "durationForm")) {
-            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+          if (!(key0 === "theme" || key0 === "durationForm" || key0 === "forms")) {
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.theme !== void 0) {
             let data0 = data.theme, _errs2 = errors;
             if (typeof data0 != "string")
-              return validate31.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate33.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
-              return validate31.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema42.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
+              return validate33.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema44.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0)
+          if (valid0) {
             if (data.durationForm !== void 0) {
               let data1 = data.durationForm, _errs4 = errors;
               if (typeof data1 != "string")
-                return validate31.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate33.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               if (!(data1 === "clock" || data1 === "decimal"))
-                return validate31.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema42.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
+                return validate33.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema44.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0)
+              if (data.forms !== void 0) {
+                let data2 = data.forms, _errs6 = errors;
+                if (errors === _errs6)
+                  if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
+                    let missing1;
+                    if (data2.dates === void 0 && (missing1 = "dates") || data2.clock === void 0 && (missing1 = "clock") || data2.numbers === void 0 && (missing1 = "numbers"))
+                      return validate33.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                    {
+                      let _errs8 = errors;
+                      for (let key1 in data2)
+                        if (!(key1 === "dates" || key1 === "clock" || key1 === "numbers")) {
+                          return validate33.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                          break;
+                        }
+                      if (_errs8 === errors) {
+                        if (data2.dates !== void 0) {
+                          let data3 = data2.dates, _errs9 = errors, _errs10 = errors, valid2 = !1, _errs11 = errors;
+                          if (typeof data3 != "string") {
+                            let err0 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                          }
+                          if (!(data3 === "day first" || data3 === "month first" || data3 === "year first")) {
+                            let err1 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema44.properties.forms.properties.dates.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                            vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                          }
+                          var _valid0 = _errs11 === errors;
+                          valid2 = valid2 || _valid0;
+                          let _errs13 = errors;
+                          if (data3 !== null) {
+                            let err2 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                            vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                          }
+                          var _valid0 = _errs13 === errors;
+                          if (valid2 = valid2 || _valid0, valid2)
+                            errors = _errs10, vErrors !== null && (_errs10 ? vErrors.length = _errs10 : vErrors = null);
+                          else {
+                            let err3 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate33.errors = vErrors, !1;
+                          }
+                          var valid1 = _errs9 === errors;
+                        } else
+                          var valid1 = !0;
+                        if (valid1) {
+                          if (data2.clock !== void 0) {
+                            let data4 = data2.clock, _errs15 = errors, _errs16 = errors, valid3 = !1, _errs17 = errors;
+                            if (typeof data4 != "string") {
+                              let err4 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                              vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            }
+                            if (!(data4 === "24 hours" || data4 === "12 hours")) {
+                              let err5 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema44.properties.forms.properties.clock.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                              vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                            }
+                            var _valid1 = _errs17 === errors;
+                            valid3 = valid3 || _valid1;
+                            let _errs19 = errors;
+                            if (data4 !== null) {
+                              let err6 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                              vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                            }
+                            var _valid1 = _errs19 === errors;
+                            if (valid3 = valid3 || _valid1, valid3)
+                              errors = _errs16, vErrors !== null && (_errs16 ? vErrors.length = _errs16 : vErrors = null);
+                            else {
+                              let err7 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate33.errors = vErrors, !1;
+                            }
+                            var valid1 = _errs15 === errors;
+                          } else
+                            var valid1 = !0;
+                          if (valid1)
+                            if (data2.numbers !== void 0) {
+                              let data5 = data2.numbers, _errs21 = errors, _errs22 = errors, valid4 = !1, _errs23 = errors;
+                              if (typeof data5 != "string") {
+                                let err8 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                              }
+                              if (!(data5 === "comma point" || data5 === "point comma" || data5 === "space comma" || data5 === "apostrophe point")) {
+                                let err9 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema44.properties.forms.properties.numbers.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                              }
+                              var _valid2 = _errs23 === errors;
+                              valid4 = valid4 || _valid2;
+                              let _errs25 = errors;
+                              if (data5 !== null) {
+                                let err10 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                              }
+                              var _valid2 = _errs25 === errors;
+                              if (valid4 = valid4 || _valid2, valid4)
+                                errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
+                              else {
+                                let err11 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate33.errors = vErrors, !1;
+                              }
+                              var valid1 = _errs21 === errors;
+                            } else
+                              var valid1 = !0;
+                        }
+                      }
+                    }
+                  } else
+                    return validate33.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
         }
       }
     } else
-      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate31.errors = vErrors, errors === 0;
+      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate33.errors = vErrors, errors === 0;
 }
-validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRole = validate32, schema43 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
-function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
+validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRecording = validate34, schema45 = { type: "object", required: ["ways", "dayMaximum", "weekMaximum"], properties: { ways: { anyOf: [{ type: "array", items: { type: "string", enum: ["timer", "length", "span"] }, minItems: 1, maxItems: 3, uniqueItems: !0 }, { type: "null" }] }, dayMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, weekMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, planned: { type: "object", required: ["hours", "dayStart", "dayEnd", "from"], properties: { hours: { type: "array", items: { type: "integer", minimum: 0, maximum: 86400 }, minItems: 7, maxItems: 7 }, dayStart: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, dayEnd: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
+function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.ways === void 0 && (missing0 = "ways") || data.dayMaximum === void 0 && (missing0 = "dayMaximum") || data.weekMaximum === void 0 && (missing0 = "weekMaximum"))
+        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "ways" || key0 === "dayMaximum" || key0 === "weekMaximum" || key0 === "planned")) {
+            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.ways !== void 0) {
+            let data0 = data.ways, _errs2 = errors, _errs3 = errors, valid1 = !1, _errs4 = errors;
+            if (errors === _errs4)
+              if (Array.isArray(data0))
+                if (data0.length > 3) {
+                  let err0 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf/0/maxItems", keyword: "maxItems", params: { limit: 3 }, message: "must NOT have more than 3 items" };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                } else if (data0.length < 1) {
+                  let err1 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf/0/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                } else {
+                  var valid2 = !0;
+                  let len0 = data0.length;
+                  for (let i0 = 0; i0 < len0; i0++) {
+                    let data1 = data0[i0], _errs6 = errors;
+                    if (typeof data1 != "string") {
+                      let err2 = { instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/anyOf/0/items/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                    }
+                    if (!(data1 === "timer" || data1 === "length" || data1 === "span")) {
+                      let err3 = { instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/anyOf/0/items/enum", keyword: "enum", params: { allowedValues: schema45.properties.ways.anyOf[0].items.enum }, message: "must be equal to one of the allowed values" };
+                      vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                    }
+                    var valid2 = _errs6 === errors;
+                    if (!valid2)
+                      break;
+                  }
+                  if (valid2) {
+                    let i1 = data0.length, j0;
+                    if (i1 > 1) {
+                      let indices0 = {};
+                      for (; i1--; ) {
+                        let item0 = data0[i1];
+                        if (typeof item0 == "string") {
+                          if (typeof indices0[item0] == "number") {
+                            j0 = indices0[item0];
+                            let err4 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf/0/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" };
+                            vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            break;
+                          }
+                          indices0[item0] = i1;
+                        }
+                      }
+                    }
+                  }
+                }
+              else {
+                let err5 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf/0/type", keyword: "type", params: { type: "array" }, message: "must be array" };
+                vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+              }
+            var _valid0 = _errs4 === errors;
+            valid1 = valid1 || _valid0;
+            let _errs8 = errors;
+            if (data0 !== null) {
+              let err6 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+              vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+            }
+            var _valid0 = _errs8 === errors;
+            if (valid1 = valid1 || _valid0, valid1)
+              errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
+            else {
+              let err7 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate34.errors = vErrors, !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.dayMaximum !== void 0) {
+              let data2 = data.dayMaximum, _errs10 = errors, _errs11 = errors, valid4 = !1, _errs12 = errors;
+              if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2))) {
+                let err8 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+              }
+              if (errors === _errs12 && typeof data2 == "number" && isFinite(data2)) {
+                if (data2 > 604800 || isNaN(data2)) {
+                  let err9 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" };
+                  vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                } else if (data2 < 60 || isNaN(data2)) {
+                  let err10 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" };
+                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                }
+              }
+              var _valid1 = _errs12 === errors;
+              valid4 = valid4 || _valid1;
+              let _errs14 = errors;
+              if (data2 !== null) {
+                let err11 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+              }
+              var _valid1 = _errs14 === errors;
+              if (valid4 = valid4 || _valid1, valid4)
+                errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
+              else {
+                let err12 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++, validate34.errors = vErrors, !1;
+              }
+              var valid0 = _errs10 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.weekMaximum !== void 0) {
+                let data3 = data.weekMaximum, _errs16 = errors, _errs17 = errors, valid5 = !1, _errs18 = errors;
+                if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
+                  let err13 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                  vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                }
+                if (errors === _errs18 && typeof data3 == "number" && isFinite(data3)) {
+                  if (data3 > 604800 || isNaN(data3)) {
+                    let err14 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 604800 }, message: "must be <= 604800" };
+                    vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                  } else if (data3 < 60 || isNaN(data3)) {
+                    let err15 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 60 }, message: "must be >= 60" };
+                    vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                  }
+                }
+                var _valid2 = _errs18 === errors;
+                valid5 = valid5 || _valid2;
+                let _errs20 = errors;
+                if (data3 !== null) {
+                  let err16 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                  vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                }
+                var _valid2 = _errs20 === errors;
+                if (valid5 = valid5 || _valid2, valid5)
+                  errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
+                else {
+                  let err17 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++, validate34.errors = vErrors, !1;
+                }
+                var valid0 = _errs16 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.planned !== void 0) {
+                  let data4 = data.planned, _errs22 = errors;
+                  if (errors === _errs22)
+                    if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                      let missing1;
+                      if (data4.hours === void 0 && (missing1 = "hours") || data4.dayStart === void 0 && (missing1 = "dayStart") || data4.dayEnd === void 0 && (missing1 = "dayEnd") || data4.from === void 0 && (missing1 = "from"))
+                        return validate34.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      {
+                        let _errs24 = errors;
+                        for (let key1 in data4)
+                          if (!(key1 === "hours" || key1 === "dayStart" || key1 === "dayEnd" || key1 === "from")) {
+                            return validate34.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            break;
+                          }
+                        if (_errs24 === errors) {
+                          if (data4.hours !== void 0) {
+                            let data5 = data4.hours, _errs25 = errors;
+                            if (errors === _errs25)
+                              if (Array.isArray(data5)) {
+                                if (data5.length > 7)
+                                  return validate34.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                                if (data5.length < 7)
+                                  return validate34.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/minItems", keyword: "minItems", params: { limit: 7 }, message: "must NOT have fewer than 7 items" }], !1;
+                                {
+                                  var valid7 = !0;
+                                  let len1 = data5.length;
+                                  for (let i2 = 0; i2 < len1; i2++) {
+                                    let data6 = data5[i2], _errs27 = errors;
+                                    if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
+                                      return validate34.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                    if (errors === _errs27 && typeof data6 == "number" && isFinite(data6)) {
+                                      if (data6 > 86400 || isNaN(data6))
+                                        return validate34.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                      if (data6 < 0 || isNaN(data6))
+                                        return validate34.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                    }
+                                    var valid7 = _errs27 === errors;
+                                    if (!valid7)
+                                      break;
+                                  }
+                                }
+                              } else
+                                return validate34.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                            var valid6 = _errs25 === errors;
+                          } else
+                            var valid6 = !0;
+                          if (valid6) {
+                            if (data4.dayStart !== void 0) {
+                              let data7 = data4.dayStart, _errs29 = errors;
+                              if (errors === _errs29)
+                                if (typeof data7 == "string") {
+                                  if (!pattern6.test(data7))
+                                    return validate34.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                } else
+                                  return validate34.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid6 = _errs29 === errors;
+                            } else
+                              var valid6 = !0;
+                            if (valid6) {
+                              if (data4.dayEnd !== void 0) {
+                                let data8 = data4.dayEnd, _errs31 = errors;
+                                if (errors === _errs31)
+                                  if (typeof data8 == "string") {
+                                    if (!pattern6.test(data8))
+                                      return validate34.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                  } else
+                                    return validate34.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid6 = _errs31 === errors;
+                              } else
+                                var valid6 = !0;
+                              if (valid6)
+                                if (data4.from !== void 0) {
+                                  let data9 = data4.from, _errs33 = errors;
+                                  if (errors === _errs33 && errors === _errs33)
+                                    if (typeof data9 == "string") {
+                                      if (!formats0.test(data9))
+                                        return validate34.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                    } else
+                                      return validate34.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid6 = _errs33 === errors;
+                                } else
+                                  var valid6 = !0;
+                            }
+                          }
+                        }
+                      }
+                    } else
+                      return validate34.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  var valid0 = _errs22 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate34.errors = vErrors, errors === 0;
+}
+validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRole = validate35, schema46 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
-        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "rights")) {
-            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1237,14 +1629,14 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 60)
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 60)
+                  return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate35.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1255,17 +1647,17 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                   let _errs6 = errors;
                   for (let key1 in data1)
-                    if (!func15.call(schema43.properties.rights.properties, key1)) {
-                      return validate32.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                    if (!func1.call(schema46.properties.rights.properties, key1)) {
+                      return validate35.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                       break;
                     }
                   if (_errs6 === errors) {
                     if (data1["time.record"] !== void 0) {
                       let data2 = data1["time.record"], _errs7 = errors;
                       if (typeof data2 != "string")
-                        return validate32.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate35.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data2 === "own" || data2 === "project" || data2 === "team" || data2 === "firm"))
-                        return validate32.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate35.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid1 = _errs7 === errors;
                     } else
                       var valid1 = !0;
@@ -1273,9 +1665,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1["time.read"] !== void 0) {
                         let data3 = data1["time.read"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate32.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate35.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate32.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate35.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -1283,9 +1675,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data1["time.correct"] !== void 0) {
                           let data4 = data1["time.correct"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate32.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate35.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate32.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate35.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -1293,9 +1685,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data1["time.review"] !== void 0) {
                             let data5 = data1["time.review"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate32.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate35.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate32.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate35.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -1303,9 +1695,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data1["work.read"] !== void 0) {
                               let data6 = data1["work.read"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate32.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate35.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate32.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate35.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -1313,9 +1705,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1["values.read"] !== void 0) {
                                 let data7 = data1["values.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate32.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate35.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate32.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate35.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -1323,9 +1715,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data1["cost.read"] !== void 0) {
                                   let data8 = data1["cost.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate32.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate35.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate32.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate35.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -1333,9 +1725,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data1["pay.read"] !== void 0) {
                                     let data9 = data1["pay.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate32.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate35.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate32.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate35.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -1343,9 +1735,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data1["entries.price"] !== void 0) {
                                       let data10 = data1["entries.price"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate32.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate35.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate32.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate35.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -1353,9 +1745,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data1["agreements.change"] !== void 0) {
                                         let data11 = data1["agreements.change"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate32.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate35.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate32.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate35.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -1363,9 +1755,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data1["invoices.read"] !== void 0) {
                                           let data12 = data1["invoices.read"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate32.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate32.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -1373,9 +1765,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data1["invoices.issue"] !== void 0) {
                                             let data13 = data1["invoices.issue"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate32.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate32.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate35.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -1383,9 +1775,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data1["payments.record"] !== void 0) {
                                               let data14 = data1["payments.record"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate32.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate35.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate32.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate35.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -1393,9 +1785,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data1["results.read"] !== void 0) {
                                                 let data15 = data1["results.read"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate32.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate35.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate32.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate35.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -1403,9 +1795,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data1["history.read"] !== void 0) {
                                                   let data16 = data1["history.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate32.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate35.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate32.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate35.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -1413,9 +1805,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data1["people.change"] !== void 0) {
                                                     let data17 = data1["people.change"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate32.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate35.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate32.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate35.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -1423,9 +1815,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data1["work.change"] !== void 0) {
                                                       let data18 = data1["work.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate32.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate35.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate32.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate35.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -1433,9 +1825,9 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data1["firm.change"] !== void 0) {
                                                         let data19 = data1["firm.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate32.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate35.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate32.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema43.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate35.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema46.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -1457,30 +1849,30 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate32.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  return validate35.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
+      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate35.errors = vErrors, errors === 0;
 }
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRoles = validate33, schema44 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRoles = validate36, schema47 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
+function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "roles" || key0 === "ownRoles")) {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1489,16 +1881,16 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 8)
-                  return validate33.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
+                  return validate36.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
                   for (let i0 = 0; i0 < len0; i0++) {
                     let data1 = data0[i0], _errs4 = errors;
                     if (typeof data1 != "string")
-                      return validate33.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "project manager" || data1 === "bookkeeper" || data1 === "staff" || data1 === "auditor"))
-                      return validate33.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema44.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema47.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
@@ -1511,7 +1903,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                         let item0 = data0[i1];
                         if (typeof item0 == "string") {
                           if (typeof indices0[item0] == "number") {
-                            return j0 = indices0[item0], validate33.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                            return j0 = indices0[item0], validate36.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                             break;
                           }
                           indices0[item0] = i1;
@@ -1521,7 +1913,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                   }
                 }
               } else
-                return validate33.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate36.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1531,7 +1923,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs6)
                 if (Array.isArray(data2)) {
                   if (data2.length > 50)
-                    return validate33.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                    return validate36.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data2.length;
@@ -1539,10 +1931,10 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                       let data3 = data2[i2], _errs8 = errors;
                       if (errors === _errs8 && errors === _errs8)
                         if (typeof data3 == "string") {
-                          if (!formats2.test(data3))
-                            return validate33.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          if (!formats4.test(data3))
+                            return validate36.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate33.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate36.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid3 = _errs8 === errors;
                       if (!valid3)
                         break;
@@ -1555,7 +1947,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                           let item1 = data2[i3];
                           if (typeof item1 == "string") {
                             if (typeof indices1[item1] == "number") {
-                              return j1 = indices1[item1], validate33.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                              return j1 = indices1[item1], validate36.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
                               break;
                             }
                             indices1[item1] = i3;
@@ -1565,30 +1957,30 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate33.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate36.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs6 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate33.errors = vErrors, errors === 0;
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
 }
-validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTeam = validate34;
-function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeTeam = validate37;
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1596,14 +1988,14 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 100)
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1612,10 +2004,10 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.leadId, _errs4 = errors;
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (!formats2.test(data1))
-                    return validate34.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  if (!formats4.test(data1))
+                    return validate37.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate34.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1625,7 +2017,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (Array.isArray(data2)) {
                     if (data2.length > 2e3)
-                      return validate34.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                      return validate37.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                     {
                       var valid1 = !0;
                       let len0 = data2.length;
@@ -1633,10 +2025,10 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                         let data3 = data2[i0], _errs8 = errors;
                         if (errors === _errs8 && errors === _errs8)
                           if (typeof data3 == "string") {
-                            if (!formats2.test(data3))
-                              return validate34.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            if (!formats4.test(data3))
+                              return validate37.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate34.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate37.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid1 = _errs8 === errors;
                         if (!valid1)
                           break;
@@ -1649,7 +2041,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                             let item0 = data2[i1];
                             if (typeof item0 == "string") {
                               if (typeof indices0[item0] == "number") {
-                                return j0 = indices0[item0], validate34.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                return j0 = indices0[item0], validate37.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                 break;
                               }
                               indices0[item0] = i1;
@@ -1659,138 +2051,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate34.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-          }
-        }
-      }
-    } else
-      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate34.errors = vErrors, errors === 0;
-}
-validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmAddress = validate35;
-var pattern18 = new RegExp("^[\\w-]+$", "u");
-function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
-        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "token") {
-            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.token !== void 0) {
-          let data0 = data.token;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 100)
-                return validate35.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate35.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern18.test(data0))
-                return validate35.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate35.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate35.errors = vErrors, errors === 0;
-}
-validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmSecondFactor = validate36;
-var pattern19 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
-function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
-        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "code") {
-            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func1(data0) > 40)
-                return validate36.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func1(data0) < 6)
-                return validate36.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-              if (!pattern19.test(data0))
-                return validate36.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
-            } else
-              return validate36.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
-      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate36.errors = vErrors, errors === 0;
-}
-validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createGroup = validate37, schema48 = { type: "object", required: ["id", "kind", "name"], properties: { id: { type: "string", format: "uuid" }, kind: { type: "string", enum: ["position", "department"] }, name: { type: "string", minLength: 1, maxLength: 80, pattern: "\\S" } }, additionalProperties: !1 };
-function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name"))
-        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (!(key0 === "id" || key0 === "kind" || key0 === "name")) {
-            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats2.test(data0))
-                  return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate37.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.kind !== void 0) {
-              let data1 = data.kind, _errs4 = errors;
-              if (typeof data1 != "string")
-                return validate37.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data1 === "position" || data1 === "department"))
-                return validate37.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema48.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
-              var valid0 = _errs4 === errors;
-            } else
-              var valid0 = !0;
-            if (valid0)
-              if (data.name !== void 0) {
-                let data2 = data.name, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func1(data2) > 80)
-                      return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
-                    if (func1(data2) < 1)
-                      return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                    if (!pattern4.test(data2))
-                      return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                  } else
-                    return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate37.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1802,19 +2063,121 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
   return validate37.errors = vErrors, errors === 0;
 }
 validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createRole = validate38, schema49 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+var confirmAddress = validate38;
+var pattern23 = new RegExp("^[\\w-]+$", "u");
 function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+      if (data.token === void 0 && (missing0 = "token"))
         return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "rights")) {
+          if (key0 !== "token") {
             return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 100)
+                return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern23.test(data0))
+                return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+            } else
+              return validate38.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
+}
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var confirmInstruction = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.version === void 0 && (missing0 = "version"))
+        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "version") {
+            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.version !== void 0) {
+          let data0 = data.version, _errs2 = errors;
+          if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+            return validate39.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+          if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+            if (data0 > 2147483647 || isNaN(data0))
+              return validate39.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+            if (data0 < 1 || isNaN(data0))
+              return validate39.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+          }
+        }
+      }
+    } else
+      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate39.errors = vErrors, errors === 0;
+}
+validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var confirmSecondFactor = validate40;
+var pattern24 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
+function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.code === void 0 && (missing0 = "code"))
+        return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "code") {
+            return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 40)
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func2(data0) < 6)
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern24.test(data0))
+                return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate40.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate40.errors = vErrors, errors === 0;
+}
+validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createGroup = validate41, schema52 = { type: "object", required: ["id", "kind", "name"], properties: { id: { type: "string", format: "uuid" }, kind: { type: "string", enum: ["position", "department"] }, name: { type: "string", minLength: 1, maxLength: 80, pattern: "\\S" } }, additionalProperties: !1 };
+function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name"))
+        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "kind" || key0 === "name")) {
+            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1822,10 +2185,189 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.id, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
-                if (!formats2.test(data0))
-                  return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                if (!formats4.test(data0))
+                  return validate41.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate38.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate41.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.kind !== void 0) {
+              let data1 = data.kind, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate41.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "position" || data1 === "department"))
+                return validate41.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema52.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.name !== void 0) {
+                let data2 = data.name, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func2(data2) > 80)
+                      return validate41.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                    if (func2(data2) < 1)
+                      return validate41.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate41.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate41.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate41.errors = vErrors, errors === 0;
+}
+validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createLink = validate42, schema53 = { type: "object", required: ["id", "token", "role", "teamId", "uses", "days"], properties: { id: { type: "string", format: "uuid" }, token: { type: "string", pattern: "^[\\w-]{43}$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, teamId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, uses: { type: "integer", minimum: 1, maximum: 200 }, days: { type: "integer", minimum: 1, maximum: 30 } }, additionalProperties: !1 }, pattern26 = new RegExp("^[\\w-]{43}$", "u");
+function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.token === void 0 && (missing0 = "token") || data.role === void 0 && (missing0 = "role") || data.teamId === void 0 && (missing0 = "teamId") || data.uses === void 0 && (missing0 = "uses") || data.days === void 0 && (missing0 = "days"))
+        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "token" || key0 === "role" || key0 === "teamId" || key0 === "uses" || key0 === "days")) {
+            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.token !== void 0) {
+              let data1 = data.token, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (!pattern26.test(data1))
+                    return validate42.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]{43}$" }, message: 'must match pattern "^[\\w-]{43}$"' }], !1;
+                } else
+                  return validate42.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.role !== void 0) {
+                let data2 = data.role, _errs6 = errors;
+                if (typeof data2 != "string")
+                  return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                if (!(data2 === "owner" || data2 === "administrator" || data2 === "manager" || data2 === "project manager" || data2 === "bookkeeper" || data2 === "staff" || data2 === "auditor"))
+                  return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema53.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.teamId !== void 0) {
+                  let data3 = data.teamId, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
+                  if (errors === _errs10 && errors === _errs10)
+                    if (typeof data3 == "string") {
+                      if (!formats4.test(data3)) {
+                        let err0 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                      }
+                    } else {
+                      let err1 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                    }
+                  var _valid0 = _errs10 === errors;
+                  valid1 = valid1 || _valid0;
+                  let _errs12 = errors;
+                  if (data3 !== null) {
+                    let err2 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                  }
+                  var _valid0 = _errs12 === errors;
+                  if (valid1 = valid1 || _valid0, valid1)
+                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+                  else {
+                    let err3 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate42.errors = vErrors, !1;
+                  }
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0) {
+                  if (data.uses !== void 0) {
+                    let data4 = data.uses, _errs14 = errors;
+                    if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
+                      return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                    if (errors === _errs14 && typeof data4 == "number" && isFinite(data4)) {
+                      if (data4 > 200 || isNaN(data4))
+                        return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/maximum", keyword: "maximum", params: { comparison: "<=", limit: 200 }, message: "must be <= 200" }], !1;
+                      if (data4 < 1 || isNaN(data4))
+                        return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                    }
+                    var valid0 = _errs14 === errors;
+                  } else
+                    var valid0 = !0;
+                  if (valid0)
+                    if (data.days !== void 0) {
+                      let data5 = data.days, _errs16 = errors;
+                      if (!(typeof data5 == "number" && !(data5 % 1) && !isNaN(data5) && isFinite(data5)))
+                        return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                      if (errors === _errs16 && typeof data5 == "number" && isFinite(data5)) {
+                        if (data5 > 30 || isNaN(data5))
+                          return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/maximum", keyword: "maximum", params: { comparison: "<=", limit: 30 }, message: "must be <= 30" }], !1;
+                        if (data5 < 1 || isNaN(data5))
+                          return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                      }
+                      var valid0 = _errs16 === errors;
+                    } else
+                      var valid0 = !0;
+                }
+              }
+            }
+          }
+        }
+      }
+    } else
+      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate42.errors = vErrors, errors === 0;
+}
+validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createRole = validate43, schema54 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
+        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "rights")) {
+            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate43.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1834,14 +2376,14 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 60)
-                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 60)
+                    return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1852,17 +2394,17 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
                     let _errs8 = errors;
                     for (let key1 in data2)
-                      if (!func15.call(schema49.properties.rights.properties, key1)) {
-                        return validate38.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                      if (!func1.call(schema54.properties.rights.properties, key1)) {
+                        return validate43.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                         break;
                       }
                     if (_errs8 === errors) {
                       if (data2["time.record"] !== void 0) {
                         let data3 = data2["time.record"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate38.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate43.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate38.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate43.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -1870,9 +2412,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data2["time.read"] !== void 0) {
                           let data4 = data2["time.read"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate38.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate43.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate38.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate43.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -1880,9 +2422,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data2["time.correct"] !== void 0) {
                             let data5 = data2["time.correct"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate38.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate43.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate38.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate43.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -1890,9 +2432,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data2["time.review"] !== void 0) {
                               let data6 = data2["time.review"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate38.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate43.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate38.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate43.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -1900,9 +2442,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data2["work.read"] !== void 0) {
                                 let data7 = data2["work.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate38.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate43.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate38.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate43.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -1910,9 +2452,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data2["values.read"] !== void 0) {
                                   let data8 = data2["values.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate38.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate43.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate38.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate43.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -1920,9 +2462,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data2["cost.read"] !== void 0) {
                                     let data9 = data2["cost.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate38.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate38.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate43.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -1930,9 +2472,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data2["pay.read"] !== void 0) {
                                       let data10 = data2["pay.read"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate38.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate38.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate43.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -1940,9 +2482,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data2["entries.price"] !== void 0) {
                                         let data11 = data2["entries.price"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate38.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate43.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate38.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate43.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -1950,9 +2492,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data2["agreements.change"] !== void 0) {
                                           let data12 = data2["agreements.change"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate38.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate43.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate38.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate43.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -1960,9 +2502,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data2["invoices.read"] !== void 0) {
                                             let data13 = data2["invoices.read"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate38.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate43.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate38.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate43.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -1970,9 +2512,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data2["invoices.issue"] !== void 0) {
                                               let data14 = data2["invoices.issue"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate38.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate43.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate38.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate43.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -1980,9 +2522,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data2["payments.record"] !== void 0) {
                                                 let data15 = data2["payments.record"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate38.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate43.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate38.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate43.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -1990,9 +2532,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data2["results.read"] !== void 0) {
                                                   let data16 = data2["results.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate38.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate43.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate38.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate43.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -2000,9 +2542,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data2["history.read"] !== void 0) {
                                                     let data17 = data2["history.read"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate38.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate43.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate38.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate43.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -2010,9 +2552,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data2["people.change"] !== void 0) {
                                                       let data18 = data2["people.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate38.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate43.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate38.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate43.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -2020,9 +2562,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data2["work.change"] !== void 0) {
                                                         let data19 = data2["work.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate38.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate43.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate38.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate43.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -2030,9 +2572,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                                                         if (data2["firm.change"] !== void 0) {
                                                           let data20 = data2["firm.change"], _errs43 = errors;
                                                           if (typeof data20 != "string")
-                                                            return validate38.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                            return validate43.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                           if (!(data20 === "own" || data20 === "project" || data20 === "team" || data20 === "firm"))
-                                                            return validate38.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema49.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                            return validate43.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema54.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                           var valid1 = _errs43 === errors;
                                                         } else
                                                           var valid1 = !0;
@@ -2054,7 +2596,7 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate38.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    return validate43.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2062,23 +2604,23 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate38.errors = vErrors, errors === 0;
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
 }
-validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createTeam = validate39;
-function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createTeam = validate44;
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2086,10 +2628,10 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.id, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
-                if (!formats2.test(data0))
-                  return validate39.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                if (!formats4.test(data0))
+                  return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate39.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2098,14 +2640,14 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 100)
-                    return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 100)
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2114,10 +2656,10 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                 let data2 = data.leadId, _errs6 = errors;
                 if (errors === _errs6 && errors === _errs6)
                   if (typeof data2 == "string") {
-                    if (!formats2.test(data2))
-                      return validate39.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    if (!formats4.test(data2))
+                      return validate44.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                   } else
-                    return validate39.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate44.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2127,7 +2669,7 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8)
                     if (Array.isArray(data3)) {
                       if (data3.length > 2e3)
-                        return validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                        return validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                       {
                         var valid1 = !0;
                         let len0 = data3.length;
@@ -2135,10 +2677,10 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                           let data4 = data3[i0], _errs10 = errors;
                           if (errors === _errs10 && errors === _errs10)
                             if (typeof data4 == "string") {
-                              if (!formats2.test(data4))
-                                return validate39.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              if (!formats4.test(data4))
+                                return validate44.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                             } else
-                              return validate39.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate44.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           var valid1 = _errs10 === errors;
                           if (!valid1)
                             break;
@@ -2151,7 +2693,7 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                               let item0 = data3[i1];
                               if (typeof item0 == "string") {
                                 if (typeof indices0[item0] == "number") {
-                                  return j0 = indices0[item0], validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                  return j0 = indices0[item0], validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                   break;
                                 }
                                 indices0[item0] = i1;
@@ -2161,7 +2703,7 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                      return validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -2170,37 +2712,37 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate39.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate39.errors = vErrors, errors === 0;
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
 }
-validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endRole = validate40;
-function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endRole = validate45;
+function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data))
       for (let key0 in data) {
-        return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+        return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
         break;
       }
     else
-      return validate40.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate40.errors = vErrors, errors === 0;
+      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate45.errors = vErrors, errors === 0;
 }
-validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endSecondFactor = validate41;
-function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
+validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endSecondFactor = validate46;
+function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
-        return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "password" || key0 === "code")) {
-            return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2208,14 +2750,14 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.password, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 200)
+                  return validate46.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate46.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate46.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate41.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate46.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2224,44 +2766,44 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.code, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 40)
-                    return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                  if (func1(data1) < 6)
-                    return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                  if (!pattern19.test(data1))
-                    return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                  if (func2(data1) > 40)
+                    return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                  if (func2(data1) < 6)
+                    return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                  if (!pattern24.test(data1))
+                    return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                 } else
-                  return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate46.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate41.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate41.errors = vErrors, errors === 0;
+      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate46.errors = vErrors, errors === 0;
 }
-validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endTeam = validate42;
-function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
+validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endTeam = validate47;
+function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.into === void 0 && (missing0 = "into"))
-        return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "into") {
-            return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.into !== void 0) {
           let data0 = data.into, _errs3 = errors, valid1 = !1, _errs4 = errors;
           if (errors === _errs4 && errors === _errs4)
             if (typeof data0 == "string") {
-              if (!formats2.test(data0)) {
+              if (!formats4.test(data0)) {
                 let err0 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
                 vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
               }
@@ -2281,62 +2823,62 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate42.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate47.errors = vErrors, !1;
           }
         }
       }
     } else
-      return validate42.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate42.errors = vErrors, errors === 0;
+      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate47.errors = vErrors, errors === 0;
 }
-validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var forgotPassword = validate43;
-function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
+validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var forgotPassword = validate48;
+function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email"))
-        return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "email") {
-            return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.email !== void 0) {
           let data0 = data.email;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 200)
-                return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-              if (func1(data0) < 3)
-                return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-              if (!pattern7.test(data0))
-                return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+              if (func2(data0) > 200)
+                return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func2(data0) < 3)
+                return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+              if (!pattern17.test(data0))
+                return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
             } else
-              return validate43.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate48.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate43.errors = vErrors, errors === 0;
+      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate48.errors = vErrors, errors === 0;
 }
-validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePeople = validate44, schema55 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
-function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePeople = validate49, schema60 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.people === void 0 && (missing0 = "people") || data.role === void 0 && (missing0 = "role"))
-        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "people" || key0 === "role")) {
-            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2345,9 +2887,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 200)
-                  return validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
+                  return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
                 if (data0.length < 1)
-                  return validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -2357,12 +2899,12 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.name === void 0 && (missing1 = "name") || data1.email === void 0 && (missing1 = "email"))
-                          return validate44.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "name" || key1 === "email")) {
-                              return validate44.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -2370,10 +2912,10 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                               let data2 = data1.id, _errs7 = errors;
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
-                                  if (!formats2.test(data2))
-                                    return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  if (!formats4.test(data2))
+                                    return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -2382,14 +2924,14 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                 let data3 = data1.name, _errs9 = errors;
                                 if (errors === _errs9)
                                   if (typeof data3 == "string") {
-                                    if (func1(data3) > 100)
-                                      return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                                    if (func1(data3) < 1)
-                                      return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    if (func2(data3) > 100)
+                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                                    if (func2(data3) < 1)
+                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                     if (!pattern4.test(data3))
-                                      return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                   } else
-                                    return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid2 = _errs9 === errors;
                               } else
                                 var valid2 = !0;
@@ -2398,14 +2940,14 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                   let data4 = data1.email, _errs11 = errors;
                                   if (errors === _errs11)
                                     if (typeof data4 == "string") {
-                                      if (func1(data4) > 200)
-                                        return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                                      if (func1(data4) < 3)
-                                        return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                                      if (!pattern7.test(data4))
-                                        return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                                      if (func2(data4) > 200)
+                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                      if (func2(data4) < 3)
+                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                                      if (!pattern17.test(data4))
+                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                                     } else
-                                      return validate44.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
                                   var valid2 = !0;
@@ -2413,14 +2955,14 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate44.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate44.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2428,32 +2970,32 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.role !== void 0) {
               let data5 = data.role, _errs13 = errors;
               if (typeof data5 != "string")
-                return validate44.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate49.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                return validate44.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema55.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                return validate49.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema60.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate44.errors = vErrors, errors === 0;
+      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate49.errors = vErrors, errors === 0;
 }
-validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate45, schema56 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^[^\\s@]+@[^\\s@]+$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
-function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
+validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate50, schema61 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2461,10 +3003,10 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.id, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
-                if (!formats2.test(data0))
-                  return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                if (!formats4.test(data0))
+                  return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2473,14 +3015,14 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 100)
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 100)
+                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2489,14 +3031,14 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                 let data2 = data.email, _errs6 = errors;
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
-                    if (func1(data2) > 200)
-                      return validate45.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                    if (func1(data2) < 3)
-                      return validate45.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                    if (!pattern7.test(data2))
-                      return validate45.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    if (func2(data2) > 200)
+                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func2(data2) < 3)
+                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    if (!pattern17.test(data2))
+                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                   } else
-                    return validate45.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2504,9 +3046,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.role !== void 0) {
                   let data3 = data.role, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate45.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate50.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor"))
-                    return validate45.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema56.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate50.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema61.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -2515,23 +3057,23 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate45.errors = vErrors, errors === 0;
+      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate50.errors = vErrors, errors === 0;
 }
-validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate46;
-function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
+validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinByLink = validate51;
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2539,14 +3081,224 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.token, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate46.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate46.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern18.test(data0))
-                  return validate46.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                if (func2(data0) > 100)
+                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern23.test(data0))
+                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate46.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.account !== void 0) {
+              let data1 = data.account, _errs4 = errors, _errs5 = errors, valid1 = !1, _errs6 = errors;
+              if (errors === _errs6)
+                if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                  let missing1;
+                  if (data1.name === void 0 && (missing1 = "name") || data1.number === void 0 && (missing1 = "number") || data1.password === void 0 && (missing1 = "password") || data1.consents === void 0 && (missing1 = "consents")) {
+                    let err0 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  } else {
+                    let _errs8 = errors;
+                    for (let key1 in data1)
+                      if (!(key1 === "name" || key1 === "number" || key1 === "password" || key1 === "consents")) {
+                        let err1 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                        vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                        break;
+                      }
+                    if (_errs8 === errors) {
+                      if (data1.name !== void 0) {
+                        let data2 = data1.name, _errs9 = errors;
+                        if (errors === _errs9)
+                          if (typeof data2 == "string") {
+                            if (func2(data2) > 100) {
+                              let err2 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" };
+                              vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                            } else if (func2(data2) < 1) {
+                              let err3 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                              vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                            } else if (!pattern4.test(data2)) {
+                              let err4 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                              vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            }
+                          } else {
+                            let err5 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                          }
+                        var valid2 = _errs9 === errors;
+                      } else
+                        var valid2 = !0;
+                      if (valid2) {
+                        if (data1.number !== void 0) {
+                          let data3 = data1.number, _errs11 = errors;
+                          if (errors === _errs11)
+                            if (typeof data3 == "string") {
+                              if (func2(data3) > 200) {
+                                let err6 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
+                                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                              } else if (func2(data3) < 3) {
+                                let err7 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" };
+                                vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                              } else if (!pattern17.test(data3)) {
+                                let err8 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' };
+                                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                              }
+                            } else {
+                              let err9 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                              vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                            }
+                          var valid2 = _errs11 === errors;
+                        } else
+                          var valid2 = !0;
+                        if (valid2) {
+                          if (data1.password !== void 0) {
+                            let data4 = data1.password, _errs13 = errors;
+                            if (errors === _errs13)
+                              if (typeof data4 == "string") {
+                                if (func2(data4) > 200) {
+                                  let err10 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
+                                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                                } else if (func2(data4) < 12) {
+                                  let err11 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" };
+                                  vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                                } else if (!pattern4.test(data4)) {
+                                  let err12 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                                  vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                                }
+                              } else {
+                                let err13 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                              }
+                            var valid2 = _errs13 === errors;
+                          } else
+                            var valid2 = !0;
+                          if (valid2)
+                            if (data1.consents !== void 0) {
+                              let data5 = data1.consents, _errs15 = errors;
+                              if (errors === _errs15)
+                                if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+                                  let missing2;
+                                  if (data5.terms === void 0 && (missing2 = "terms") || data5.data === void 0 && (missing2 = "data")) {
+                                    let err14 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" };
+                                    vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++;
+                                  } else {
+                                    let _errs17 = errors;
+                                    for (let key2 in data5)
+                                      if (!(key2 === "terms" || key2 === "data")) {
+                                        let err15 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" };
+                                        vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                                        break;
+                                      }
+                                    if (_errs17 === errors) {
+                                      if (data5.terms !== void 0) {
+                                        let data6 = data5.terms, _errs18 = errors;
+                                        if (errors === _errs18)
+                                          if (typeof data6 == "string") {
+                                            if (func2(data6) > 20) {
+                                              let err16 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
+                                              vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                            } else if (func2(data6) < 1) {
+                                              let err17 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                                              vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                            }
+                                          } else {
+                                            let err18 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                            vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
+                                          }
+                                        var valid3 = _errs18 === errors;
+                                      } else
+                                        var valid3 = !0;
+                                      if (valid3)
+                                        if (data5.data !== void 0) {
+                                          let data7 = data5.data, _errs20 = errors;
+                                          if (errors === _errs20)
+                                            if (typeof data7 == "string") {
+                                              if (func2(data7) > 20) {
+                                                let err19 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
+                                                vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++;
+                                              } else if (func2(data7) < 1) {
+                                                let err20 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                                                vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
+                                              }
+                                            } else {
+                                              let err21 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                              vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
+                                            }
+                                          var valid3 = _errs20 === errors;
+                                        } else
+                                          var valid3 = !0;
+                                    }
+                                  }
+                                } else {
+                                  let err22 = { instancePath: instancePath + "/account/consents", schemaPath: "#/properties/account/anyOf/0/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                                  vErrors === null ? vErrors = [err22] : vErrors.push(err22), errors++;
+                                }
+                              var valid2 = _errs15 === errors;
+                            } else
+                              var valid2 = !0;
+                        }
+                      }
+                    }
+                  }
+                } else {
+                  let err23 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                  vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++;
+                }
+              var _valid0 = _errs6 === errors;
+              valid1 = valid1 || _valid0;
+              let _errs22 = errors;
+              if (data1 !== null) {
+                let err24 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
+              }
+              var _valid0 = _errs22 === errors;
+              if (valid1 = valid1 || _valid0, valid1)
+                errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
+              else {
+                let err25 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++, validate51.errors = vErrors, !1;
+              }
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate51.errors = vErrors, errors === 0;
+}
+validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate52;
+function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
+        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "account")) {
+            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.token !== void 0) {
+            let data0 = data.token, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func2(data0) > 100)
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern23.test(data0))
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              } else
+                return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2572,10 +3324,10 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                         let data2 = data1.name, _errs9 = errors;
                         if (errors === _errs9)
                           if (typeof data2 == "string") {
-                            if (func1(data2) > 100) {
+                            if (func2(data2) > 100) {
                               let err2 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" };
                               vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-                            } else if (func1(data2) < 1) {
+                            } else if (func2(data2) < 1) {
                               let err3 = { instancePath: instancePath + "/account/name", schemaPath: "#/properties/account/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                               vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
                             } else if (!pattern4.test(data2)) {
@@ -2594,10 +3346,10 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                           let data3 = data1.password, _errs11 = errors;
                           if (errors === _errs11)
                             if (typeof data3 == "string") {
-                              if (func1(data3) > 200) {
+                              if (func2(data3) > 200) {
                                 let err6 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
                                 vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
-                              } else if (func1(data3) < 12) {
+                              } else if (func2(data3) < 12) {
                                 let err7 = { instancePath: instancePath + "/account/password", schemaPath: "#/properties/account/anyOf/0/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" };
                                 vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
                               } else if (!pattern4.test(data3)) {
@@ -2633,10 +3385,10 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                                       let data5 = data4.terms, _errs16 = errors;
                                       if (errors === _errs16)
                                         if (typeof data5 == "string") {
-                                          if (func1(data5) > 20) {
+                                          if (func2(data5) > 20) {
                                             let err12 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
                                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
-                                          } else if (func1(data5) < 1) {
+                                          } else if (func2(data5) < 1) {
                                             let err13 = { instancePath: instancePath + "/account/consents/terms", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                                           }
@@ -2652,10 +3404,10 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                                         let data6 = data4.data, _errs18 = errors;
                                         if (errors === _errs18)
                                           if (typeof data6 == "string") {
-                                            if (func1(data6) > 20) {
+                                            if (func2(data6) > 20) {
                                               let err15 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" };
                                               vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
-                                            } else if (func1(data6) < 1) {
+                                            } else if (func2(data6) < 1) {
                                               let err16 = { instancePath: instancePath + "/account/consents/data", schemaPath: "#/properties/account/anyOf/0/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                                               vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                                             }
@@ -2694,7 +3446,7 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate46.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate52.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -2702,23 +3454,23 @@ function validate46(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate46.errors = vErrors, errors === 0;
+      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate52.errors = vErrors, errors === 0;
 }
-validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate47, schema58 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate53, schema64 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2736,10 +3488,10 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                     let data1 = data0[i0], _errs6 = errors;
                     if (errors === _errs6)
                       if (typeof data1 == "string") {
-                        if (func1(data1) > 60) {
+                        if (func2(data1) > 60) {
                           let err1 = { instancePath: instancePath + "/columns/" + i0, schemaPath: "#/properties/columns/anyOf/0/items/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
                           vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                        } else if (func1(data1) < 1) {
+                        } else if (func2(data1) < 1) {
                           let err2 = { instancePath: instancePath + "/columns/" + i0, schemaPath: "#/properties/columns/anyOf/0/items/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                           vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
                         }
@@ -2768,7 +3520,7 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate47.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate53.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -2795,10 +3547,10 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                         let data3 = data2.column, _errs15 = errors;
                         if (errors === _errs15)
                           if (typeof data3 == "string") {
-                            if (func1(data3) > 60) {
+                            if (func2(data3) > 60) {
                               let err9 = { instancePath: instancePath + "/sort/column", schemaPath: "#/properties/sort/anyOf/0/properties/column/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
                               vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
-                            } else if (func1(data3) < 1) {
+                            } else if (func2(data3) < 1) {
                               let err10 = { instancePath: instancePath + "/sort/column", schemaPath: "#/properties/sort/anyOf/0/properties/column/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                               vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
                             }
@@ -2817,7 +3569,7 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema58.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema64.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -2841,7 +3593,7 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate47.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate53.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -2851,10 +3603,10 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                 let data5 = data.group, _errs21 = errors, _errs22 = errors, valid5 = !1, _errs23 = errors;
                 if (errors === _errs23)
                   if (typeof data5 == "string") {
-                    if (func1(data5) > 60) {
+                    if (func2(data5) > 60) {
                       let err17 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/0/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" };
                       vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
-                    } else if (func1(data5) < 1) {
+                    } else if (func2(data5) < 1) {
                       let err18 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf/0/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                       vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++;
                     }
@@ -2874,7 +3626,7 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate47.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate53.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -2883,91 +3635,284 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate47.errors = vErrors, errors === 0;
+      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate53.errors = vErrors, errors === 0;
 }
-validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate48;
-function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
+validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var noteInstructed = validate54, schema65 = { type: "object", required: ["version", "people", "how", "day"], properties: { version: { type: "integer", minimum: 1, maximum: 2147483647 }, people: { type: "array", items: { type: "string", format: "uuid" }, minItems: 1, maxItems: 500, uniqueItems: !0 }, how: { type: "string", enum: ["on paper", "in person", "film"] }, day: { type: "string", format: "date" }, paper: { type: "object", required: ["name", "bytes"], properties: { name: { type: "string", minLength: 1, maxLength: 120, pattern: "\\S" }, bytes: { type: "string", maxLength: 14e5, pattern: "^[A-Za-z0-9+/]+={0,2}$" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern44 = new RegExp("^[A-Za-z0-9+/]+={0,2}$", "u");
+function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.version === void 0 && (missing0 = "version") || data.people === void 0 && (missing0 = "people") || data.how === void 0 && (missing0 = "how") || data.day === void 0 && (missing0 = "day"))
+        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "version" || key0 === "people" || key0 === "how" || key0 === "day" || key0 === "paper")) {
+            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.version !== void 0) {
+            let data0 = data.version, _errs2 = errors;
+            if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+              return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+            if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+              if (data0 > 2147483647 || isNaN(data0))
+                return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+              if (data0 < 1 || isNaN(data0))
+                return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.people !== void 0) {
+              let data1 = data.people, _errs4 = errors;
+              if (errors === _errs4)
+                if (Array.isArray(data1)) {
+                  if (data1.length > 500)
+                    return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
+                  if (data1.length < 1)
+                    return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  {
+                    var valid1 = !0;
+                    let len0 = data1.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data2 = data1[i0], _errs6 = errors;
+                      if (errors === _errs6 && errors === _errs6)
+                        if (typeof data2 == "string") {
+                          if (!formats4.test(data2))
+                            return validate54.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        } else
+                          return validate54.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid1 = _errs6 === errors;
+                      if (!valid1)
+                        break;
+                    }
+                    if (valid1) {
+                      let i1 = data1.length, j0;
+                      if (i1 > 1) {
+                        let indices0 = {};
+                        for (; i1--; ) {
+                          let item0 = data1[i1];
+                          if (typeof item0 == "string") {
+                            if (typeof indices0[item0] == "number") {
+                              return j0 = indices0[item0], validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              break;
+                            }
+                            indices0[item0] = i1;
+                          }
+                        }
+                      }
+                    }
+                  }
+                } else
+                  return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.how !== void 0) {
+                let data3 = data.how, _errs8 = errors;
+                if (typeof data3 != "string")
+                  return validate54.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                if (!(data3 === "on paper" || data3 === "in person" || data3 === "film"))
+                  return validate54.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema65.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                var valid0 = _errs8 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0) {
+                if (data.day !== void 0) {
+                  let data4 = data.day, _errs10 = errors;
+                  if (errors === _errs10 && errors === _errs10)
+                    if (typeof data4 == "string") {
+                      if (!formats0.test(data4))
+                        return validate54.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                    } else
+                      return validate54.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  var valid0 = _errs10 === errors;
+                } else
+                  var valid0 = !0;
+                if (valid0)
+                  if (data.paper !== void 0) {
+                    let data5 = data.paper, _errs12 = errors;
+                    if (errors === _errs12)
+                      if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
+                        let missing1;
+                        if (data5.name === void 0 && (missing1 = "name") || data5.bytes === void 0 && (missing1 = "bytes"))
+                          return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs14 = errors;
+                          for (let key1 in data5)
+                            if (!(key1 === "name" || key1 === "bytes")) {
+                              return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs14 === errors) {
+                            if (data5.name !== void 0) {
+                              let data6 = data5.name, _errs15 = errors;
+                              if (errors === _errs15)
+                                if (typeof data6 == "string") {
+                                  if (func2(data6) > 120)
+                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/maxLength", keyword: "maxLength", params: { limit: 120 }, message: "must NOT have more than 120 characters" }], !1;
+                                  if (func2(data6) < 1)
+                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  if (!pattern4.test(data6))
+                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                } else
+                                  return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid3 = _errs15 === errors;
+                            } else
+                              var valid3 = !0;
+                            if (valid3)
+                              if (data5.bytes !== void 0) {
+                                let data7 = data5.bytes, _errs17 = errors;
+                                if (errors === _errs17)
+                                  if (typeof data7 == "string") {
+                                    if (func2(data7) > 14e5)
+                                      return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/maxLength", keyword: "maxLength", params: { limit: 14e5 }, message: "must NOT have more than 1400000 characters" }], !1;
+                                    if (!pattern44.test(data7))
+                                      return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/pattern", keyword: "pattern", params: { pattern: "^[A-Za-z0-9+/]+={0,2}$" }, message: 'must match pattern "^[A-Za-z0-9+/]+={0,2}$"' }], !1;
+                                  } else
+                                    return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid3 = _errs17 === errors;
+                              } else
+                                var valid3 = !0;
+                          }
+                        }
+                      } else
+                        return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid0 = _errs12 === errors;
+                  } else
+                    var valid0 = !0;
+              }
+            }
+          }
+        }
+      }
+    } else
+      return validate54.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate54.errors = vErrors, errors === 0;
+}
+validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readInvitation = validate55;
+function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "token") {
-            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.token !== void 0) {
           let data0 = data.token;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 100)
-                return validate48.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func1(data0) < 1)
-                return validate48.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern18.test(data0))
-                return validate48.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+              if (func2(data0) > 100)
+                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern23.test(data0))
+                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate48.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate48.errors = vErrors, errors === 0;
+      return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate55.errors = vErrors, errors === 0;
 }
-validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var renewRecoveryCodes = validate49;
-function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
+validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var readLink = validate56;
+function validate56(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate56.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token"))
+        return validate56.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "token") {
+            return validate56.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 100)
+                return validate56.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate56.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern23.test(data0))
+                return validate56.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+            } else
+              return validate56.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate56.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate56.errors = vErrors, errors === 0;
+}
+validate56.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var renewRecoveryCodes = validate57;
+function validate57(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate57.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.code === void 0 && (missing0 = "code"))
-        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate57.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "code") {
-            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate57.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.code !== void 0) {
           let data0 = data.code;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func1(data0) > 40)
-                return validate49.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func1(data0) < 6)
-                return validate49.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-              if (!pattern19.test(data0))
-                return validate49.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+              if (func2(data0) > 40)
+                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func2(data0) < 6)
+                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern24.test(data0))
+                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
             } else
-              return validate49.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate49.errors = vErrors, errors === 0;
+      return validate57.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate57.errors = vErrors, errors === 0;
 }
-validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate50;
-function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
+validate57.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate58;
+function validate58(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate58.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
-        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate58.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate58.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2975,14 +3920,14 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.token, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern18.test(data0))
-                  return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                if (func2(data0) > 100)
+                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern23.test(data0))
+                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate50.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2991,37 +3936,37 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate50.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 12)
-                    return validate50.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 12)
+                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate50.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate50.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate50.errors = vErrors, errors === 0;
+      return validate58.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate58.errors = vErrors, errors === 0;
 }
-validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate51;
-function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+validate58.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate59;
+function validate59(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate59.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate59.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
-            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate59.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3029,14 +3974,14 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.email, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 200)
-                  return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                if (func1(data0) < 3)
-                  return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern7.test(data0))
-                  return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                if (func2(data0) > 200)
+                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 3)
+                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern17.test(data0))
+                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
               } else
-                return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3045,14 +3990,14 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate51.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3061,14 +4006,14 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                 let data2 = data.code, _errs6 = errors;
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
-                    if (func1(data2) > 40)
-                      return validate51.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-                    if (func1(data2) < 6)
-                      return validate51.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                    if (!pattern19.test(data2))
-                      return validate51.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                    if (func2(data2) > 40)
+                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    if (func2(data2) < 6)
+                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                    if (!pattern24.test(data2))
+                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                   } else
-                    return validate51.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -3076,23 +4021,23 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate51.errors = vErrors, errors === 0;
+      return validate59.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate59.errors = vErrors, errors === 0;
 }
-validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate52;
-function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+validate59.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate60;
+function validate60(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate60.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
-        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate60.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
-            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate60.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3100,14 +4045,14 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (func2(data0) > 100)
+                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3116,14 +4061,14 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.email, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 3)
-                    return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern7.test(data1))
-                    return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  if (func2(data1) > 200)
+                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 3)
+                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern9.test(data1))
+                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3132,14 +4077,14 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                 let data2 = data.password, _errs6 = errors;
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
-                    if (func1(data2) > 200)
-                      return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                    if (func1(data2) < 12)
-                      return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    if (func2(data2) > 200)
+                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    if (func2(data2) < 12)
+                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate52.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -3150,12 +4095,12 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
                       let missing1;
                       if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate52.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs10 = errors;
                         for (let key1 in data3)
                           if (!(key1 === "terms" || key1 === "data")) {
-                            return validate52.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs10 === errors) {
@@ -3163,12 +4108,12 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                             let data4 = data3.terms, _errs11 = errors;
                             if (errors === _errs11)
                               if (typeof data4 == "string") {
-                                if (func1(data4) > 20)
-                                  return validate52.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                if (func1(data4) < 1)
-                                  return validate52.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                if (func2(data4) > 20)
+                                  return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                if (func2(data4) < 1)
+                                  return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                               } else
-                                return validate52.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid1 = _errs11 === errors;
                           } else
                             var valid1 = !0;
@@ -3177,19 +4122,19 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                               let data5 = data3.data, _errs13 = errors;
                               if (errors === _errs13)
                                 if (typeof data5 == "string") {
-                                  if (func1(data5) > 20)
-                                    return validate52.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
-                                  if (func1(data5) < 1)
-                                    return validate52.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  if (func2(data5) > 20)
+                                    return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  if (func2(data5) < 1)
+                                    return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                 } else
-                                  return validate52.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid1 = _errs13 === errors;
                             } else
                               var valid1 = !0;
                         }
                       }
                     } else
-                      return validate52.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -3198,23 +4143,23 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate52.errors = vErrors, errors === 0;
+      return validate60.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate60.errors = vErrors, errors === 0;
 }
-validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate53;
-function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
+validate60.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate61;
+function validate61(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate61.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate61.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate61.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3222,14 +4167,14 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.token, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func1(data0) > 100)
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-                if (func1(data0) < 1)
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern18.test(data0))
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                if (func2(data0) > 100)
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern23.test(data0))
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3238,40 +4183,44 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.password, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate53.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate53.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate53.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate53.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate53.errors = vErrors, errors === 0;
+      return validate61.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate61.errors = vErrors, errors === 0;
 }
-validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate61.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   beginSecondFactor,
   changeAddress,
   changeExceptions,
   changeGroup,
+  changeInstruction,
   changeManyRoles,
   changeName,
   changePassword,
   changePerson,
   changePreferences,
+  changeRecording,
   changeRole,
   changeRoles,
   changeTeam,
   confirmAddress,
+  confirmInstruction,
   confirmSecondFactor,
   createGroup,
+  createLink,
   createRole,
   createTeam,
   endRole,
@@ -3280,9 +4229,12 @@ export {
   forgotPassword,
   invitePeople,
   invitePerson,
+  joinByLink,
   joinFirm,
   keepView,
+  noteInstructed,
   readInvitation,
+  readLink,
   renewRecoveryCodes,
   resetPassword,
   signIn,

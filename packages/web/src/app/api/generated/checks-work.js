@@ -24,20 +24,20 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var createProject = validate55;
-var formats2 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func1 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
-function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
+var createProject = validate63;
+var formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
+function validate63(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate63.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
-        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate63.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
-            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate63.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -45,10 +45,10 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.id, _errs2 = errors;
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
-                if (!formats2.test(data0))
-                  return validate55.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                if (!formats4.test(data0))
+                  return validate63.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate55.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate63.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -57,14 +57,14 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (func1(data1) > 200)
-                    return validate55.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func1(data1) < 1)
-                    return validate55.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (func2(data1) > 200)
+                    return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate55.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate55.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -90,7 +90,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                           let data3 = data2.id, _errs11 = errors;
                           if (errors === _errs11 && errors === _errs11)
                             if (typeof data3 == "string") {
-                              if (!formats2.test(data3)) {
+                              if (!formats4.test(data3)) {
                                 let err2 = { instancePath: instancePath + "/client/id", schemaPath: "#/properties/client/anyOf/0/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
                                 vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
                               }
@@ -106,10 +106,10 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                             let data4 = data2.name, _errs13 = errors;
                             if (errors === _errs13)
                               if (typeof data4 == "string") {
-                                if (func1(data4) > 200) {
+                                if (func2(data4) > 200) {
                                   let err4 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
                                   vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
-                                } else if (func1(data4) < 1) {
+                                } else if (func2(data4) < 1) {
                                   let err5 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
                                   vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
                                 } else if (!pattern4.test(data4)) {
@@ -141,7 +141,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
                 else {
                   let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate55.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate63.errors = vErrors, !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -150,10 +150,10 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate55.errors = vErrors, errors === 0;
+      return validate63.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate63.errors = vErrors, errors === 0;
 }
-validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate63.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   createProject
 };

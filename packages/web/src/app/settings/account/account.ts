@@ -3,7 +3,7 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Sessions } from '@yellowwood/contracts';
+import type { Forms, Sessions } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { sessionActions, sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
@@ -16,13 +16,14 @@ import { MomentPipe } from '../../ui/formats';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 import { Ask } from '../../ui/ask';
+import { FormsField } from '../forms-field';
 import { browserOf } from './browser-of';
 import { SecondFactorSetting } from './second-factor';
 
 /** One's own account: its name, how one signs in, where one is signed in, and leaving the firm. */
 @Component({
   selector: 'yw-account',
-  imports: [Failure, Loading, MatButton, MomentPipe, ReactiveFormsModule, SecondFactorSetting, SendsForm, TextField],
+  imports: [Failure, FormsField, Loading, MatButton, MomentPipe, ReactiveFormsModule, SecondFactorSetting, SendsForm, TextField],
   templateUrl: './account.html',
   styleUrl: '../setting.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -34,6 +35,10 @@ export class AccountScreen {
   protected readonly account = this.store.selectSignal(sessionFeature.selectAccount);
   protected readonly command = command();
   protected readonly ending = command();
+  protected readonly choosing = command();
+  protected readonly writing = new FormGroup({
+    forms: new FormControl<Forms>({ dates: null, clock: null, numbers: null }, { nonNullable: true }),
+  });
   protected readonly leaving = command();
   private readonly ask = inject(Ask);
   private readonly router = inject(Router);
@@ -54,12 +59,24 @@ export class AccountScreen {
       () => this.account()?.id,
       () => ({ name: this.account()!.name }),
     );
+    fillFor(
+      this.writing,
+      () => this.account()?.id,
+      () => ({ forms: this.account()!.forms }),
+    );
   }
 
   protected async save(): Promise<void> {
     const session = await this.command.run(() => this.api.call('changeName', { body: this.form.getRawValue() }), {
       ...{ done: 'Saved', apart: true },
     });
+    if (session) this.store.dispatch(sessionActions.known({ session }));
+  }
+
+  protected async saveForms(): Promise<void> {
+    const { theme, durationForm } = this.account()!;
+    const body = { theme, durationForm, ...this.writing.getRawValue() };
+    const session = await this.choosing.run(() => this.api.call('changePreferences', { body }), { done: 'Saved', apart: true });
     if (session) this.store.dispatch(sessionActions.known({ session }));
   }
 

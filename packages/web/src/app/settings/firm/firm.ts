@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
+import type { Forms } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
 import { sessionActions, sessionFeature } from '../../state/session';
@@ -11,13 +12,14 @@ import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { History } from '../../ui/history';
+import { FormsField } from '../forms-field';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 
 /** What the firm says of itself on its documents, and how their numbers begin. */
 @Component({
   selector: 'yw-firm',
-  imports: [Failure, History, Loading, MatButton, ReactiveFormsModule, SendsForm, TextField],
+  imports: [Failure, FormsField, History, Loading, MatButton, ReactiveFormsModule, SendsForm, TextField],
   templateUrl: './firm.html',
   styleUrl: '../setting.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -41,6 +43,7 @@ export class FirmScreen {
     invoicePrefix: new FormControl('', { nonNullable: true }),
     nextInvoice: new FormControl('1', { nonNullable: true, validators: needed('Type the number of the next invoice.') }),
     creditPrefix: new FormControl('', { nonNullable: true }),
+    forms: new FormControl<Forms>({ dates: null, clock: null, numbers: null }, { nonNullable: true }),
   });
   private readonly values = valuesOf(this.form);
   /** How the next invoice will be numbered, as it is typed. */
@@ -71,6 +74,7 @@ export class FirmScreen {
     if (!saved) return;
     this.firm.set(saved);
     const me = this.me()!;
-    this.store.dispatch(sessionActions.meRead({ me: { ...me, firm: { ...me.firm, name: saved.facts.name } } }));
+    const { name, forms } = saved.facts;
+    this.store.dispatch(sessionActions.meRead({ me: { ...me, firm: { ...me.firm, name, forms } } }));
   }
 }

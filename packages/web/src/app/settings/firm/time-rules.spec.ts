@@ -4,7 +4,12 @@ import { TimeRulesScreen } from './time-rules';
 
 const KNOWN: KnownTimeRules = {
   ...{ id: id(99), version: 4 },
-  rules: { dayMaximum: 36_000, weekMaximum: 172_800, gapTolerance: 900, lockedUntil: null, review: true, unreviewed: [] },
+  rules: {
+    ...{ dayMaximum: 36_000, weekMaximum: 172_800, gapTolerance: 900, lockedUntil: null, review: true, unreviewed: [] },
+    ways: ['timer', 'length', 'span'],
+    planned: { hours: [28_800, 28_800, 28_800, 28_800, 28_800, 0, 0], dayStart: '09:00', dayEnd: '17:30' },
+  },
+  periods: { kind: 'week', weekStart: 1, days: 14, anchor: '2024-01-01', from: null, earlier: [] },
 };
 
 describe('the rules of time', () => {
@@ -62,6 +67,47 @@ describe('the rules of time', () => {
       '"4"',
       { ...KNOWN.rules, dayMaximum: 28_800, weekMaximum: 144_000, gapTolerance: 300 },
     ] as never);
+  });
+
+  it('say how people record, at least in one way, and what is planned for whoever comes new', async () => {
+    page.server.on('changeTimeRules', ({ body }) => (known = { ...known, rules: body, version: known.version + 1 }));
+    const box = (i: number) => page.element.querySelectorAll<HTMLInputElement>('yw-ways-field input')[i]!;
+    box(0).click();
+    box(1).click();
+    box(2).click();
+    await send();
+    expect(page.server.to('changeTimeRules')).toEqual([]);
+    expect(page.text('yw-ways-field')).toContain('Leave at least one way to record.');
+    box(2).click();
+    await fill('Friday', '4:00');
+    await fill('and ends', '8');
+    await send();
+    expect(page.text('yw-planned-week')).toContain('type a later end');
+    await fill('and ends', '16');
+    await send();
+    const [sent] = page.server.to('changeTimeRules');
+    expect(sent!.body.ways).toEqual(['span']);
+    expect(sent!.body.planned).toEqual({
+      ...{ hours: [28_800, 28_800, 28_800, 28_800, 14_400, 0, 0], dayStart: '09:00', dayEnd: '16:00' },
+    });
+    expect(page.text('yw-planned-week .sum')).toBe('36:00 a week');
+  });
+
+  it('say what is submitted at once, from a day on, and what becomes of what is open', async () => {
+    expect(page.text('form + form')).toContain('Now people submit a week that begins on a Monday.');
+    await page.choose('People submit', 'half a month');
+    await fill('From this day on', '18 Jun');
+    expect(page.text('form + form [role=status]')).toBe(
+      'Then 18 Jun to 30 Jun, 1 Jul to 15 Jul and so on. What is open from 15 Jun on ends on the day before, and is submitted by itself.',
+    );
+    page.server.on('changePeriods', ({ body: { from, ...length } }) => {
+      const periods = { ...length, anchor: from, from, earlier: [{ ...length, kind: 'week', anchor: from, from: null }] };
+      return (known = { ...known, periods: periods as never, version: known.version + 1 });
+    });
+    page.element.querySelector<HTMLFormElement>('form + form')!.requestSubmit();
+    await page.settle(30);
+    expect(page.server.to('changePeriods')[0]!.body).toEqual({ from: '2026-06-18', kind: 'half-month', weekStart: 1, days: 14 });
+    expect(page.text('form + form')).toContain('From Thu 18 Jun on they submit half a month.');
   });
 
   it('lock days, and tell before what is left undone by it', async () => {

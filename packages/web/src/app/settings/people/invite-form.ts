@@ -7,7 +7,7 @@ import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { SendsForm, valuesOf } from '../../ui/form/drafts';
-import { emailLike, needed } from '../../ui/form/field';
+import { handleLike, needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { ROLE_WORDS } from './roles';
 
@@ -18,7 +18,11 @@ import { ROLE_WORDS } from './roles';
   template: `
     <form [formGroup]="form" (ywSend)="invite()">
       <yw-text-field label="Name" [longest]="100" formControlName="name" />
-      <yw-text-field label="E-mail address" type="email" formControlName="email" />
+      <yw-text-field
+        label="E-mail address or number"
+        hint="A number, with its country, gets a text message."
+        formControlName="email"
+      />
       <yw-choice-field label="Role" [choices]="choices()" formControlName="role" />
       <div class="send"><button mat-flat-button type="submit">Invite</button></div>
       <p class="quiet may" role="status">{{ may() }}</p>
@@ -51,7 +55,7 @@ export class InviteForm {
   readonly invited = output<string>();
   protected readonly form = new FormGroup({
     name: new FormControl('', { nonNullable: true, validators: needed('Type the name of whom you invite.') }),
-    email: new FormControl('', { nonNullable: true, validators: emailLike('their') }),
+    email: new FormControl('', { nonNullable: true, validators: handleLike('their') }),
     role: new FormControl<Role>('staff', { nonNullable: true }),
   });
   protected readonly command = command();

@@ -20,7 +20,7 @@ import { ROLE_WORDS } from './roles';
   template: `
     <form [formGroup]="form" (ywSend)="invite()">
       <yw-text-field
-        label="A person a line: name and address"
+        label="A person a line: name, and address or number"
         [lines]="4"
         [longest]="20000"
         placeholder="Piers Stell, piers@firm.example"
@@ -32,7 +32,7 @@ import { ROLE_WORDS } from './roles';
           <p>{{ told() }}</p>
         }
         @for (one of read().unread; track one.line) {
-          <p class="wrong">Line {{ one.line }} has no address: “{{ one.text }}”</p>
+          <p class="wrong">Line {{ one.line }} has neither address nor number: “{{ one.text }}”</p>
         }
       </div>
       <yw-failure [of]="command" />
@@ -86,7 +86,7 @@ export class InviteSeveral {
   protected async invite(): Promise<void> {
     const { text, role } = this.form.getRawValue();
     const { people, unread } = this.read();
-    if (unread.length > 0) return this.command.refuse('Mend the lines without an address, or take them out.');
+    if (unread.length > 0) return this.command.refuse('Mend the lines without an address or number, or take them out.');
     if (people.length > 200) return this.command.refuse('That is more than 200 at once. Invite them in parts.');
     if (this.sent.text !== text) this.sent = { text, ids: people.map(() => newId()) };
     const body = { people: people.map((one, index) => ({ id: this.sent.ids[index]!, ...one })), role };

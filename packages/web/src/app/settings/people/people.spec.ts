@@ -17,7 +17,8 @@ function may(rights: Rights): void {
 
 const PERSON = {
   ...{ kind: 'employee' as const, positionId: id(70), positionFrom: '2026-01-05', departmentId: null, department: null },
-  ...{ zone: 'Europe/London', startedOn: '2026-01-05' },
+  ...{ zone: 'Europe/London', startedOn: '2026-01-05', planned: null },
+  ...{ recording: { ways: null, dayMaximum: null, weekMaximum: null } },
   position: 'Surveyor',
   teams: ['Masons'],
   invitedOn: null,
@@ -108,7 +109,7 @@ describe('people in settings', () => {
     await page.type('yw-invite-several textarea', 'Dora Finch, dora@firm.example\nnobody\neli.grant@firm.example');
     expect(page.texts('.read p')).toEqual([
       'Dora Finch (dora@firm.example), Eli Grant (eli.grant@firm.example)',
-      'Line 2 has no address: “nobody”',
+      'Line 2 has neither address nor number: “nobody”',
     ]);
     await send();
     expect([page.refused(), page.server.to('invitePeople').length]).toEqual([
@@ -319,6 +320,7 @@ describe('the settings', () => {
       'People',
       'Positions and departments',
       'Roles',
+      'Instruction',
       'Teams',
     ]);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');

@@ -17,18 +17,31 @@ import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { InviteForm } from './invite-form';
 import { InviteSeveral } from './invite-several';
+import { JoinLinks } from './join-links';
 import { ManyRoles } from './many-roles';
 import { PersonPanel } from './person-panel';
 import { ROLE_WORDS } from './roles';
 
 type Person = Staff['people'][number];
 
-const ACCOUNT_WORDS = { active: 'active', invited: 'invited', none: 'no account' } as const;
+const ACCOUNT_WORDS = { active: 'active', waiting: 'waits', invited: 'invited', none: 'no account' } as const;
 
 /** Everybody of the firm: found, invited, and invited again. */
 @Component({
   selector: 'yw-people',
-  imports: [CellTemplate, Failure, InviteForm, InviteSeveral, Loading, ManyRoles, MatButton, MatCheckbox, PersonPanel, Table],
+  imports: [
+    CellTemplate,
+    Failure,
+    InviteForm,
+    InviteSeveral,
+    JoinLinks,
+    Loading,
+    ManyRoles,
+    MatButton,
+    MatCheckbox,
+    PersonPanel,
+    Table,
+  ],
   templateUrl: './people.html',
   styleUrl: './people.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -145,8 +158,13 @@ export class PeopleScreen {
     return [ACCOUNT_WORDS[account], invitedOn ? this.formats.day(invitedOn) : ''].join(' ').trim();
   }
 
-  /** Whether a list is pasted, instead of one person after the other. */
-  protected readonly several = signal(false);
+  /** How people are invited: one after the other, from a pasted list, by a link that is copied. */
+  protected readonly way = signal<'one' | 'several' | 'link'>('one');
+  protected readonly ways = [
+    { value: 'one', word: 'One after the other' },
+    { value: 'several', word: 'Paste several' },
+    { value: 'link', word: 'A link to copy' },
+  ] as const;
 
   protected invitedMany(count: number): void {
     this.told.set(`${count} ${count === 1 ? 'person is' : 'people are'} invited, and join by the links of their messages.`);
@@ -154,6 +172,13 @@ export class PeopleScreen {
 
   protected invited(name: string): void {
     this.told.set(`${name} is invited, and joins by the link of the message.`);
+  }
+
+  protected async confirm({ id, name }: Person): Promise<void> {
+    await this.command.run((key) => this.api.call('confirmPerson', { params: { id }, key }), {
+      done: `${name} is confirmed`,
+      about: id,
+    });
   }
 
   protected async again({ id, name, account }: Person): Promise<void> {

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import type { GroupKind, OwnRole, Staff } from '@yellowwood/contracts';
 import { mayGiveRights, rightsHeld } from '@yellowwood/core';
 import { Api } from '../../api/api';
+import { Address } from '../../state/address';
 import { sessionFeature } from '../../state/session';
 import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
@@ -12,13 +13,14 @@ import { Failure } from '../../ui/failure';
 import { Choice, ChoiceField } from '../../ui/form/choice-field';
 import { DateField } from '../../ui/form/date-field';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
-import { emailLike, needed } from '../../ui/form/field';
+import { handleLike, needed } from '../../ui/form/field';
 import { PickField } from '../../ui/form/pick-field';
 import { TextField } from '../../ui/form/text-field';
 import { DayPipe } from '../../ui/formats';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { zoneChoices } from '../../found/places';
+import { PersonRecording } from './person-recording';
 import { PersonRights } from './person-rights';
 import { givenRoles, heldOf, keysOf, roleChoices } from './roles';
 
@@ -34,6 +36,7 @@ type Person = Staff['people'][number];
     Failure,
     History,
     MatButton,
+    PersonRecording,
     PersonRights,
     PickField,
     ReactiveFormsModule,
@@ -51,7 +54,8 @@ export class PersonPanel {
   readonly people = input.required<readonly Person[]>();
   /** The roles that the firm has made for itself. */
   readonly ownRoles = input.required<readonly OwnRole[]>();
-  private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
+  private readonly address = inject(Address);
+  protected readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
   /** Whether it is oneself. */
   readonly own = input.required<boolean>();
   readonly closed = output();
@@ -59,7 +63,7 @@ export class PersonPanel {
   protected readonly giving = command({ inTurn: true });
   protected readonly form = new FormGroup({
     name: new FormControl('', { nonNullable: true, validators: needed('Type the name.') }),
-    email: new FormControl('', { nonNullable: true, validators: emailLike('their') }),
+    email: new FormControl('', { nonNullable: true, validators: handleLike('their') }),
     staffNumber: new FormControl('', { nonNullable: true, validators: needed('Type the staff number.') }),
     kind: new FormControl<Person['kind']>('employee', { nonNullable: true }),
     positionId: new FormControl('', { nonNullable: true }),
@@ -108,6 +112,10 @@ export class PersonPanel {
     );
   }
 
+  protected look(): void {
+    void this.address.go('record', { as: this.person().id });
+  }
+
   private seen() {
     const { id, version } = this.person();
     return { params: { id }, version };
@@ -126,6 +134,7 @@ export class PersonPanel {
 
   protected async save(): Promise<void> {
     const { positionId, positionFrom, departmentId, zone, ...facts } = this.form.getRawValue();
+    facts.email = facts.email.trim();
     const other = positionId !== (this.person().positionId ?? '');
     const body = {
       ...{ ...facts, zone: zone!, departmentId: departmentId || null },

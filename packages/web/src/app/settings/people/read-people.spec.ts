@@ -23,6 +23,14 @@ describe('a pasted list of people', () => {
     ]);
   });
 
+  it('takes a telephone number with its country for an address, where the line says whose it is', () => {
+    expect(of('Pip Farr, +44 7700 900123\nTam Reed\t0044 7700-900124')).toEqual([
+      'Pip Farr | +44 7700 900123',
+      'Tam Reed | 0044 7700-900124',
+    ]);
+    expect(readPeople('+44 7700 900123\nPip Farr 07700 900123').unread.map(({ line }) => line)).toEqual([1, 2]);
+  });
+
   it('says which lines hold nobody', () => {
     expect(readPeople('Name, Address\nida@firm.example\n  \nIda Ostrander').unread).toEqual([
       { line: 1, text: 'Name, Address' },

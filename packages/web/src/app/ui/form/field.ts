@@ -2,6 +2,7 @@ import { AfterContentInit, DestroyRef, Directive, ElementRef, ModelSignal, boole
 import { inject, input, signal, viewChild } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { AbstractControl, ControlValueAccessor, NgControl, ValidationErrors, ValidatorFn } from '@angular/forms';
+import { readHandle } from '@yellowwood/core';
 import { startWith } from 'rxjs';
 
 /** What a validator finds wrong, as a sentence that says what to do. */
@@ -113,6 +114,14 @@ function sentenceOf({ errors }: AbstractControl): string {
 /** What cannot be an e-mail address is said at its field. */
 export function emailLike(whose = 'your'): ValidatorFn {
   return ({ value }) => (/\S@\S/.test(String(value)) ? null : says(`Type ${whose} e-mail address, such as name@firm.example.`));
+}
+
+/** What is neither an e-mail address nor a telephone number with its country is said at its field. */
+export function handleLike(whose = 'your'): ValidatorFn {
+  return ({ value }) =>
+    readHandle(String(value)).ok
+      ? null
+      : says(`Type ${whose} e-mail address, or ${whose} telephone number with its country, such as +44 7700 900123.`);
 }
 
 /** What is too short for a new password is said at its field. */

@@ -1,5 +1,0 @@
-/* @name lockedUntil */
-select
-  locked_until as "day?"
-from
-  firm;
