@@ -23,6 +23,10 @@ export type RightsField = Static<typeof RightsField>;
 /** The reach of single rights for one person, instead of what their roles give; null where they have it not at all. */
 export const ExceptionsField = ofEach(nullable(Reach));
 
+/** A role that is given: one that every firm has, or one of the firm's own by its id. */
+export const GivenRole = Type.Union([Role, Id]);
+export type GivenRole = Static<typeof GivenRole>;
+
 /** The firm's own roles that are given, by their ids. */
 export const OwnRoleIds = Type.Array(Id, { maxItems: 50, uniqueItems: true });
 

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { FirmPath, Id, endpoint, strict } from '../platform/fields';
-import { Role } from './held';
+import { GivenRole } from './held';
 import { PersonName } from './person-name';
 import { Handle } from './sign-in';
 
@@ -14,7 +14,7 @@ export const invitePeople = endpoint({
   params: FirmPath,
   body: strict({
     people: Type.Array(strict({ id: Id, name: PersonName, email: Handle }), { minItems: 1, maxItems: 200 }),
-    role: Role,
+    role: GivenRole,
   }),
-  problems: ['handle-unreadable', 'addresses-taken', 'role-not-yours', 'too-many-attempts', 'texts-not-sent'],
+  problems: ['handle-unreadable', 'addresses-taken', 'role-unknown', 'role-not-yours', 'too-many-attempts', 'texts-not-sent'],
 });

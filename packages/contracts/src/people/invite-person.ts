@@ -1,5 +1,5 @@
 import { FirmPath, Id, endpoint, strict } from '../platform/fields';
-import { Role } from './held';
+import { GivenRole } from './held';
 import { PersonName } from './person-name';
 import { Handle } from './sign-in';
 
@@ -11,6 +11,6 @@ export const invitePerson = endpoint({
   path: '/f/:firm/people',
   permission: 'people.change',
   params: FirmPath,
-  body: strict({ id: Id, name: PersonName, email: Handle, role: Role }),
-  problems: ['handle-unreadable', 'role-not-yours', 'address-taken', 'too-many-attempts', 'texts-not-sent'],
+  body: strict({ id: Id, name: PersonName, email: Handle, role: GivenRole }),
+  problems: ['handle-unreadable', 'role-unknown', 'role-not-yours', 'address-taken', 'too-many-attempts', 'texts-not-sent'],
 });

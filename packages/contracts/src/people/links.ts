@@ -2,16 +2,19 @@ import { Static, Type } from 'typebox';
 import { Count, FirmAndId, FirmPath, Id, Instant, Name, endpoint, nullable, strict } from '../platform/fields';
 import { NewPassword } from './change-password';
 import { Consents } from './consents';
-import { Role } from './held';
+import { GivenRole, Role } from './held';
 import { Joined } from './join-firm';
 import { PersonName } from './person-name';
 import { Handle } from './sign-in';
 import { Token } from './token';
 
+/** The role that a link gives: one that every firm has, or one of the firm's own by its name. */
+const Gives = strict({ role: nullable(Role), ownRole: nullable(Name) });
+
 /** A link by which people join with a role, and perhaps into a team. */
 export const JoinLink = strict({
   id: Id,
-  role: Role,
+  ...Gives.properties,
   team: nullable(Name),
   /** How many may join by it, and how many have. */
   uses: Count,
@@ -43,12 +46,12 @@ export const createLink = endpoint({
   body: strict({
     id: Id,
     token: Type.String({ pattern: '^[\\w-]{43}$', description: '32 random bytes, base64url' }),
-    role: Role,
+    role: GivenRole,
     teamId: nullable(Id),
     uses: Type.Integer({ minimum: 1, maximum: 200 }),
     days: Type.Integer({ minimum: 1, maximum: 30 }),
   }),
-  problems: ['role-not-yours', 'team-unknown', 'lead-not-yours'],
+  problems: ['role-unknown', 'role-not-yours', 'team-unknown', 'lead-not-yours'],
 });
 
 /** End a link: nobody joins by it any more. */
@@ -81,7 +84,7 @@ export const readLink = endpoint({
   path: '/link',
   permission: null,
   body: strict({ token: Token }),
-  answer: strict({ firm: Name, sender: Name, role: Role, team: nullable(Name) }),
+  answer: strict({ firm: Name, sender: Name, ...Gives.properties, team: nullable(Name) }),
   problems: ['link-ended', 'too-many-attempts'],
 });
 

@@ -39,8 +39,6 @@ export const Staff = strict({
       invitedOn: nullable(Day),
     }),
   ),
-  /** The roles that one may give. */
-  roles: Type.Array(Role),
   /** The firm's own roles. */
   ownRoles: Type.Array(OwnRole),
 });

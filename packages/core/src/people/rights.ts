@@ -186,6 +186,8 @@ export interface OwnRole {
 /** The reach of single rights for one person, instead of what their roles give; null where they have it not at all. */
 export type Exceptions = Readonly<Partial<Record<Permission, Reach | null>>>;
 
+export const isRole = (text: string): text is Role => (ROLES as readonly string[]).includes(text);
+
 /** What somebody was given: roles, the firm's own ones among them, and exceptions for them alone. */
 export interface Held {
   readonly roles: readonly Role[];
@@ -261,11 +263,6 @@ export function mayGiveRights(rights: Rights, given: Rights): boolean {
     if (!reach) return true;
     return reach === 'own' ? rights[permission] !== undefined : rights[permission] === 'firm';
   });
-}
-
-/** Whether somebody with these rights may give a role. */
-export function mayGive(rights: Rights, role: Role): boolean {
-  return mayGiveRights(rights, ROLE_RIGHTS[role]);
 }
 
 /**

@@ -1,4 +1,4 @@
-import { AnswerOf, BodyOf, Endpoints, GroupKind } from '@yellowwood/contracts';
+import { AnswerOf, BodyOf, Endpoints, GivenRole, GroupKind } from '@yellowwood/contracts';
 import {
   Exceptions,
   Held,
@@ -6,6 +6,7 @@ import {
   PERMISSIONS,
   ROLE_RIGHTS,
   Rights,
+  isRole,
   mayGiveRights,
   reachesOf,
   rightsHeld,
@@ -152,10 +153,15 @@ export async function changePerson(context: Context, person: string, wish: Perso
 type GivenRoles = BodyOf<Endpoints['changeRoles']>;
 
 /** The roles of the firm's own that are given, each of them there. @throws the problem `role-unknown` */
-async function ownRolesOf({ tx }: Context, ids: readonly string[]): Promise<OwnRole[]> {
+async function ownRolesOf({ tx }: Pick<Context, 'tx'>, ids: readonly string[]): Promise<OwnRole[]> {
   const rows = ids.length === 0 ? [] : await ownRolesByIds.run({ ids: [...ids] }, tx);
   if (rows.length < ids.length) throw problem('role-unknown');
   return rows.map((row) => ({ ...row, rights: row.rights as Rights }));
+}
+
+/** A role as somebody has it who has no other. @throws the problem `role-unknown` */
+export async function roleGiven(context: Pick<Context, 'tx'>, role: GivenRole): Promise<RolesHeld> {
+  return isRole(role) ? { roles: [role], ownRoles: [] } : { roles: [], ownRoles: await ownRolesOf(context, [role]) };
 }
 
 /**
@@ -204,17 +210,19 @@ export async function changeManyRoles(
   return { changed };
 }
 
+export type RolesHeld = Pick<Held, 'roles' | 'ownRoles'>;
+
 interface OtherRoles {
   readonly id: string;
   readonly held: Held;
-  readonly after: Pick<Held, 'roles' | 'ownRoles'>;
+  readonly after: RolesHeld;
 }
 
-const namesOf = ({ roles, ownRoles }: Pick<Held, 'roles' | 'ownRoles'>): string =>
+export const namesOf = ({ roles, ownRoles }: RolesHeld): string =>
   [...roles, ...ownRoles.map(({ name }) => name).sort()].join(', ');
 
 /** The rights of roles, one by one. */
-const rightsOfEach = ({ roles, ownRoles }: Pick<Held, 'roles' | 'ownRoles'>): Rights[] => [
+export const rightsOfEach = ({ roles, ownRoles }: RolesHeld): Rights[] => [
   ...roles.map((role) => ROLE_RIGHTS[role]),
   ...ownRoles.map(({ rights }) => rights),
 ];

@@ -40,12 +40,6 @@ select
   :zone!,
   :startedOn!;
 
-/* @name addRole */
-insert into
-  person_role (firm_id, person_id, role)
-values
-  (:firm!, :person!, :role!);
-
 /* @name addPlannedTime */
 insert into
   schedule (firm_id, person_id, valid_from, planned, day_start, day_end)

@@ -1,11 +1,10 @@
-import { AnswerOf, BodyOf, Endpoints, Staff } from '@yellowwood/contracts';
-import { ROLES, ROLE_RIGHTS, Role, RecordWay, dateIn, isNumber, mayGive, rightsHeld, submissionPeriod } from '@yellowwood/core';
+import { AnswerOf, BodyOf, Endpoints, GivenRole, Staff } from '@yellowwood/contracts';
+import { RecordWay, dateIn, isNumber, rightsHeld, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { heldWithAccount } from '../generated/people/change-person.queries';
+import { giveOwnRoles, giveRoles, heldWithAccount } from '../generated/people/change-person.queries';
 import {
   addPerson,
   addPlannedTime,
-  addRole,
   findByAddress,
   listStaff as listOfStaff,
   withdrawInvitations,
@@ -16,7 +15,8 @@ import { audit } from '../platform/audit';
 import { Context, heldOf, today } from '../platform/context';
 import { Tx } from '../platform/database';
 import { problem } from '../platform/problem';
-import { heldPerson, oneAtATime, refuseForeign } from './change-person';
+import { RolesHeld, heldPerson, namesOf, oneAtATime, refuseForeign, rightsOfEach, roleGiven } from './change-person';
+import { json } from '../platform/json';
 import { writtenHandle } from './handles';
 import { post } from './post';
 import { listRoles } from './own-roles';
@@ -47,10 +47,11 @@ export async function takeIn(
   tx: Tx,
   firm: string,
   person: Invited & { readonly zone: string; readonly startedOn: string },
-  role: Role,
+  { roles, ownRoles }: RolesHeld,
 ): Promise<void> {
   await addPerson.run({ firm, ...person }, tx);
-  await addRole.run({ firm, person: person.id, role }, tx);
+  await giveRoles.run({ firm, given: json(roles.map((role) => ({ person: person.id, role }))) }, tx);
+  await giveOwnRoles.run({ firm, given: json(ownRoles.map(({ id }) => ({ person: person.id, role: id }))) }, tx);
   const [plan] = await plannedForNew.run(undefined, tx);
   await addPlannedTime.run({ firm, person: person.id, validFrom: person.startedOn, ...plan! }, tx);
 }
@@ -62,25 +63,33 @@ interface Invited {
 }
 
 /** Adds people to the firm with a role and planned time, and sends the messages by which they come to an account. */
-async function add(context: Context, people: readonly Invited[], role: Role, sending: Sending): Promise<void> {
+async function add(context: Context, people: readonly Invited[], given: RolesHeld, sending: Sending): Promise<void> {
   const { tx, firm } = context;
   const startedOn = submissionPeriod(today(context), firm.period).from;
   for (const { id, name, email } of people) {
-    await takeIn(tx, firm.id, { id, name, email, zone: firm.zone, startedOn }, role);
+    await takeIn(tx, firm.id, { id, name, email, zone: firm.zone, startedOn }, given);
     await invite(context, id, email, sending);
   }
   await audit(
     context,
     'person invited',
-    people.map(({ id, name, email }) => ({ kind: 'person', id, after: { name, email, role } })),
+    people.map(({ id, name, email }) => ({ kind: 'person', id, after: { name, email, role: namesOf(given) } })),
   );
+}
+
+/** The role that people shall join with, with nobody else changing what it is. @throws `role-unknown`, `role-not-yours` */
+export async function roleToGive(context: Context, role: GivenRole): Promise<RolesHeld> {
+  await oneAtATime(context);
+  const given = await roleGiven(context, role);
+  refuseForeign(context, ...rightsOfEach(given));
+  return given;
 }
 
 const trimmed = ({ id, name, email }: Invited): Invited => ({ id, name: name.trim(), email: writtenHandle(email) });
 
 /**
  * Adds somebody to the firm with a role and planned time, and sends the message by which they come to an account.
- * @throws the problems `role-not-yours`, `address-taken`, `too-many-attempts`, `texts-not-sent`
+ * @throws the problems `role-unknown`, `role-not-yours`, `address-taken`, `too-many-attempts`, `texts-not-sent`
  */
 export async function invitePerson(
   context: Context,
@@ -88,17 +97,17 @@ export async function invitePerson(
   sending: Sending,
 ): Promise<AnswerOf<Endpoints['invitePerson']>> {
   const person = trimmed(wish);
-  refuseForeign(context, ROLE_RIGHTS[role]);
-  await oneAtATime(context);
+  const given = await roleToGive(context, role);
   const [taken] = await findByAddress.run({ email: person.email }, context.tx);
   if (taken) throw problem('address-taken');
-  await add(context, [person], role, sending);
+  await add(context, [person], given, sending);
   return null;
 }
 
 /**
  * Adds several people with one role, as one by one: all of them, or none.
- * @throws the problems `role-not-yours`, `addresses-taken` with those that stand twice or are there, `too-many-attempts`, `texts-not-sent`
+ * @throws the problems `role-unknown`, `role-not-yours`, `addresses-taken` with those that stand twice or are there,
+ *   `too-many-attempts`, `texts-not-sent`
  */
 export async function invitePeople(
   context: Context,
@@ -106,8 +115,7 @@ export async function invitePeople(
   sending: Sending,
 ): Promise<null> {
   const people = wish.people.map(trimmed);
-  refuseForeign(context, ROLE_RIGHTS[role]);
-  await oneAtATime(context);
+  const given = await roleToGive(context, role);
   const taken: string[] = [];
   const seen = new Set<string>();
   for (const { email } of people) {
@@ -116,7 +124,7 @@ export async function invitePeople(
     seen.add(email.toLowerCase());
   }
   if (taken.length > 0) throw problem('addresses-taken', { emails: taken.join(', ') });
-  await add(context, people, role, sending);
+  await add(context, people, given, sending);
   return null;
 }
 
@@ -136,7 +144,7 @@ export async function sendInvitation(context: Context, person: string, sending: 
   return null;
 }
 
-/** Everybody of the firm, and which roles one may give. */
+/** Everybody of the firm. */
 export async function listStaff(context: Context): Promise<Staff> {
   const rows = await listOfStaff.run({ firm: context.firm.id, on: today(context) }, context.tx);
   return {
@@ -151,7 +159,6 @@ export async function listStaff(context: Context): Promise<Staff> {
       account: person.account as 'none',
       invitedOn: invitedAt === null ? null : dateIn(context.actor.zone, String(invitedAt)),
     })),
-    roles: ROLES.filter((role) => mayGive(context.actor.rights, role)),
     ownRoles: (await listRoles(context)).roles,
   };
 }

@@ -52,7 +52,7 @@ describe('people without a mailbox', () => {
       const made = await link({ teamId: team, uses: 2 });
       const client = somebody();
       const told = await client.done('readLink', { body: { token: made.token } });
-      expect(told).toEqual({ firm: `Firm ${world.slug}`, sender: 'Owner Person', role: 'staff', team: 'Team' });
+      expect(told).toEqual({ firm: `Firm ${world.slug}`, sender: 'Owner Person', role: 'staff', ownRole: null, team: 'Team' });
       const theirs = number();
       const own = account({ name: ' Pip Farr ', number: `00${theirs.slice(1, 3)} (${theirs.slice(3, 7)}) ${theirs.slice(7)}` });
       const { slug, session } = (await join(client, made, own)).body;
@@ -174,6 +174,45 @@ describe('people without a mailbox', () => {
       const { id } = await staffOf(own.number);
       expect(await code(mate.call('confirmPerson', { params: { id } }))).toBe('role-not-yours');
       expect(await code(owner().call('confirmPerson', { params: { id: world.ids.staff } }))).toBe('nothing-to-confirm');
+    });
+
+    it('with a role of the firm’s own, until that is ended', async () => {
+      const role = newId();
+      await owner().done('createRole', { body: { id: role, name: 'Night shift', rights: { 'time.record': 'own' } } });
+      const [made, other] = [await link({ role, uses: 2 }), await link()];
+      const client = somebody();
+      const told = await client.done('readLink', { body: { token: made.token } });
+      expect([told.role, told.ownRole]).toEqual([null, 'Night shift']);
+      expect((await owner().done('listLinks')).links.find(({ id }) => id === made.id)).toEqual(
+        jasmine.objectContaining({ role: null, ownRole: 'Night shift' }),
+      );
+      const own = account();
+      await join(client, made, own);
+      const person = await staffOf(own.number);
+      expect([person.roles, person.ownRoles]).toEqual([[], [role]]);
+      const strange = { id: newId(), token: randomBytes(32).toString('base64url'), role: newId(), teamId: null, uses: 1, days: 1 };
+      expect(await code(owner().call('createLink', { body: strange }))).toBe('role-unknown');
+      await owner().done('changeRoles', { params: { id: person.id }, version: person.version, body: { roles: ['staff'], ownRoles: [] } });
+      const end = () => owner().call('endRole', { params: { id: role }, version: 1, body: {} });
+      // Who joins meanwhile is seen, and keeps it.
+      const late = await meanwhile(
+        world,
+        `select from join_link where id = '${made.id}' for update`,
+        `insert into person_own_role values ('${world.firmId}', '${world.ids.mate}', '${role}')`,
+        end,
+      );
+      expect(late.problem?.code).toBe('role-held');
+      await world.sql('delete from person_own_role where role_id = $1', [role]);
+      expect((await end()).problem).toBeNull();
+      expect(await code(join(somebody(), made, account()))).toBe('link-ended');
+      const left = (await owner().done('listLinks')).links.map(({ id }) => id);
+      expect([left.includes(made.id), left.includes(other.id)]).toEqual([false, true]);
+      const ended = await world.sql<{ before: object }>(
+        `select s.before from audit_event e join audit_subject s on s.event_id = e.id
+         where s.subject_id = $1 and e.action = 'link ended'`,
+        [made.id],
+      );
+      expect(ended.map(({ before }) => before)).toEqual([{ role: 'Night shift' }]);
     });
 
     it('and are turned away like anybody who leaves', async () => {

@@ -1,7 +1,8 @@
 /* @name liveLinks */
 select
   l.id as "id!",
-  l.role as "role!",
+  l.role as "role?",
+  o.name as "ownRole?",
   t.name as "team?",
   l.uses as "uses!",
   l.used as "used!",
@@ -11,6 +12,8 @@ from
   join_link l
   join person p on p.firm_id = l.firm_id
   and p.id = l.made_by
+  left join own_role o on o.firm_id = l.firm_id
+  and o.id = l.own_role_id
   left join team t on t.firm_id = l.firm_id
   and t.id = l.team_id
 where
@@ -23,9 +26,9 @@ order by
 
 /* @name addLink */
 insert into
-  join_link (firm_id, id, role, team_id, uses, expires_at, made_by, made_at)
+  join_link (firm_id, id, role, own_role_id, team_id, uses, expires_at, made_by, made_at)
 values
-  (:firm!, :id!, :role!, :team, :uses!, :expires!, :by!, :now!);
+  (:firm!, :id!, :role, :ownRole, :team, :uses!, :expires!, :by!, :now!);
 
 /* @name keepLink */
 select
@@ -40,7 +43,19 @@ where
   and ended_at is null
   and expires_at > :now!
 returning
-  role as "role!";
+  role as "role?",
+  own_role_id as "ownRole?";
+
+/* @name closeLinksOf */
+update join_link
+set
+  ended_at = :now!
+where
+  own_role_id = :role!
+  and ended_at is null
+  and expires_at > :now!
+returning
+  id as "id!";
 
 /* @name openLink */
 select
@@ -53,7 +68,8 @@ from
 
 /* @name linkById */
 select
-  l.role as "role!",
+  l.role as "role?",
+  l.own_role_id as "ownRoleId?",
   l.team_id as "teamId?",
   t.name as "team?",
   p.name as "sender!",

@@ -1,5 +1,5 @@
 import { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
-import { ROLE_RIGHTS, Rights, Role, dateIn, isNumber, mayGiveRights, mayLetLead, rightsHeld } from '@yellowwood/core';
+import { Rights, Role, dateIn, isNumber, mayGiveRights, mayLetLead, rightsHeld } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { heldWithAccount } from '../generated/people/change-person.queries';
 import { makeInvitedAccount } from '../generated/people/join.queries';
@@ -23,9 +23,9 @@ import { Context, enterFirm, heldOf } from '../platform/context';
 import { Database, Tx, WRITE, transaction } from '../platform/database';
 import { instantText, json } from '../platform/json';
 import { problem } from '../platform/problem';
-import { heldPerson, oneAtATime, refuseForeign } from './change-person';
+import { heldPerson, namesOf, refuseForeign, rightsOfEach, roleGiven } from './change-person';
 import { handleOf } from './handles';
-import { takeIn } from './invite';
+import { roleToGive, takeIn } from './invite';
 import type { Joining } from './join';
 import { refuseWeak } from './password-strength';
 import { tokenHash } from './send-mail';
@@ -35,7 +35,7 @@ import { consentsTo } from './texts';
 /** The links by which people may still join. */
 export async function listLinks({ tx, now }: Context): Promise<AnswerOf<Endpoints['listLinks']>> {
   const rows = await liveLinks.run({ now }, tx);
-  return { links: rows.map((row) => ({ ...row, role: row.role as Role, expiresAt: instantText(String(row.expiresAt)) })) };
+  return { links: rows.map((row) => ({ ...row, role: row.role as Role | null, expiresAt: instantText(String(row.expiresAt)) })) };
 }
 
 /** Whether somebody with these rights may have others join a team: its lead reaches them thereby. @throws `team-unknown` */
@@ -48,20 +48,20 @@ async function mayJoinTeam(tx: Tx, rights: Rights, team: string | null): Promise
 
 /**
  * Makes a link by which people join. Nobody gives a role, or a lead the reach over people, that they could not give by hand.
- * @throws the problems `role-not-yours`, `team-unknown`, `lead-not-yours`
+ * @throws the problems `role-unknown`, `role-not-yours`, `team-unknown`, `lead-not-yours`
  */
 export async function createLink(
   context: Context,
   { id, token, role, teamId, uses, days }: BodyOf<Endpoints['createLink']>,
 ): Promise<null> {
   const { tx, firm, actor, now } = context;
-  refuseForeign(context, ROLE_RIGHTS[role]);
-  await oneAtATime(context);
+  const given = await roleToGive(context, role);
   if (!(await mayJoinTeam(tx, actor.rights, teamId))) throw problem('lead-not-yours');
   const expires = new Date(Date.parse(now) + days * 86_400_000).toISOString();
-  await addLink.run({ firm: firm.id, id, role, team: teamId, uses, expires, by: actor.personId, now }, tx);
+  const gives = { role: given.roles[0] ?? null, ownRole: given.ownRoles[0]?.id ?? null };
+  await addLink.run({ firm: firm.id, id, ...gives, team: teamId, uses, expires, by: actor.personId, now }, tx);
   await keepLink.run({ hash: tokenHash(token), firm: firm.id, link: id, expires }, tx);
-  await audit(context, 'link made', [{ kind: 'link', id, after: { role, uses, until: expires } }]);
+  await audit(context, 'link made', [{ kind: 'link', id, after: { role: namesOf(given), uses, until: expires } }]);
   return null;
 }
 
@@ -69,7 +69,8 @@ export async function createLink(
 export async function endLink(context: Context, id: string): Promise<null> {
   const [link] = await closeLink.run({ id, now: context.now }, context.tx);
   if (!link) throw problem('link-ended');
-  await audit(context, 'link ended', [{ kind: 'link', id, before: { role: link.role }, after: null }]);
+  const role = namesOf(await roleGiven(context, (link.role ?? link.ownRole)!));
+  await audit(context, 'link ended', [{ kind: 'link', id, before: { role }, after: null }]);
   return null;
 }
 
@@ -83,10 +84,10 @@ async function livingLink(tx: Tx, token: string, now: string) {
   if (!opened || !link) throw problem('link-ended');
   const [maker] = await heldWithAccount.run({ firm: opened.firmId, person: link.senderId }, tx);
   const rights = maker ? rightsHeld(heldOf(maker)) : {};
-  const role = link.role as Role;
-  const may = rights['people.change'] && mayGiveRights(rights, ROLE_RIGHTS[role]) && (await mayJoinTeam(tx, rights, link.teamId));
-  if (!may) throw problem('link-ended');
-  return { ...opened, ...link, role };
+  const given = await roleGiven({ tx }, (link.role ?? link.ownRoleId)!);
+  const mayGive = rightsOfEach(given).every((one) => mayGiveRights(rights, one));
+  if (!rights['people.change'] || !mayGive || !(await mayJoinTeam(tx, rights, link.teamId))) throw problem('link-ended');
+  return { ...opened, ...link, given };
 }
 
 /** A telephone number: an address has an account once a message has shown whose it is. @throws `handle-unreadable` */
@@ -99,8 +100,8 @@ function numberOf(typed: string): string {
 /** What a link is to. @throws the problem `link-ended` */
 export function readLink(database: Database, clock: Clock, token: string): Promise<AnswerOf<Endpoints['readLink']>> {
   return transaction(database, WRITE, async (tx) => {
-    const { firm, sender, role, team } = await livingLink(tx, token, clock.now());
-    return { firm, sender, role, team };
+    const { firm, sender, given, team } = await livingLink(tx, token, clock.now());
+    return { firm, sender, role: given.roles[0] ?? null, ownRole: given.ownRoles[0]?.name ?? null, team };
   });
 }
 
@@ -137,12 +138,12 @@ export async function joinByLink(
     if ((await useLink.run({ id: link.link, now }, tx)).length === 0) throw problem('link-ended');
     const [firm, person] = [link.firmId, newId()];
     const startedOn = dateIn(link.zone, now);
-    await takeIn(tx, firm, { id: person, name: own.name, email: own.email, zone: link.zone, startedOn }, link.role);
+    await takeIn(tx, firm, { id: person, name: own.name, email: own.email, zone: link.zone, startedOn }, link.given);
     if (link.teamId) await addToTeam.run({ firm, id: link.teamId, people: [person] }, tx);
     const [answer] = await awaitMember.run({ account: id, firm, person }, tx);
     if (!answer!.joined) throw problem('already-member');
     const context = await enterFirm(tx, link.slug, id, { now, requestId, source: 'web', unconfirmed: true });
-    await audit(context, 'firm joined', [{ kind: 'person', id: person, after: { name: own.name, role: link.role } }]);
+    await audit(context, 'firm joined', [{ kind: 'person', id: person, after: { name: own.name, role: namesOf(link.given) } }]);
     return { account: id, slug: link.slug };
   });
 }

@@ -117,6 +117,31 @@ describe('roles of the firm’s own, and exceptions', () => {
     expect(await refused(mate.call('personReturns', await of('staff')))).toBe('role-not-yours');
   });
 
+  it('are given with an invitation', async () => {
+    const id = await make('Yard hand', { 'time.record': 'own' });
+    const email = (name: string) => `${name}-${id}@${world.slug}.example`;
+    const body = { id: newId(), name: 'One New', email: email('one'), role: id };
+    await owner().done('invitePerson', { body });
+    const people = [{ id: newId(), name: 'Two New', email: email('two') }];
+    await owner().done('invitePeople', { body: { people, role: id } });
+    const listed = (await owner().done('listStaff')).people.filter((one) => one.ownRoles.includes(id));
+    expect(listed.map((one) => [one.name, one.roles])).toEqual([
+      ['One New', []],
+      ['Two New', []],
+    ]);
+    const { events } = await owner().done('readHistory', { params: { id: body.id } });
+    expect(events[0]!.after).toEqual({ name: 'One New', email: email('one'), role: 'Yard hand' });
+    const strange = await owner().call('invitePerson', { body: { ...body, id: newId(), email: email('three'), role: newId() } });
+    expect(strange.problem.code).toBe('role-unknown');
+    // Nobody gives by an invitation what they do not hold.
+    await give('mate', { roles: ['administrator'] });
+    const money = await make('Money', { 'cost.read': 'firm' });
+    const asked = (role: string) =>
+      world.as('mate').call('invitePerson', { body: { ...body, id: newId(), email: email(role), role } });
+    expect([(await asked(money)).problem?.code, (await asked(id)).problem === null]).toEqual(['role-not-yours', true]);
+    await give('mate', { roles: ['staff'] });
+  });
+
   it('wait their turn: whose right to it goes meanwhile does not do it', async () => {
     await give('mate', { roles: ['administrator'] });
     const answer = await meanwhile(

@@ -9,6 +9,7 @@ import {
   setOwnRole,
   teamsLedWith,
 } from '../generated/people/own-roles.queries';
+import { closeLinksOf } from '../generated/people/links.queries';
 import { audit } from '../platform/audit';
 import { Context, heldOf } from '../platform/context';
 import { json } from '../platform/json';
@@ -76,13 +77,23 @@ export async function changeRole(context: Context, id: string, wish: OwnRoleFact
 }
 
 /**
- * Ends a role that nobody has.
+ * Ends a role that nobody has, and the links to join with it.
  * @throws the problems `role-unknown`, `version-stale`, `role-not-yours`, `role-held`
  */
 export async function endRole(context: Context, id: string, version: number): Promise<null> {
   const role = seenRole(context, await heldRoles(context), id, version);
-  if (role.people > 0) throw problem('role-held', { count: role.people });
+  // Nobody joins with it any more either; who did meanwhile is counted.
+  const links = await closeLinksOf.run({ role: id, now: context.now }, context.tx);
+  const { people } = (await listRoles(context)).roles.find((one) => one.id === id)!;
+  if (people > 0) throw problem('role-held', { count: people });
   await dropOwnRole.run({ id }, context.tx);
+  const before = { role: role.name };
+  if (links.length > 0)
+    await audit(
+      context,
+      'link ended',
+      links.map((link) => ({ kind: 'link', id: link.id, before, after: null })),
+    );
   await audit(context, 'role ended', [{ kind: 'role', id, before: told(role), after: null }]);
   return null;
 }

@@ -100,36 +100,6 @@ const addPersonIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"ema
 export const addPerson = new PreparedQuery<IAddPersonParams,IAddPersonResult>(addPersonIR);
 
 
-/** 'AddRole' parameters type */
-export interface IAddRoleParams {
-  firm: string;
-  person: string;
-  role: string;
-}
-
-/** 'AddRole' return type */
-export type IAddRoleResult = void;
-
-/** 'AddRole' query type */
-export interface IAddRoleQuery {
-  params: IAddRoleParams;
-  result: IAddRoleResult;
-}
-
-const addRoleIR: any = {"usedParamSet":{"firm":true,"person":true,"role":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":63,"b":68}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":71,"b":78}]},{"name":"role","required":true,"transform":{"type":"scalar"},"locs":[{"a":81,"b":86}]}],"statement":"insert into\n  person_role (firm_id, person_id, role)\nvalues\n  (:firm!, :person!, :role!)"};
-
-/**
- * Query generated from SQL:
- * ```
- * insert into
- *   person_role (firm_id, person_id, role)
- * values
- *   (:firm!, :person!, :role!)
- * ```
- */
-export const addRole = new PreparedQuery<IAddRoleParams,IAddRoleResult>(addRoleIR);
-
-
 /** 'AddPlannedTime' parameters type */
 export interface IAddPlannedTimeParams {
   dayEnd: string;

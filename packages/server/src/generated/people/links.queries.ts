@@ -15,7 +15,8 @@ export interface ILiveLinksResult {
   by: string;
   expiresAt: string;
   id: string;
-  role: string;
+  ownRole: string | null;
+  role: string | null;
   team: string | null;
   used: number;
   uses: number;
@@ -27,14 +28,15 @@ export interface ILiveLinksQuery {
   result: ILiveLinksResult;
 }
 
-const liveLinksIR: any = {"usedParamSet":{"now":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":356,"b":360}]}],"statement":"select\n  l.id as \"id!\",\n  l.role as \"role!\",\n  t.name as \"team?\",\n  l.uses as \"uses!\",\n  l.used as \"used!\",\n  l.expires_at as \"expiresAt!\",\n  p.name as \"by!\"\nfrom\n  join_link l\n  join person p on p.firm_id = l.firm_id\n  and p.id = l.made_by\n  left join team t on t.firm_id = l.firm_id\n  and t.id = l.team_id\nwhere\n  l.ended_at is null\n  and l.expires_at > :now!\n  and l.used < l.uses\norder by\n  l.made_at desc,\n  l.id"};
+const liveLinksIR: any = {"usedParamSet":{"now":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":455,"b":459}]}],"statement":"select\n  l.id as \"id!\",\n  l.role as \"role?\",\n  o.name as \"ownRole?\",\n  t.name as \"team?\",\n  l.uses as \"uses!\",\n  l.used as \"used!\",\n  l.expires_at as \"expiresAt!\",\n  p.name as \"by!\"\nfrom\n  join_link l\n  join person p on p.firm_id = l.firm_id\n  and p.id = l.made_by\n  left join own_role o on o.firm_id = l.firm_id\n  and o.id = l.own_role_id\n  left join team t on t.firm_id = l.firm_id\n  and t.id = l.team_id\nwhere\n  l.ended_at is null\n  and l.expires_at > :now!\n  and l.used < l.uses\norder by\n  l.made_at desc,\n  l.id"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   l.id as "id!",
- *   l.role as "role!",
+ *   l.role as "role?",
+ *   o.name as "ownRole?",
  *   t.name as "team?",
  *   l.uses as "uses!",
  *   l.used as "used!",
@@ -44,6 +46,8 @@ const liveLinksIR: any = {"usedParamSet":{"now":true},"params":[{"name":"now","r
  *   join_link l
  *   join person p on p.firm_id = l.firm_id
  *   and p.id = l.made_by
+ *   left join own_role o on o.firm_id = l.firm_id
+ *   and o.id = l.own_role_id
  *   left join team t on t.firm_id = l.firm_id
  *   and t.id = l.team_id
  * where
@@ -65,7 +69,8 @@ export interface IAddLinkParams {
   firm: string;
   id: string;
   now: string;
-  role: string;
+  ownRole?: string | null | void;
+  role?: string | null | void;
   team?: string | null | void;
   uses: number;
 }
@@ -79,15 +84,15 @@ export interface IAddLinkQuery {
   result: IAddLinkResult;
 }
 
-const addLinkIR: any = {"usedParamSet":{"firm":true,"id":true,"role":true,"team":true,"uses":true,"expires":true,"by":true,"now":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":99,"b":104}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":107,"b":110}]},{"name":"role","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":118}]},{"name":"team","required":false,"transform":{"type":"scalar"},"locs":[{"a":121,"b":125}]},{"name":"uses","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":133}]},{"name":"expires","required":true,"transform":{"type":"scalar"},"locs":[{"a":136,"b":144}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":147,"b":150}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":153,"b":157}]}],"statement":"insert into\n  join_link (firm_id, id, role, team_id, uses, expires_at, made_by, made_at)\nvalues\n  (:firm!, :id!, :role!, :team, :uses!, :expires!, :by!, :now!)"};
+const addLinkIR: any = {"usedParamSet":{"firm":true,"id":true,"role":true,"ownRole":true,"team":true,"uses":true,"expires":true,"by":true,"now":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":112,"b":117}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":120,"b":123}]},{"name":"role","required":false,"transform":{"type":"scalar"},"locs":[{"a":126,"b":130}]},{"name":"ownRole","required":false,"transform":{"type":"scalar"},"locs":[{"a":133,"b":140}]},{"name":"team","required":false,"transform":{"type":"scalar"},"locs":[{"a":143,"b":147}]},{"name":"uses","required":true,"transform":{"type":"scalar"},"locs":[{"a":150,"b":155}]},{"name":"expires","required":true,"transform":{"type":"scalar"},"locs":[{"a":158,"b":166}]},{"name":"by","required":true,"transform":{"type":"scalar"},"locs":[{"a":169,"b":172}]},{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":175,"b":179}]}],"statement":"insert into\n  join_link (firm_id, id, role, own_role_id, team_id, uses, expires_at, made_by, made_at)\nvalues\n  (:firm!, :id!, :role, :ownRole, :team, :uses!, :expires!, :by!, :now!)"};
 
 /**
  * Query generated from SQL:
  * ```
  * insert into
- *   join_link (firm_id, id, role, team_id, uses, expires_at, made_by, made_at)
+ *   join_link (firm_id, id, role, own_role_id, team_id, uses, expires_at, made_by, made_at)
  * values
- *   (:firm!, :id!, :role!, :team, :uses!, :expires!, :by!, :now!)
+ *   (:firm!, :id!, :role, :ownRole, :team, :uses!, :expires!, :by!, :now!)
  * ```
  */
 export const addLink = new PreparedQuery<IAddLinkParams,IAddLinkResult>(addLinkIR);
@@ -132,7 +137,8 @@ export interface ICloseLinkParams {
 
 /** 'CloseLink' return type */
 export interface ICloseLinkResult {
-  role: string;
+  ownRole: string | null;
+  role: string | null;
 }
 
 /** 'CloseLink' query type */
@@ -141,7 +147,7 @@ export interface ICloseLinkQuery {
   result: ICloseLinkResult;
 }
 
-const closeLinkIR: any = {"usedParamSet":{"now":true,"id":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":38},{"a":100,"b":104}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":53,"b":56}]}],"statement":"update join_link\nset\n  ended_at = :now!\nwhere\n  id = :id!\n  and ended_at is null\n  and expires_at > :now!\nreturning\n  role as \"role!\""};
+const closeLinkIR: any = {"usedParamSet":{"now":true,"id":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":38},{"a":100,"b":104}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":53,"b":56}]}],"statement":"update join_link\nset\n  ended_at = :now!\nwhere\n  id = :id!\n  and ended_at is null\n  and expires_at > :now!\nreturning\n  role as \"role?\",\n  own_role_id as \"ownRole?\""};
 
 /**
  * Query generated from SQL:
@@ -154,10 +160,47 @@ const closeLinkIR: any = {"usedParamSet":{"now":true,"id":true},"params":[{"name
  *   and ended_at is null
  *   and expires_at > :now!
  * returning
- *   role as "role!"
+ *   role as "role?",
+ *   own_role_id as "ownRole?"
  * ```
  */
 export const closeLink = new PreparedQuery<ICloseLinkParams,ICloseLinkResult>(closeLinkIR);
+
+
+/** 'CloseLinksOf' parameters type */
+export interface ICloseLinksOfParams {
+  now: string;
+  role: string;
+}
+
+/** 'CloseLinksOf' return type */
+export interface ICloseLinksOfResult {
+  id: string;
+}
+
+/** 'CloseLinksOf' query type */
+export interface ICloseLinksOfQuery {
+  params: ICloseLinksOfParams;
+  result: ICloseLinksOfResult;
+}
+
+const closeLinksOfIR: any = {"usedParamSet":{"now":true,"role":true},"params":[{"name":"now","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":38},{"a":111,"b":115}]},{"name":"role","required":true,"transform":{"type":"scalar"},"locs":[{"a":62,"b":67}]}],"statement":"update join_link\nset\n  ended_at = :now!\nwhere\n  own_role_id = :role!\n  and ended_at is null\n  and expires_at > :now!\nreturning\n  id as \"id!\""};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update join_link
+ * set
+ *   ended_at = :now!
+ * where
+ *   own_role_id = :role!
+ *   and ended_at is null
+ *   and expires_at > :now!
+ * returning
+ *   id as "id!"
+ * ```
+ */
+export const closeLinksOf = new PreparedQuery<ICloseLinksOfParams,ICloseLinksOfResult>(closeLinksOfIR);
 
 
 /** 'OpenLink' parameters type */
@@ -204,7 +247,8 @@ export interface ILinkByIdParams {
 
 /** 'LinkById' return type */
 export interface ILinkByIdResult {
-  role: string;
+  ownRoleId: string | null;
+  role: string | null;
   sender: string;
   senderId: string;
   team: string | null;
@@ -218,13 +262,14 @@ export interface ILinkByIdQuery {
   result: ILinkByIdResult;
 }
 
-const linkByIdIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":348}]}],"statement":"select\n  l.role as \"role!\",\n  l.team_id as \"teamId?\",\n  t.name as \"team?\",\n  p.name as \"sender!\",\n  p.id as \"senderId!\",\n  f.zone as \"zone!\"\nfrom\n  join_link l\n  join firm f on f.firm_id = l.firm_id\n  join person p on p.firm_id = l.firm_id\n  and p.id = l.made_by\n  left join team t on t.firm_id = l.firm_id\n  and t.id = l.team_id\nwhere\n  l.id = :id!\n  and l.ended_at is null\n  and l.used < l.uses"};
+const linkByIdIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":378,"b":381}]}],"statement":"select\n  l.role as \"role?\",\n  l.own_role_id as \"ownRoleId?\",\n  l.team_id as \"teamId?\",\n  t.name as \"team?\",\n  p.name as \"sender!\",\n  p.id as \"senderId!\",\n  f.zone as \"zone!\"\nfrom\n  join_link l\n  join firm f on f.firm_id = l.firm_id\n  join person p on p.firm_id = l.firm_id\n  and p.id = l.made_by\n  left join team t on t.firm_id = l.firm_id\n  and t.id = l.team_id\nwhere\n  l.id = :id!\n  and l.ended_at is null\n  and l.used < l.uses"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   l.role as "role!",
+ *   l.role as "role?",
+ *   l.own_role_id as "ownRoleId?",
  *   l.team_id as "teamId?",
  *   t.name as "team?",
  *   p.name as "sender!",

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { ROLES } from '@yellowwood/core';
+import { ROLE_RIGHTS } from '@yellowwood/core';
+import { roleChoices } from '../settings/people/roles';
 import { InviteForm } from '../settings/people/invite-form';
 
 /** The first people of a firm besides its founder, or nobody yet. */
@@ -29,7 +30,7 @@ export class FirstPeople {
   readonly firm = input.required<string>();
   readonly done = output();
   /** Who founds a firm holds every right, and so may give every role. */
-  protected readonly roles = ROLES;
+  protected readonly roles = roleChoices([], ROLE_RIGHTS.owner);
   protected readonly invited = signal<readonly string[]>([]);
 
   protected add(name: string): void {

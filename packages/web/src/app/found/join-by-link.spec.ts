@@ -23,7 +23,7 @@ describe('the page of a link to join', () => {
       ...{ url, roles: [] },
       prepare: (server) => {
         server
-          .on('readLink', () => ({ firm: 'Quay Works', sender: 'Maud Ellery', role: 'staff', team: 'Masons' }))
+          .on('readLink', () => ({ firm: 'Quay Works', sender: 'Maud Ellery', role: 'staff', ownRole: null, team: 'Masons' }))
           .on('readTexts', () => ({
             texts: (['terms', 'data'] as const).map((document) => ({ document, version: '1', title: document, paragraphs: [] })),
           }))
@@ -38,7 +38,7 @@ describe('the page of a link to join', () => {
 
   it('asks a stranger for a name, a number with its country and a password', async () => {
     await screen(NOBODY);
-    expect(page.text()).toContain('Maud Ellery made this link for those who record time with Quay Works, in the team Masons.');
+    expect(page.text()).toContain('Maud Ellery made this link for those who join Quay Works, in the team Masons, with the role Staff.');
     const [name, number, password] = [...page.element.querySelectorAll<HTMLInputElement>('form input')];
     const type = async (box: HTMLInputElement, text: string) => {
       box.value = text;

@@ -13,6 +13,7 @@ import { SendsForm } from '../ui/form/drafts';
 import { longEnough, needed, says } from '../ui/form/field';
 import { TextField } from '../ui/form/text-field';
 import { AgreeField } from './agree-field';
+import { ROLE_WORDS } from '../settings/people/roles';
 import { agreed, consentsOf } from './consents';
 import { joining } from './joining';
 
@@ -45,6 +46,10 @@ export class JoinByLink {
     }),
     password: new FormControl('', { nonNullable: true, validators: longEnough }),
     agrees: new FormControl(false, { nonNullable: true, validators: agreed }),
+  });
+  protected readonly role = computed(() => {
+    const link = this.link();
+    return link?.role ? ROLE_WORDS[link.role].word : (link?.ownRole ?? '');
   });
   protected readonly into = computed(() => {
     const link = this.link();

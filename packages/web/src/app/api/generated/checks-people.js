@@ -2226,7 +2226,7 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
   return validate41.errors = vErrors, errors === 0;
 }
 validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createLink = validate42, schema53 = { type: "object", required: ["id", "token", "role", "teamId", "uses", "days"], properties: { id: { type: "string", format: "uuid" }, token: { type: "string", pattern: "^[\\w-]{43}$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, teamId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, uses: { type: "integer", minimum: 1, maximum: 200 }, days: { type: "integer", minimum: 1, maximum: 30 } }, additionalProperties: !1 }, pattern26 = new RegExp("^[\\w-]{43}$", "u");
+var createLink = validate42, schema53 = { type: "object", required: ["id", "token", "role", "teamId", "uses", "days"], properties: { id: { type: "string", format: "uuid" }, token: { type: "string", pattern: "^[\\w-]{43}$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] }, teamId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, uses: { type: "integer", minimum: 1, maximum: 200 }, days: { type: "integer", minimum: 1, maximum: 30 } }, additionalProperties: !1 }, pattern26 = new RegExp("^[\\w-]{43}$", "u");
 function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -2267,70 +2267,94 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
               var valid0 = !0;
             if (valid0) {
               if (data.role !== void 0) {
-                let data2 = data.role, _errs6 = errors;
-                if (typeof data2 != "string")
-                  return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                if (!(data2 === "owner" || data2 === "administrator" || data2 === "manager" || data2 === "project manager" || data2 === "bookkeeper" || data2 === "staff" || data2 === "auditor"))
-                  return validate42.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema53.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                let data2 = data.role, _errs6 = errors, _errs7 = errors, valid1 = !1, _errs8 = errors;
+                if (typeof data2 != "string") {
+                  let err0 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                }
+                if (!(data2 === "owner" || data2 === "administrator" || data2 === "manager" || data2 === "project manager" || data2 === "bookkeeper" || data2 === "staff" || data2 === "auditor")) {
+                  let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema53.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                  vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                }
+                var _valid0 = _errs8 === errors;
+                valid1 = valid1 || _valid0;
+                let _errs10 = errors;
+                if (errors === _errs10 && errors === _errs10)
+                  if (typeof data2 == "string") {
+                    if (!formats4.test(data2)) {
+                      let err2 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                      vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                    }
+                  } else {
+                    let err3 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                  }
+                var _valid0 = _errs10 === errors;
+                if (valid1 = valid1 || _valid0, valid1)
+                  errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
+                else {
+                  let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                  return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate42.errors = vErrors, !1;
+                }
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
               if (valid0) {
                 if (data.teamId !== void 0) {
-                  let data3 = data.teamId, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
-                  if (errors === _errs10 && errors === _errs10)
+                  let data3 = data.teamId, _errs12 = errors, _errs13 = errors, valid2 = !1, _errs14 = errors;
+                  if (errors === _errs14 && errors === _errs14)
                     if (typeof data3 == "string") {
                       if (!formats4.test(data3)) {
-                        let err0 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
-                        vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                        let err5 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
                       }
                     } else {
-                      let err1 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                      let err6 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
                     }
-                  var _valid0 = _errs10 === errors;
-                  valid1 = valid1 || _valid0;
-                  let _errs12 = errors;
+                  var _valid1 = _errs14 === errors;
+                  valid2 = valid2 || _valid1;
+                  let _errs16 = errors;
                   if (data3 !== null) {
-                    let err2 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                    let err7 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
                   }
-                  var _valid0 = _errs12 === errors;
-                  if (valid1 = valid1 || _valid0, valid1)
-                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+                  var _valid1 = _errs16 === errors;
+                  if (valid2 = valid2 || _valid1, valid2)
+                    errors = _errs13, vErrors !== null && (_errs13 ? vErrors.length = _errs13 : vErrors = null);
                   else {
-                    let err3 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate42.errors = vErrors, !1;
+                    let err8 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++, validate42.errors = vErrors, !1;
                   }
-                  var valid0 = _errs8 === errors;
+                  var valid0 = _errs12 === errors;
                 } else
                   var valid0 = !0;
                 if (valid0) {
                   if (data.uses !== void 0) {
-                    let data4 = data.uses, _errs14 = errors;
+                    let data4 = data.uses, _errs18 = errors;
                     if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
                       return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                    if (errors === _errs14 && typeof data4 == "number" && isFinite(data4)) {
+                    if (errors === _errs18 && typeof data4 == "number" && isFinite(data4)) {
                       if (data4 > 200 || isNaN(data4))
                         return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/maximum", keyword: "maximum", params: { comparison: "<=", limit: 200 }, message: "must be <= 200" }], !1;
                       if (data4 < 1 || isNaN(data4))
                         return validate42.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                     }
-                    var valid0 = _errs14 === errors;
+                    var valid0 = _errs18 === errors;
                   } else
                     var valid0 = !0;
                   if (valid0)
                     if (data.days !== void 0) {
-                      let data5 = data.days, _errs16 = errors;
+                      let data5 = data.days, _errs20 = errors;
                       if (!(typeof data5 == "number" && !(data5 % 1) && !isNaN(data5) && isFinite(data5)))
                         return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                      if (errors === _errs16 && typeof data5 == "number" && isFinite(data5)) {
+                      if (errors === _errs20 && typeof data5 == "number" && isFinite(data5)) {
                         if (data5 > 30 || isNaN(data5))
                           return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/maximum", keyword: "maximum", params: { comparison: "<=", limit: 30 }, message: "must be <= 30" }], !1;
                         if (data5 < 1 || isNaN(data5))
                           return validate42.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                       }
-                      var valid0 = _errs16 === errors;
+                      var valid0 = _errs20 === errors;
                     } else
                       var valid0 = !0;
                 }
@@ -2866,7 +2890,7 @@ function validate48(data, { instancePath = "", parentData, parentDataProperty, r
   return validate48.errors = vErrors, errors === 0;
 }
 validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePeople = validate49, schema60 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+var invitePeople = validate49, schema60 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
 function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -2968,11 +2992,35 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
             var valid0 = !0;
           if (valid0)
             if (data.role !== void 0) {
-              let data5 = data.role, _errs13 = errors;
-              if (typeof data5 != "string")
-                return validate49.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                return validate49.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema60.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+              let data5 = data.role, _errs13 = errors, _errs14 = errors, valid3 = !1, _errs15 = errors;
+              if (typeof data5 != "string") {
+                let err0 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+              }
+              if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor")) {
+                let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema60.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+              }
+              var _valid0 = _errs15 === errors;
+              valid3 = valid3 || _valid0;
+              let _errs17 = errors;
+              if (errors === _errs17 && errors === _errs17)
+                if (typeof data5 == "string") {
+                  if (!formats4.test(data5)) {
+                    let err2 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                    vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                  }
+                } else {
+                  let err3 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                  vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                }
+              var _valid0 = _errs17 === errors;
+              if (valid3 = valid3 || _valid0, valid3)
+                errors = _errs14, vErrors !== null && (_errs14 ? vErrors.length = _errs14 : vErrors = null);
+              else {
+                let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate49.errors = vErrors, !1;
+              }
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
@@ -2983,7 +3031,7 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
   return validate49.errors = vErrors, errors === 0;
 }
 validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate50, schema61 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] } }, additionalProperties: !1 };
+var invitePerson = validate50, schema61 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
 function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -3044,11 +3092,35 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                 var valid0 = !0;
               if (valid0)
                 if (data.role !== void 0) {
-                  let data3 = data.role, _errs8 = errors;
-                  if (typeof data3 != "string")
-                    return validate50.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                  if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor"))
-                    return validate50.errors = [{ instancePath: instancePath + "/role", schemaPath: "#/properties/role/enum", keyword: "enum", params: { allowedValues: schema61.properties.role.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  let data3 = data.role, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
+                  if (typeof data3 != "string") {
+                    let err0 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  }
+                  if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor")) {
+                    let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema61.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                    vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                  }
+                  var _valid0 = _errs10 === errors;
+                  valid1 = valid1 || _valid0;
+                  let _errs12 = errors;
+                  if (errors === _errs12 && errors === _errs12)
+                    if (typeof data3 == "string") {
+                      if (!formats4.test(data3)) {
+                        let err2 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                        vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                      }
+                    } else {
+                      let err3 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/1/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                      vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                    }
+                  var _valid0 = _errs12 === errors;
+                  if (valid1 = valid1 || _valid0, valid1)
+                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+                  else {
+                    let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate50.errors = vErrors, !1;
+                  }
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;

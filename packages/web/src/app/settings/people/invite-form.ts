@@ -1,7 +1,6 @@
-import { ChangeDetectionStrategy, Component, afterNextRender, computed, inject, input, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, afterNextRender, inject, input, output, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import type { Role } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
@@ -9,7 +8,7 @@ import { ChoiceField } from '../../ui/form/choice-field';
 import { SendsForm, valuesOf } from '../../ui/form/drafts';
 import { handleLike, needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
-import { ROLE_WORDS } from './roles';
+import { RoleChoice, oneRole } from './roles';
 
 /** Invites one person after the other. */
 @Component({
@@ -23,9 +22,9 @@ import { ROLE_WORDS } from './roles';
         hint="A number, with its country, gets a text message."
         formControlName="email"
       />
-      <yw-choice-field label="Role" [choices]="choices()" formControlName="role" />
+      <yw-choice-field label="Role" [choices]="role.choices()" formControlName="role" />
       <div class="send"><button mat-flat-button type="submit">Invite</button></div>
-      <p class="quiet may" role="status">{{ may() }}</p>
+      <p class="quiet may" role="status">{{ role.may() }}</p>
       <yw-failure [of]="command" />
     </form>
   `,
@@ -50,19 +49,18 @@ export class InviteForm {
   private readonly api = inject(Api);
   readonly firm = input.required<string>();
   /** The roles that one may give. */
-  readonly roles = input.required<readonly Role[]>();
+  readonly roles = input.required<readonly RoleChoice[]>();
   /** The name of whoever was invited. */
   readonly invited = output<string>();
   protected readonly form = new FormGroup({
     name: new FormControl('', { nonNullable: true, validators: needed('Type the name of whom you invite.') }),
     email: new FormControl('', { nonNullable: true, validators: handleLike('their') }),
-    role: new FormControl<Role>('staff', { nonNullable: true }),
+    role: new FormControl('staff', { nonNullable: true }),
   });
   protected readonly command = command();
   private readonly first = viewChild.required(TextField);
   private readonly values = valuesOf(this.form);
-  protected readonly choices = computed(() => this.roles().map((role) => ({ value: role, word: ROLE_WORDS[role].word })));
-  protected readonly may = computed(() => ROLE_WORDS[this.values().role].may);
+  protected readonly role = oneRole(this.roles, () => this.values().role);
 
   constructor() {
     afterNextRender({ read: () => this.first().focus() });

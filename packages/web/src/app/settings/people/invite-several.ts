@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, afterNextRender, computed, inject, input, output, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import type { Role } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { Api } from '../../api/api';
 import { command } from '../../ui/command';
@@ -11,7 +10,7 @@ import { SendsForm, valuesOf } from '../../ui/form/drafts';
 import { needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { readPeople } from './read-people';
-import { ROLE_WORDS } from './roles';
+import { RoleChoice, oneRole } from './roles';
 
 /** Invites the people of a pasted list with one role: all of them, or none. */
 @Component({
@@ -26,7 +25,7 @@ import { ROLE_WORDS } from './roles';
         placeholder="Piers Stell, piers@firm.example"
         formControlName="text"
       />
-      <yw-choice-field label="Role" [choices]="choices()" formControlName="role" />
+      <yw-choice-field label="Role" [choices]="role.choices()" formControlName="role" />
       <div class="read" role="status">
         @if (read().people.length > 0) {
           <p>{{ told() }}</p>
@@ -58,17 +57,17 @@ import { ROLE_WORDS } from './roles';
 export class InviteSeveral {
   private readonly api = inject(Api);
   /** The roles that one may give. */
-  readonly roles = input.required<readonly Role[]>();
+  readonly roles = input.required<readonly RoleChoice[]>();
   /** How many were invited. */
   readonly invited = output<number>();
   protected readonly form = new FormGroup({
     text: new FormControl('', { nonNullable: true, validators: needed('Type or paste a person a line.') }),
-    role: new FormControl<Role>('staff', { nonNullable: true }),
+    role: new FormControl('staff', { nonNullable: true }),
   });
   protected readonly command = command();
   private readonly first = viewChild.required(TextField);
   private readonly values = valuesOf(this.form);
-  protected readonly choices = computed(() => this.roles().map((role) => ({ value: role, word: ROLE_WORDS[role].word })));
+  protected readonly role = oneRole(this.roles, () => this.values().role);
   protected readonly read = computed(() => readPeople(this.values().text));
   /** Who was read, so that a name that came out wrong is seen before. */
   protected readonly told = computed(() =>

@@ -1,10 +1,14 @@
 import type { JoinLink } from '@yellowwood/contracts';
+import { ROLE_RIGHTS } from '@yellowwood/core';
 import { Page, id, open } from '../../testing/fake-server';
 import { JoinLinks } from './join-links';
+import { roleChoices } from './roles';
 
 const LINK: JoinLink = {
-  ...{ id: id(5), role: 'staff', team: 'Masons', uses: 5, used: 2, expiresAt: '2026-06-19T12:00:00.000Z', by: 'Anna Test' },
+  ...{ id: id(5), role: 'staff', ownRole: null, team: 'Masons', uses: 5, used: 2, expiresAt: '2026-06-19T12:00:00.000Z', by: 'Anna Test' },
 };
+
+const CHOICES = roleChoices([{ id: id(9), name: 'Clerk', rights: { 'time.record': 'own' } }], ROLE_RIGHTS.owner);
 
 describe('links to join', () => {
   let page: Page<JoinLinks>;
@@ -12,7 +16,7 @@ describe('links to join', () => {
   beforeEach(async () => {
     links = [LINK];
     page = await open(JoinLinks, {
-      ...{ url: '/f/f/settings/people', roles: ['owner'], inputs: { roles: ['staff', 'manager'] } },
+      ...{ url: '/f/f/settings/people', roles: ['owner'], inputs: { roles: CHOICES } },
       prepare: (server) =>
         server
           .on('listLinks', () => ({ links }))
@@ -37,11 +41,15 @@ describe('links to join', () => {
     const [sent] = page.server.to('createLink');
     expect(sent!.body).toEqual(jasmine.objectContaining({ role: 'staff', teamId: id(7), uses: 1, days: 7 }));
     expect(sent!.body.token).toMatch(/^[\w-]{43}$/);
-    expect(page.text('code')).toBe(`${location.origin}/link#${sent!.body.token}`);
+    await page.choose('Role', 'Clerk');
+    page.element.querySelector('form')!.requestSubmit();
+    await page.settle(30);
+    expect(page.server.to('createLink')[1]!.body.role).toBe(id(9));
+    expect(page.text('code')).toBe(`${location.origin}/link#${page.server.to('createLink')[1]!.body.token}`);
     await page.type('yw-text-field input', '0');
     page.element.querySelector('form')!.requestSubmit();
     await page.settle(20);
-    expect(page.server.to('createLink').length).toBe(1);
+    expect(page.server.to('createLink').length).toBe(2);
     expect(page.text()).toContain('Type how many may join by it: 1 to 200.');
   });
 

@@ -3,7 +3,6 @@ import { ChangeDetectionStrategy, Component, DOCUMENT, computed, inject, input, 
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import type { JoinLink } from '@yellowwood/contracts';
-import type { Role } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
@@ -13,7 +12,7 @@ import { says } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { MomentPipe } from '../../ui/formats';
 import { loaded } from '../../ui/loaded';
-import { ROLE_WORDS } from './roles';
+import { ROLE_WORDS, RoleChoice, oneRole } from './roles';
 
 const whole = (from: number, to: number, sentence: string) => ({
   nonNullable: true as const,
@@ -36,18 +35,17 @@ export class JoinLinks {
   private readonly clipboard = inject(Clipboard);
   private readonly document = inject(DOCUMENT);
   /** The roles that one may give. */
-  readonly roles = input.required<readonly Role[]>();
+  readonly roles = input.required<readonly RoleChoice[]>();
   protected readonly command = command();
   protected readonly ending = command();
   protected readonly form = new FormGroup({
-    role: new FormControl<Role>('staff', { nonNullable: true }),
+    role: new FormControl('staff', { nonNullable: true }),
     team: new FormControl('', { nonNullable: true }),
     uses: new FormControl('1', whole(1, 200, 'Type how many may join by it: 1 to 200.')),
     days: new FormControl('7', whole(1, 30, 'Type how many days it lives: 1 to 30.')),
   });
   private readonly values = valuesOf(this.form);
-  protected readonly choices = computed(() => this.roles().map((role) => ({ value: role, word: ROLE_WORDS[role].word })));
-  protected readonly may = computed(() => ROLE_WORDS[this.values().role].may);
+  protected readonly role = oneRole(this.roles, () => this.values().role);
   protected readonly known = loaded(
     () => true,
     () => this.api.call('listLinks'),
@@ -64,9 +62,10 @@ export class JoinLinks {
   protected readonly made = signal('');
   protected readonly told = signal('');
 
-  protected wordOf({ role, team, uses, used }: JoinLink): string {
+  protected wordOf({ role, ownRole, team, uses, used }: JoinLink): string {
     const left = uses - used;
-    return `${ROLE_WORDS[role].word}${team ? `, ${team}` : ''}: ${left} of ${uses} ${uses === 1 ? 'use' : 'uses'} left`;
+    const name = role ? ROLE_WORDS[role].word : ownRole;
+    return `${name}${team ? `, ${team}` : ''}: ${left} of ${uses} ${uses === 1 ? 'use' : 'uses'} left`;
   }
 
   protected async make(): Promise<void> {

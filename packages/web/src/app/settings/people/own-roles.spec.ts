@@ -146,7 +146,6 @@ describe('what one person may', () => {
         { ...PERSON, id: ME, name: 'Anna Test', roles: ['owner'] },
         { ...PERSON, id: id(2), name: 'Ben Holt', roles: ['bookkeeper'], ...names },
       ],
-      roles: [],
       ownRoles: [CLERK],
     };
     page = await open(PeopleScreen, {

@@ -37,8 +37,7 @@ const STAFF: Staff = {
       ...{ account: 'invited', invitedOn: '2026-06-08', teams: [] },
     },
   ],
-  roles: ['manager', 'staff'],
-  ownRoles: [],
+  ownRoles: [{ id: id(60), name: 'Clerk', rights: { 'time.record': 'own' }, version: 1, people: 0 }],
 };
 
 const GROUPS: Group[] = [
@@ -83,6 +82,8 @@ describe('people in settings', () => {
       inputs()[index]!.value = text;
       inputs()[index]!.dispatchEvent(new Event('input', { bubbles: true }));
     }
+    await page.choose('Role', 'Clerk');
+    expect(page.text('.may')).toContain('Records time');
     await page.choose('Role', 'Manager');
     expect(page.text('.may')).toContain('no pay');
     const reads = page.server.to('listStaff').length;
@@ -145,7 +146,7 @@ describe('people in settings', () => {
     may(LESS);
     await page.press('Roles of several');
     expect(page.text('.effect')).toContain('Choose people in the list');
-    expect(page.texts('.roles label')).toEqual(['Manager', 'Project manager', 'Staff']);
+    expect(page.texts('.roles label')).toEqual(['Manager', 'Project manager', 'Staff', 'Clerk']);
     const row = [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes('Ben Holt'))!;
     await page.key(row, ' ');
     tick('Cara Pym').click();

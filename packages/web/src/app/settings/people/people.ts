@@ -20,7 +20,7 @@ import { InviteSeveral } from './invite-several';
 import { JoinLinks } from './join-links';
 import { ManyRoles } from './many-roles';
 import { PersonPanel } from './person-panel';
-import { ROLE_WORDS } from './roles';
+import { ROLE_WORDS, roleChoices } from './roles';
 
 type Person = Staff['people'][number];
 
@@ -73,6 +73,11 @@ export class PeopleScreen {
   });
   protected readonly opened = computed(() => this.staff.value()?.people.find(({ id }) => id === this.chosen()) ?? null);
   protected readonly isOwn = computed(() => this.chosen() === this.me()?.person.id);
+  private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
+  /** The roles that one may give. */
+  protected readonly given = computed(() =>
+    roleChoices(this.staff.value()?.ownRoles ?? [], this.mine()).filter(({ mine }) => mine),
+  );
   protected readonly hasLeft = ({ leftOn }: Person) => leftOn !== null;
   protected readonly idOf = ({ id }: Person) => id;
   protected readonly found = computed(() => {

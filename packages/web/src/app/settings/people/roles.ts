@@ -1,5 +1,6 @@
+import { computed } from '@angular/core';
 import type { OwnRole, Staff } from '@yellowwood/contracts';
-import { Held, PERMISSIONS, ROLES, ROLE_RIGHTS, Rights, Role, mayGiveRights } from '@yellowwood/core';
+import { Held, PERMISSIONS, ROLES, ROLE_RIGHTS, Rights, Role, isRole, mayGiveRights } from '@yellowwood/core';
 import { RIGHT_WORDS } from '../../words/rights';
 
 /** What each role is called, and what it may. */
@@ -46,6 +47,14 @@ export function roleChoices(ownRoles: readonly Pick<OwnRole, 'id' | 'name' | 'ri
   ].map((one) => ({ ...one, mine: mayGiveRights(mine, one.rights) }));
 }
 
+/** The roles that one may give, and what the one that is chosen may, for a form that gives one. */
+export function oneRole(choices: () => readonly RoleChoice[], chosen: () => string) {
+  return {
+    choices: computed(() => choices().map(({ key, word }) => ({ value: key, word }))),
+    may: computed(() => choices().find(({ key }) => key === chosen())?.may ?? ''),
+  };
+}
+
 type Person = Staff['people'][number];
 
 /** The keys of the roles that somebody has. */
@@ -53,7 +62,6 @@ export const keysOf = ({ roles, ownRoles }: Pick<Person, 'roles' | 'ownRoles'>):
 
 /** Keys of roles as they are sent. */
 export function givenRoles(keys: readonly string[]): Pick<Person, 'roles' | 'ownRoles'> {
-  const isRole = (key: string): key is Role => (ROLES as readonly string[]).includes(key);
   return { roles: keys.filter(isRole), ownRoles: keys.filter((key) => !isRole(key)) };
 }
 
