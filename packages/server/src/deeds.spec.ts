@@ -229,6 +229,19 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
       ],
     ],
   ),
+  handOver: deed(
+    'work handed over',
+    async (firm) => {
+      const id = await firm.team();
+      const body = { to: firm.ids.mate, projects: [], teams: [{ id, version: 1 }] };
+      return { as: 'owner', params: { id: firm.ids.staff }, body };
+    },
+    async (_, firm, { body }) => {
+      const team = (await firm.owner.done('listTeams')).teams.find(({ id }) => id === body!.teams[0]!.id)!;
+      return team.leadId === firm.ids.mate;
+    },
+    true,
+  ),
   personLeaves: deed(
     'access ended',
     async (firm) => ({ as: 'owner', ...(await firm.known((await firm.invited()).id)) }),
@@ -728,6 +741,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changePerson: 'people events',
   changeRoles: 'people roles events',
   changeManyRoles: 'people roles events',
+  handOver: 'teams events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
   changeTimeRules: 'firm events',

@@ -110,6 +110,8 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeRole: () => ({ params: { id: newId() }, version: 99, body: { name: 'R', rights: {} } }),
   endRole: () => ({ params: { id: newId() }, version: 99, body: {} }),
   changeExceptions: ({ person }) => ({ params: { id: person }, version: 99, body: {} }),
+  readLooksAfter: ({ person }) => ({ params: { id: person } }),
+  handOver: ({ person }) => ({ params: { id: person }, body: { to: newId(), projects: [newId()], teams: [] } }),
   readWhyMay: ({ person, project }) => ({ params: { id: person }, query: { right: 'time.read', person, project } }),
   changeSignInRule: () => ({ version: 99, body: { factorForMoney: true } }),
   leaveFirm: () => ({ version: 99 }),
@@ -246,6 +248,9 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   endRole: '?nnn ?nnn',
   changeExceptions: 'ynnn ynnn',
   changeRecording: 'ynnn ynnn',
+  readLooksAfter: 'ynnn ynnn',
+  // To somebody who is not there.
+  handOver: '?nnn ?nnn',
   readWhyMay: 'ynnn ynnn',
   changeSignInRule: 'ynnn ynnn',
   leaveFirm: 'yyyy yyyy',

@@ -523,6 +523,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'over-limit-too-much': async (firm) => of('bookkeeper', (await firm.overLimit()).line, { minor: 4001, reason }),
   },
   invitePerson: {
+    'role-unknown': (firm) => ({ as: 'owner', body: firm.person({ role: newId() }) }),
     'handle-unreadable': (firm) => ({ as: 'owner', body: firm.person({ email: '+1 234 (0)' }) }),
     'texts-not-sent': (firm) => ({ as: 'owner', body: firm.person({ email: '+447700900123' }), ...NO_TEXTS }),
     'role-not-yours': async (firm) => {
@@ -542,6 +543,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
   invitePeople: {
+    'role-unknown': (firm) => ({ as: 'owner', body: { ...several(firm), role: newId() } }),
     'handle-unreadable': (firm) => ({ as: 'owner', body: several(firm, '+1 234 (0)') }),
     'texts-not-sent': (firm) => ({ as: 'owner', body: several(firm, '+447700900123'), ...NO_TEXTS }),
 
@@ -587,6 +589,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   },
   readPaper: { 'paper-unknown': (firm) => of('owner', firm.ids.staff) },
   createLink: {
+    'role-unknown': (firm) => ({ as: 'owner', body: firm.link({ role: newId() }) }),
     'role-not-yours': async (firm) => {
       await firm.administrator();
       return { as: 'mate', body: firm.link({ role: 'manager' }) };
@@ -891,6 +894,17 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], ownRoles: [], how: 'add' },
     }),
   },
+  readLooksAfter: { 'person-unknown': () => of('owner', newId()) },
+  handOver: {
+    'person-unknown': async (firm) => handing(firm, await firm.team(), { to: newId() }),
+    'left-already': async (firm) => handing(firm, await firm.team(), { to: await firm.left() }),
+    'handed-over-already': async (firm) => handing(firm, await firm.team(), { projects: [newId()] }),
+    'lead-not-yours': async (firm) => {
+      await firm.administrator();
+      return { ...handing(firm, await firm.team(), { to: firm.ids.manager }), as: 'mate' };
+    },
+    'nothing-to-change': async (firm) => handing(firm, await firm.team(), { to: firm.ids.staff }),
+  },
   personLeaves: {
     'person-unknown': () => ({ ...of('owner', newId()), version: 1 }),
     'version-stale': (firm) => ({ ...of('owner', firm.ids.staff), version: 99 }),
@@ -978,6 +992,9 @@ const several = (firm: Firm, last = `${newId()}@firm.example`) => ({
   people: [`${newId()}@firm.example`, last].map((email) => ({ id: newId(), name: `Of ${firm.world.slug}`, email })),
   role: 'staff' as const,
 });
+
+const handing = (firm: Firm, team: string, names: Partial<BodyOf<Endpoints['handOver']>>) =>
+  of('owner', firm.ids.staff, { to: firm.ids.mate, projects: [], teams: [{ id: team, version: 1 }], ...names });
 
 const teamFacts = (firm: Firm) => ({ name: `Team of ${newId()}`, leadId: firm.ids.staff, people: [firm.ids.mate] });
 

@@ -23,6 +23,7 @@ export * from './end-sessions';
 export * from './end-team';
 export * from './forgot-password';
 export * from './groups';
+export * from './hand-over';
 export * from './held';
 export * from './instruction';
 export * from './invite-people';

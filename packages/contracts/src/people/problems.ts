@@ -188,6 +188,11 @@ export const peopleProblems = sentences({
     title: 'The last owner stays',
     detail: 'A firm needs somebody with an account who may do everything. Make somebody else an owner first.',
   },
+  'handed-over-already': {
+    status: 409,
+    title: 'Changed meanwhile',
+    detail: 'Not all of it is looked after by {name} any more. Nothing was handed over. Look at it again.',
+  },
   'left-already': { status: 409, title: 'Has left already', detail: 'This person has left. Load the list again.' },
   'not-left': { status: 409, title: 'Is there', detail: 'This person has not left. Load the list again.' },
   'not-oneself': {

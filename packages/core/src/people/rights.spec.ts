@@ -11,6 +11,7 @@ import {
   isOfPeople,
   mayGiveRights,
   mayLetLead,
+  mayLetManage,
   narrowest,
   reachAndSources,
   reachesOf,
@@ -68,6 +69,15 @@ describe('rights', () => {
     expect(ROLES.filter((lead) => !may('administrator', lead))).toEqual(['manager']);
     // Nor does a manager widen what a manager reaches.
     expect(may('manager', 'manager')).toBeFalse();
+  });
+
+  it('let nobody give by a project what they do not hold', () => {
+    const may = (who: (typeof ROLES)[number], manager: (typeof ROLES)[number]) =>
+      mayLetManage(rightsOf([who]), rightsOf([manager]));
+    expect(ROLES.filter((manager) => may('owner', manager))).toEqual([...ROLES]);
+    // Somebody who reaches teams reaches the projects that they manage too.
+    expect(ROLES.filter((manager) => !may('administrator', manager))).toEqual(['manager', 'project manager']);
+    expect(may('project manager', 'project manager')).toBeFalse();
   });
 
   it('show money to those who read a price, a cost, pay or an invoice', () => {

@@ -273,6 +273,17 @@ export function mayLetLead(rights: Rights, lead: Rights): boolean {
   return PERMISSIONS.every((permission) => lead[permission] !== 'team' || rights[permission] === 'firm');
 }
 
+/**
+ * Whether somebody with these rights may change which projects somebody reaches by managing them: each reach has the ones
+ * before it, so a right over teams reaches the manager's projects too.
+ */
+export function mayLetManage(rights: Rights, manager: Rights): boolean {
+  return PERMISSIONS.every((permission) => {
+    const reach = manager[permission];
+    return reach === undefined || reach === 'own' || reach === 'firm' || rights[permission] === 'firm';
+  });
+}
+
 const MONEY = ['values.read', 'cost.read', 'pay.read', 'invoices.read', 'invoices.issue', 'payments.record'] as const;
 
 /** Whether somebody with these rights sees money: rates and values, cost, pay, invoices. */

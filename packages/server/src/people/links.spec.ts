@@ -190,9 +190,20 @@ describe('people without a mailbox', () => {
       await join(client, made, own);
       const person = await staffOf(own.number);
       expect([person.roles, person.ownRoles]).toEqual([[], [role]]);
-      const strange = { id: newId(), token: randomBytes(32).toString('base64url'), role: newId(), teamId: null, uses: 1, days: 1 };
+      const strange = {
+        id: newId(),
+        token: randomBytes(32).toString('base64url'),
+        role: newId(),
+        teamId: null,
+        uses: 1,
+        days: 1,
+      };
       expect(await code(owner().call('createLink', { body: strange }))).toBe('role-unknown');
-      await owner().done('changeRoles', { params: { id: person.id }, version: person.version, body: { roles: ['staff'], ownRoles: [] } });
+      await owner().done('changeRoles', {
+        params: { id: person.id },
+        version: person.version,
+        body: { roles: ['staff'], ownRoles: [] },
+      });
       const end = () => owner().call('endRole', { params: { id: role }, version: 1, body: {} });
       // Who joins meanwhile is seen, and keeps it.
       const late = await meanwhile(

@@ -29,6 +29,7 @@ import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
 import { changeGroup, createGroup, listGroups } from './groups';
 import { changeRecording } from './recording';
+import { handOver, readLooksAfter } from './hand-over';
 import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
 import {
   changeInstruction,
@@ -424,6 +425,8 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     changeExceptions(context, params.id, body, version),
   );
 
+  mount(platform, endpoints.readLooksAfter, (context, { params }) => readLooksAfter(context, params.id));
+  mount(platform, endpoints.handOver, (context, { params, body }) => handOver(context, params.id, body));
   mount(platform, endpoints.readWhyMay, (context, { params, query }) => readWhyMay(context, params.id, query));
 
   mount(platform, endpoints.listGroups, (context) => listGroups(context));

@@ -289,7 +289,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select count(*) from client) as clients, (select count(*) from project) as projects, (select count(*) from audit_event) as events`);
+        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 

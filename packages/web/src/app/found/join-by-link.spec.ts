@@ -38,7 +38,9 @@ describe('the page of a link to join', () => {
 
   it('asks a stranger for a name, a number with its country and a password', async () => {
     await screen(NOBODY);
-    expect(page.text()).toContain('Maud Ellery made this link for those who join Quay Works, in the team Masons, with the role Staff.');
+    expect(page.text()).toContain(
+      'Maud Ellery made this link for those who join Quay Works, in the team Masons, with the role Staff.',
+    );
     const [name, number, password] = [...page.element.querySelectorAll<HTMLInputElement>('form input')];
     const type = async (box: HTMLInputElement, text: string) => {
       box.value = text;

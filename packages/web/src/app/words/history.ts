@@ -51,6 +51,8 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   startedOn: 'first day',
   ended: 'ended',
   people: 'people',
+  manager: 'manager',
+  looksAfter: 'looks after',
 };
 
 /** Who did what: `Rosa Vane changed the entry`. */

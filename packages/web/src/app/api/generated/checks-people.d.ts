@@ -24,6 +24,7 @@ export const endRole: Check;
 export const endSecondFactor: Check;
 export const endTeam: Check;
 export const forgotPassword: Check;
+export const handOver: Check;
 export const invitePeople: Check;
 export const invitePerson: Check;
 export const joinByLink: Check;

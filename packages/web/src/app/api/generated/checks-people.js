@@ -23,6 +23,49 @@ var require_ucs2length = __commonJS({
   }
 });
 
+// node_modules/fast-deep-equal/index.js
+var require_fast_deep_equal = __commonJS({
+  "node_modules/fast-deep-equal/index.js"(exports, module) {
+    "use strict";
+    module.exports = function equal(a, b) {
+      if (a === b) return !0;
+      if (a && b && typeof a == "object" && typeof b == "object") {
+        if (a.constructor !== b.constructor) return !1;
+        var length, i, keys;
+        if (Array.isArray(a)) {
+          if (length = a.length, length != b.length) return !1;
+          for (i = length; i-- !== 0; )
+            if (!equal(a[i], b[i])) return !1;
+          return !0;
+        }
+        if (a.constructor === RegExp) return a.source === b.source && a.flags === b.flags;
+        if (a.valueOf !== Object.prototype.valueOf) return a.valueOf() === b.valueOf();
+        if (a.toString !== Object.prototype.toString) return a.toString() === b.toString();
+        if (keys = Object.keys(a), length = keys.length, length !== Object.keys(b).length) return !1;
+        for (i = length; i-- !== 0; )
+          if (!Object.prototype.hasOwnProperty.call(b, keys[i])) return !1;
+        for (i = length; i-- !== 0; ) {
+          var key = keys[i];
+          if (!equal(a[key], b[key])) return !1;
+        }
+        return !0;
+      }
+      return a !== a && b !== b;
+    };
+  }
+});
+
+// packages/contracts/node_modules/ajv/dist/runtime/equal.js
+var require_equal = __commonJS({
+  "packages/contracts/node_modules/ajv/dist/runtime/equal.js"(exports) {
+    "use strict";
+    Object.defineProperty(exports, "__esModule", { value: !0 });
+    var equal = require_fast_deep_equal();
+    equal.code = 'require("ajv/dist/runtime/equal").default';
+    exports.default = equal;
+  }
+});
+
 // <stdin>
 var beginSecondFactor = validate24;
 var func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
@@ -2890,19 +2933,174 @@ function validate48(data, { instancePath = "", parentData, parentDataProperty, r
   return validate48.errors = vErrors, errors === 0;
 }
 validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePeople = validate49, schema60 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
+var handOver = validate49;
+var func0 = require_equal().default;
 function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.people === void 0 && (missing0 = "people") || data.role === void 0 && (missing0 = "role"))
+      if (data.to === void 0 && (missing0 = "to") || data.projects === void 0 && (missing0 = "projects") || data.teams === void 0 && (missing0 = "teams"))
         return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "people" || key0 === "role")) {
+          if (!(key0 === "to" || key0 === "projects" || key0 === "teams")) {
             return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.to !== void 0) {
+            let data0 = data.to, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate49.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate49.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.projects !== void 0) {
+              let data1 = data.projects, _errs4 = errors;
+              if (errors === _errs4)
+                if (Array.isArray(data1)) {
+                  if (data1.length > 2e3)
+                    return validate49.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                  {
+                    var valid1 = !0;
+                    let len0 = data1.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data2 = data1[i0], _errs6 = errors;
+                      if (errors === _errs6 && errors === _errs6)
+                        if (typeof data2 == "string") {
+                          if (!formats4.test(data2))
+                            return validate49.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        } else
+                          return validate49.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid1 = _errs6 === errors;
+                      if (!valid1)
+                        break;
+                    }
+                    if (valid1) {
+                      let i1 = data1.length, j0;
+                      if (i1 > 1) {
+                        let indices0 = {};
+                        for (; i1--; ) {
+                          let item0 = data1[i1];
+                          if (typeof item0 == "string") {
+                            if (typeof indices0[item0] == "number") {
+                              return j0 = indices0[item0], validate49.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              break;
+                            }
+                            indices0[item0] = i1;
+                          }
+                        }
+                      }
+                    }
+                  }
+                } else
+                  return validate49.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.teams !== void 0) {
+                let data3 = data.teams, _errs8 = errors;
+                if (errors === _errs8)
+                  if (Array.isArray(data3)) {
+                    if (data3.length > 2e3)
+                      return validate49.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                    {
+                      var valid3 = !0;
+                      let len1 = data3.length;
+                      for (let i2 = 0; i2 < len1; i2++) {
+                        let data4 = data3[i2], _errs10 = errors;
+                        if (errors === _errs10)
+                          if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                            let missing1;
+                            if (data4.id === void 0 && (missing1 = "id") || data4.version === void 0 && (missing1 = "version"))
+                              return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                            {
+                              let _errs12 = errors;
+                              for (let key1 in data4)
+                                if (!(key1 === "id" || key1 === "version")) {
+                                  return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                  break;
+                                }
+                              if (_errs12 === errors) {
+                                if (data4.id !== void 0) {
+                                  let data5 = data4.id, _errs13 = errors;
+                                  if (errors === _errs13 && errors === _errs13)
+                                    if (typeof data5 == "string") {
+                                      if (!formats4.test(data5))
+                                        return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    } else
+                                      return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid4 = _errs13 === errors;
+                                } else
+                                  var valid4 = !0;
+                                if (valid4)
+                                  if (data4.version !== void 0) {
+                                    let data6 = data4.version, _errs15 = errors;
+                                    if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
+                                      return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                    if (errors === _errs15 && typeof data6 == "number" && isFinite(data6)) {
+                                      if (data6 > 2147483647 || isNaN(data6))
+                                        return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                      if (data6 < 1 || isNaN(data6))
+                                        return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                    }
+                                    var valid4 = _errs15 === errors;
+                                  } else
+                                    var valid4 = !0;
+                              }
+                            }
+                          } else
+                            return validate49.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        var valid3 = _errs10 === errors;
+                        if (!valid3)
+                          break;
+                      }
+                      if (valid3) {
+                        let i3 = data3.length, j1;
+                        if (i3 > 1) {
+                          outer0: for (; i3--; )
+                            for (j1 = i3; j1--; )
+                              if (func0(data3[i3], data3[j1])) {
+                                return validate49.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                                break outer0;
+                              }
+                        }
+                      }
+                    }
+                  } else
+                    return validate49.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                var valid0 = _errs8 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate49.errors = vErrors, errors === 0;
+}
+validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePeople = validate50, schema61 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
+function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.people === void 0 && (missing0 = "people") || data.role === void 0 && (missing0 = "role"))
+        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "people" || key0 === "role")) {
+            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2911,9 +3109,9 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 200)
-                  return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
                 if (data0.length < 1)
-                  return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate50.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -2923,12 +3121,12 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.name === void 0 && (missing1 = "name") || data1.email === void 0 && (missing1 = "email"))
-                          return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate50.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "name" || key1 === "email")) {
-                              return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate50.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -2937,9 +3135,9 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats4.test(data2))
-                                    return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -2949,13 +3147,13 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs9)
                                   if (typeof data3 == "string") {
                                     if (func2(data3) > 100)
-                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                                      return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                                     if (func2(data3) < 1)
-                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                     if (!pattern4.test(data3))
-                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                   } else
-                                    return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid2 = _errs9 === errors;
                               } else
                                 var valid2 = !0;
@@ -2965,13 +3163,13 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs11)
                                     if (typeof data4 == "string") {
                                       if (func2(data4) > 200)
-                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                        return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                       if (func2(data4) < 3)
-                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                                        return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                                       if (!pattern17.test(data4))
-                                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                                        return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                                     } else
-                                      return validate49.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate50.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
                                   var valid2 = !0;
@@ -2979,14 +3177,14 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate49.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate50.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate49.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate50.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2998,7 +3196,7 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                 vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
               }
               if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor")) {
-                let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema60.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema61.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                 vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
               }
               var _valid0 = _errs15 === errors;
@@ -3019,7 +3217,7 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs14, vErrors !== null && (_errs14 ? vErrors.length = _errs14 : vErrors = null);
               else {
                 let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate49.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate50.errors = vErrors, !1;
               }
               var valid0 = _errs13 === errors;
             } else
@@ -3027,23 +3225,23 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate49.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate49.errors = vErrors, errors === 0;
+      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate50.errors = vErrors, errors === 0;
 }
-validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate50, schema61 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
-function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
+validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate51, schema62 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3052,9 +3250,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate50.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate51.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3064,13 +3262,13 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 100)
-                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate50.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3080,13 +3278,13 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 200)
-                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func2(data2) < 3)
-                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                      return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                     if (!pattern17.test(data2))
-                      return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                      return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                   } else
-                    return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -3098,7 +3296,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                     vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                   }
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor")) {
-                    let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema61.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                    let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema62.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                     vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
                   }
                   var _valid0 = _errs10 === errors;
@@ -3119,7 +3317,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
                   else {
                     let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate50.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate51.errors = vErrors, !1;
                   }
                   var valid0 = _errs8 === errors;
                 } else
@@ -3129,23 +3327,23 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate50.errors = vErrors, errors === 0;
+      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate51.errors = vErrors, errors === 0;
 }
-validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinByLink = validate51;
-function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinByLink = validate52;
+function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3154,13 +3352,13 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern23.test(data0))
-                  return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate51.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3331,7 +3529,7 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err25 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++, validate51.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++, validate52.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -3339,23 +3537,23 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate51.errors = vErrors, errors === 0;
+      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate52.errors = vErrors, errors === 0;
 }
-validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate52;
-function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate53;
+function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3364,13 +3562,13 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern23.test(data0))
-                  return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate52.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3518,7 +3716,7 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate52.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate53.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -3526,23 +3724,23 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate52.errors = vErrors, errors === 0;
+      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate53.errors = vErrors, errors === 0;
 }
-validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate53, schema64 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
+validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate54, schema65 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3592,7 +3790,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate53.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate54.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -3641,7 +3839,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema64.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema65.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -3665,7 +3863,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate53.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate54.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -3698,7 +3896,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate53.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate54.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -3707,35 +3905,35 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate53.errors = vErrors, errors === 0;
+      return validate54.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate54.errors = vErrors, errors === 0;
 }
-validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var noteInstructed = validate54, schema65 = { type: "object", required: ["version", "people", "how", "day"], properties: { version: { type: "integer", minimum: 1, maximum: 2147483647 }, people: { type: "array", items: { type: "string", format: "uuid" }, minItems: 1, maxItems: 500, uniqueItems: !0 }, how: { type: "string", enum: ["on paper", "in person", "film"] }, day: { type: "string", format: "date" }, paper: { type: "object", required: ["name", "bytes"], properties: { name: { type: "string", minLength: 1, maxLength: 120, pattern: "\\S" }, bytes: { type: "string", maxLength: 14e5, pattern: "^[A-Za-z0-9+/]+={0,2}$" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern44 = new RegExp("^[A-Za-z0-9+/]+={0,2}$", "u");
-function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
+validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var noteInstructed = validate55, schema66 = { type: "object", required: ["version", "people", "how", "day"], properties: { version: { type: "integer", minimum: 1, maximum: 2147483647 }, people: { type: "array", items: { type: "string", format: "uuid" }, minItems: 1, maxItems: 500, uniqueItems: !0 }, how: { type: "string", enum: ["on paper", "in person", "film"] }, day: { type: "string", format: "date" }, paper: { type: "object", required: ["name", "bytes"], properties: { name: { type: "string", minLength: 1, maxLength: 120, pattern: "\\S" }, bytes: { type: "string", maxLength: 14e5, pattern: "^[A-Za-z0-9+/]+={0,2}$" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern44 = new RegExp("^[A-Za-z0-9+/]+={0,2}$", "u");
+function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.version === void 0 && (missing0 = "version") || data.people === void 0 && (missing0 = "people") || data.how === void 0 && (missing0 = "how") || data.day === void 0 && (missing0 = "day"))
-        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "version" || key0 === "people" || key0 === "how" || key0 === "day" || key0 === "paper")) {
-            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.version !== void 0) {
             let data0 = data.version, _errs2 = errors;
             if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              return validate55.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
             if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
               if (data0 > 2147483647 || isNaN(data0))
-                return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                return validate55.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
               if (data0 < 1 || isNaN(data0))
-                return validate54.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                return validate55.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -3746,9 +3944,9 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (Array.isArray(data1)) {
                   if (data1.length > 500)
-                    return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
+                    return validate55.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
                   if (data1.length < 1)
-                    return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                    return validate55.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                   {
                     var valid1 = !0;
                     let len0 = data1.length;
@@ -3757,9 +3955,9 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs6 && errors === _errs6)
                         if (typeof data2 == "string") {
                           if (!formats4.test(data2))
-                            return validate54.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            return validate55.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate54.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate55.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid1 = _errs6 === errors;
                       if (!valid1)
                         break;
@@ -3772,7 +3970,7 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data1[i1];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate55.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i1;
@@ -3782,7 +3980,7 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate54.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate55.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3790,9 +3988,9 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.how !== void 0) {
                 let data3 = data.how, _errs8 = errors;
                 if (typeof data3 != "string")
-                  return validate54.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate55.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 if (!(data3 === "on paper" || data3 === "in person" || data3 === "film"))
-                  return validate54.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema65.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  return validate55.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema66.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                 var valid0 = _errs8 === errors;
               } else
                 var valid0 = !0;
@@ -3802,9 +4000,9 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs10 && errors === _errs10)
                     if (typeof data4 == "string") {
                       if (!formats0.test(data4))
-                        return validate54.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                        return validate55.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                     } else
-                      return validate54.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate55.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs10 === errors;
                 } else
                   var valid0 = !0;
@@ -3815,12 +4013,12 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
                         let missing1;
                         if (data5.name === void 0 && (missing1 = "name") || data5.bytes === void 0 && (missing1 = "bytes"))
-                          return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate55.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs14 = errors;
                           for (let key1 in data5)
                             if (!(key1 === "name" || key1 === "bytes")) {
-                              return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate55.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs14 === errors) {
@@ -3829,13 +4027,13 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs15)
                                 if (typeof data6 == "string") {
                                   if (func2(data6) > 120)
-                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/maxLength", keyword: "maxLength", params: { limit: 120 }, message: "must NOT have more than 120 characters" }], !1;
+                                    return validate55.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/maxLength", keyword: "maxLength", params: { limit: 120 }, message: "must NOT have more than 120 characters" }], !1;
                                   if (func2(data6) < 1)
-                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    return validate55.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                   if (!pattern4.test(data6))
-                                    return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                    return validate55.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                 } else
-                                  return validate54.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate55.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid3 = _errs15 === errors;
                             } else
                               var valid3 = !0;
@@ -3845,18 +4043,18 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs17)
                                   if (typeof data7 == "string") {
                                     if (func2(data7) > 14e5)
-                                      return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/maxLength", keyword: "maxLength", params: { limit: 14e5 }, message: "must NOT have more than 1400000 characters" }], !1;
+                                      return validate55.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/maxLength", keyword: "maxLength", params: { limit: 14e5 }, message: "must NOT have more than 1400000 characters" }], !1;
                                     if (!pattern44.test(data7))
-                                      return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/pattern", keyword: "pattern", params: { pattern: "^[A-Za-z0-9+/]+={0,2}$" }, message: 'must match pattern "^[A-Za-z0-9+/]+={0,2}$"' }], !1;
+                                      return validate55.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/pattern", keyword: "pattern", params: { pattern: "^[A-Za-z0-9+/]+={0,2}$" }, message: 'must match pattern "^[A-Za-z0-9+/]+={0,2}$"' }], !1;
                                   } else
-                                    return validate54.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate55.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid3 = _errs17 === errors;
                               } else
                                 var valid3 = !0;
                           }
                         }
                       } else
-                        return validate54.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate55.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid0 = _errs12 === errors;
                   } else
                     var valid0 = !0;
@@ -3866,45 +4064,11 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate54.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate54.errors = vErrors, errors === 0;
-}
-validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate55;
-function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
-        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "token") {
-            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.token !== void 0) {
-          let data0 = data.token;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 100)
-                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func2(data0) < 1)
-                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern23.test(data0))
-                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
       return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate55.errors = vErrors, errors === 0;
 }
 validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readLink = validate56;
+var readInvitation = validate56;
 function validate56(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate56.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -3938,33 +4102,33 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
   return validate56.errors = vErrors, errors === 0;
 }
 validate56.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var renewRecoveryCodes = validate57;
+var readLink = validate57;
 function validate57(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate57.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
+      if (data.token === void 0 && (missing0 = "token"))
         return validate57.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "code") {
+          if (key0 !== "token") {
             return validate57.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func2(data0) > 40)
-                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func2(data0) < 6)
-                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-              if (!pattern24.test(data0))
-                return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+              if (func2(data0) > 100)
+                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern23.test(data0))
+                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate57.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -3972,19 +4136,53 @@ function validate57(data, { instancePath = "", parentData, parentDataProperty, r
   return validate57.errors = vErrors, errors === 0;
 }
 validate57.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate58;
+var renewRecoveryCodes = validate58;
 function validate58(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate58.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate58.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "token" || key0 === "password")) {
+          if (key0 !== "code") {
             return validate58.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 40)
+                return validate58.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func2(data0) < 6)
+                return validate58.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern24.test(data0))
+                return validate58.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate58.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate58.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate58.errors = vErrors, errors === 0;
+}
+validate58.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate59;
+function validate59(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate59.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
+        return validate59.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate59.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3993,13 +4191,13 @@ function validate58(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern23.test(data0))
-                  return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4009,36 +4207,36 @@ function validate58(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 12)
-                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate58.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate58.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate58.errors = vErrors, errors === 0;
+      return validate59.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate59.errors = vErrors, errors === 0;
 }
-validate58.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate59;
-function validate59(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate59.evaluated;
+validate59.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate60;
+function validate60(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate60.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate59.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate60.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
-            return validate59.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate60.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4047,13 +4245,13 @@ function validate59(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 200)
-                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func2(data0) < 3)
-                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                 if (!pattern17.test(data0))
-                  return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
               } else
-                return validate59.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4063,13 +4261,13 @@ function validate59(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate59.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -4079,13 +4277,13 @@ function validate59(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 40)
-                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                      return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                     if (func2(data2) < 6)
-                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                      return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
                     if (!pattern24.test(data2))
-                      return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                      return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                   } else
-                    return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -4093,23 +4291,23 @@ function validate59(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate59.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate59.errors = vErrors, errors === 0;
+      return validate60.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate60.errors = vErrors, errors === 0;
 }
-validate59.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate60;
-function validate60(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate60.evaluated;
+validate60.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate61;
+function validate61(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate61.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
-        return validate60.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate61.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
-            return validate60.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate61.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4118,13 +4316,13 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate60.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate61.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4134,13 +4332,13 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 3)
-                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
                   if (!pattern9.test(data1))
-                    return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate60.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -4150,13 +4348,13 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 200)
-                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func2(data2) < 12)
-                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                      return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -4167,12 +4365,12 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
                       let missing1;
                       if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate61.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs10 = errors;
                         for (let key1 in data3)
                           if (!(key1 === "terms" || key1 === "data")) {
-                            return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate61.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs10 === errors) {
@@ -4181,11 +4379,11 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs11)
                               if (typeof data4 == "string") {
                                 if (func2(data4) > 20)
-                                  return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  return validate61.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                 if (func2(data4) < 1)
-                                  return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  return validate61.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                               } else
-                                return validate60.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate61.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid1 = _errs11 === errors;
                           } else
                             var valid1 = !0;
@@ -4195,18 +4393,18 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs13)
                                 if (typeof data5 == "string") {
                                   if (func2(data5) > 20)
-                                    return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                    return validate61.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                   if (func2(data5) < 1)
-                                    return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    return validate61.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                 } else
-                                  return validate60.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate61.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid1 = _errs13 === errors;
                             } else
                               var valid1 = !0;
                         }
                       }
                     } else
-                      return validate60.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate61.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -4215,23 +4413,23 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate60.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate60.errors = vErrors, errors === 0;
+      return validate61.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate61.errors = vErrors, errors === 0;
 }
-validate60.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate61;
-function validate61(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate61.evaluated;
+validate61.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate62;
+function validate62(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate62.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate61.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate62.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate61.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate62.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4240,13 +4438,13 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern23.test(data0))
-                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate62.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4256,23 +4454,23 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate61.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate61.errors = vErrors, errors === 0;
+      return validate62.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate62.errors = vErrors, errors === 0;
 }
-validate61.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate62.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   beginSecondFactor,
   changeAddress,
@@ -4299,6 +4497,7 @@ export {
   endSecondFactor,
   endTeam,
   forgotPassword,
+  handOver,
   invitePeople,
   invitePerson,
   joinByLink,

@@ -5,7 +5,16 @@ import { JoinLinks } from './join-links';
 import { roleChoices } from './roles';
 
 const LINK: JoinLink = {
-  ...{ id: id(5), role: 'staff', ownRole: null, team: 'Masons', uses: 5, used: 2, expiresAt: '2026-06-19T12:00:00.000Z', by: 'Anna Test' },
+  ...{
+    id: id(5),
+    role: 'staff',
+    ownRole: null,
+    team: 'Masons',
+    uses: 5,
+    used: 2,
+    expiresAt: '2026-06-19T12:00:00.000Z',
+    by: 'Anna Test',
+  },
 };
 
 const CHOICES = roleChoices([{ id: id(9), name: 'Clerk', rights: { 'time.record': 'own' } }], ROLE_RIGHTS.owner);

@@ -22,6 +22,7 @@ import { loaded } from '../../ui/loaded';
 import { zoneChoices } from '../../found/places';
 import { PersonRecording } from './person-recording';
 import { PersonRights } from './person-rights';
+import { PersonWork } from './person-work';
 import { givenRoles, heldOf, keysOf, roleChoices } from './roles';
 
 type Person = Staff['people'][number];
@@ -38,6 +39,7 @@ type Person = Staff['people'][number];
     MatButton,
     PersonRecording,
     PersonRights,
+    PersonWork,
     PickField,
     ReactiveFormsModule,
     SendsForm,
@@ -174,7 +176,7 @@ export class PersonPanel {
     const { name } = this.person();
     const sure = await this.ask.ask({
       title: `${name} leaves?`,
-      text: 'Access ends at once, a running timer is stopped and kept. What was recorded stays, and coming back restores all of it.',
+      text: 'Access ends at once, a running timer is stopped and kept. What was recorded stays, and coming back restores all of it. What they look after and have not submitted is listed here then.',
       button: `End the access of ${name}`,
     });
     if (sure === undefined) return;
