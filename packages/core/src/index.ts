@@ -2,6 +2,7 @@ export * from './firm/currency';
 export * from './firm/dates';
 export * from './firm/exact';
 export * from './firm/names';
+export * from './firm/own-words';
 export * from './firm/period';
 export * from './firm/result';
 export * from './firm/split';

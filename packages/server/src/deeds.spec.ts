@@ -248,6 +248,16 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  changeWords: deed(
+    'firm changed',
+    async (firm) => {
+      const { version } = await firm.owner.done('readWords');
+      const one = `word ${version}`;
+      return { as: 'owner', version, body: { words: { task: { one, many: `${one}s` } }, workText: 'name' } };
+    },
+    (answer, _, { body }) => answer.facts.words.task!.one === body!.words.task!.one,
+    true,
+  ),
   changeTimeRules: deed(
     'firm changed',
     async (firm) => {
@@ -744,6 +754,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   handOver: 'teams events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
+  changeWords: 'firm events',
   changeTimeRules: 'firm events',
   changePeriods: 'firm events',
   createGroup: 'departments events',

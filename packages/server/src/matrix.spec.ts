@@ -110,6 +110,8 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeRole: () => ({ params: { id: newId() }, version: 99, body: { name: 'R', rights: {} } }),
   endRole: () => ({ params: { id: newId() }, version: 99, body: {} }),
   changeExceptions: ({ person }) => ({ params: { id: person }, version: 99, body: {} }),
+  readWords: () => ({}),
+  changeWords: () => ({ version: 99, body: { words: {}, workText: 'name' } }),
   readLooksAfter: ({ person }) => ({ params: { id: person } }),
   handOver: ({ person }) => ({ params: { id: person }, body: { to: newId(), projects: [newId()], teams: [] } }),
   readWhyMay: ({ person, project }) => ({ params: { id: person }, query: { right: 'time.read', person, project } }),
@@ -252,6 +254,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   // To somebody who is not there.
   handOver: '?nnn ?nnn',
   readWhyMay: 'ynnn ynnn',
+  readWords: 'ynnn ynnn',
+  changeWords: 'ynnn ynnn',
   changeSignInRule: 'ynnn ynnn',
   leaveFirm: 'yyyy yyyy',
   changePerson: 'ynnn ynnn',

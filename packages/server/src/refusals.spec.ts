@@ -894,6 +894,17 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], ownRoles: [], how: 'add' },
     }),
   },
+  changeWords: {
+    'version-stale': () => ({ as: 'owner', body: { words: {}, workText: 'code' }, version: 99 }),
+    'words-alike': async (firm) => ({
+      ...{ as: 'owner', body: { words: { task: { one: 'client', many: 'tasks' } }, workText: 'name' } },
+      version: (await firm.owner.done('readWords')).version,
+    }),
+    'nothing-to-change': async (firm) => {
+      const { facts, version } = await firm.owner.done('readWords');
+      return { as: 'owner', body: facts, version };
+    },
+  },
   readLooksAfter: { 'person-unknown': () => of('owner', newId()) },
   handOver: {
     'person-unknown': async (firm) => handing(firm, await firm.team(), { to: newId() }),

@@ -10,3 +10,4 @@ export * from './read-sign-in-rule';
 export * from './read-time-rules';
 export * from './sign-in-rule';
 export * from './time-rules';
+export * from './words';

@@ -22,6 +22,11 @@ export const firmProblems = sentences({
     title: 'Today stays open',
     detail: 'Time is locked up to yesterday at the latest: what runs today is still being recorded. Choose an earlier day.',
   },
+  'words-alike': {
+    status: 422,
+    title: 'Two words are the same',
+    detail: 'Two levels of work cannot have one word: nobody could tell them apart. Take another word for one of them.',
+  },
   'number-taken': {
     status: 409,
     title: 'The numbers have begun',

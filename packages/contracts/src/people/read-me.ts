@@ -3,6 +3,7 @@ import { Static, Type } from 'typebox';
 import { View } from './view';
 import { Periods, Ways } from '../firm/time-rules';
 import { Forms } from '../firm/forms';
+import { WordFacts } from '../firm/words';
 import { RightsField, Role } from './held';
 
 export const Me = strict({
@@ -23,6 +24,8 @@ export const Me = strict({
     gapTolerance: Duration,
     /** How dates, times and figures are written for whoever has not chosen. */
     forms: Forms,
+    /** What the firm calls work, and which text names it. */
+    ...WordFacts.properties,
     /** The firm's periods of submission. */
     period: strict({ ...Periods.properties, earlier: Type.Array(Periods) }),
   }),

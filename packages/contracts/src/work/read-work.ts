@@ -10,7 +10,10 @@ export const Work = strict({
       clientId: nullable(Id),
       departmentId: nullable(Id),
       name: Name,
+      /** The text that names it on the page, as the firm chose. */
+      shown: Name,
       code: Type.String(),
+      orderReference: Type.String(),
       tone: Type.Integer({ minimum: 1, maximum: 12 }),
       open: Type.Boolean(),
       billable: Type.Boolean(),

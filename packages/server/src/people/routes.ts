@@ -29,6 +29,7 @@ import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
 import { changeGroup, createGroup, listGroups } from './groups';
 import { changeRecording } from './recording';
+import { readWords } from '../firm/words';
 import { handOver, readLooksAfter } from './hand-over';
 import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
 import {
@@ -370,6 +371,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
       zone: context.firm.zone,
       gapTolerance: context.firm.gapTolerance,
       forms: context.firm.forms,
+      ...(await readWords(context)).facts,
       period: toldPeriod(context.firm.period),
     },
     toConfirm: await toConfirm(context),

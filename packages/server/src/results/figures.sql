@@ -284,7 +284,7 @@ group by
 /* @name resultNodes */
 select
   p.id as "projectId!",
-  p.name as "name!",
+  work_text (p) as "name!",
   p.client_id as "clientId?",
   p.department_id as "departmentId?",
   c.name as "clientName?",

@@ -17,7 +17,7 @@ order by
 /* @name ownHours */
 select
   p.id as "projectId!",
-  p.name as "name!",
+  min(work_text (p)) as "name!",
   sum(s.quantity)::bigint as "seconds!",
   coalesce(
     sum(s.quantity) filter (
@@ -34,10 +34,9 @@ where
   s.kind = 'time'
   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
 group by
-  p.id,
-  p.name
+  p.id
 having
   sum(s.entries) > 0
 order by
   3 desc,
-  p.name;
+  2;

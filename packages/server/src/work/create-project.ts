@@ -11,6 +11,7 @@ import {
   firstDepartment,
   projectNamed,
 } from '../generated/work/create-project.queries';
+import { wordsOfFirm } from '../generated/firm/words.queries';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
@@ -49,7 +50,9 @@ export async function addProject(
   );
   const method = billable ? 'time and materials' : 'internal';
   await addAgreement.run({ firm: firm.id, id: newId(), project: id, method, currency, validFrom: ALWAYS }, tx);
-  return { id, clientId, departmentId, name, code, tone, open: true, billable, managerId: manager };
+  const [chosen] = await wordsOfFirm.run(undefined, tx);
+  const shown = chosen!.workText === 'code' ? code : name;
+  return { id, clientId, departmentId, name, shown, code, orderReference: '', tone, open: true, billable, managerId: manager };
 }
 
 /** The client that was meant, made where it was named. */

@@ -138,6 +138,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),
       },
       {
+        path: 'settings/words',
+        title: 'Words · Yellowwood',
+        loadComponent: () => import('./settings/firm/words').then((m) => m.WordsScreen),
+      },
+      {
         path: 'settings/time',
         title: 'Rules of time · Yellowwood',
         loadComponent: () => import('./settings/firm/time-rules').then((m) => m.TimeRulesScreen),

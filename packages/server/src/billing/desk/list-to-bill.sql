@@ -1,7 +1,7 @@
 /* @name toBillProjects */
 select
   b.project_id as "projectId!",
-  p.name as "projectName!",
+  work_text (p) as "projectName!",
   c.id as "clientId!",
   c.name as "clientName!",
   b.currency as "currency!",
@@ -111,7 +111,7 @@ select
   w.invoice_id as "invoiceId!",
   i.number_text as "number!",
   w.project_id as "projectId!",
-  p.name as "projectName!",
+  work_text (p) as "projectName!",
   c.id as "clientId!",
   c.name as "clientName!",
   w.currency as "currency!",

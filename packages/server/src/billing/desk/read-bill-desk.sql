@@ -146,7 +146,7 @@ limit
 /* @name deskProjects */
 select
   p.id as "id!",
-  p.name as "name!",
+  work_text (p) as "name!",
   p.client_id as "clientId?",
   c.name as "clientName?",
   c.currency as "currency?",

@@ -18,7 +18,7 @@ select
   i.created_at as "createdAt!",
   (
     select
-      array_agg(distinct p.name)
+      array_agg(distinct work_text (p))
     from
       invoice_line l
       join project p on p.firm_id = l.firm_id

@@ -31,7 +31,7 @@ select
   po.name as "position?",
   s.name as "service?",
   t.name as "task?",
-  pr.name as "project?",
+  work_text (pr) as "project?",
   c.name as "client?"
 from
   rate_rule r

@@ -73,14 +73,14 @@ export interface IOwnHoursQuery {
   result: IOwnHoursResult;
 }
 
-const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":238,"b":245}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":259}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":262,"b":265}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":409,"b":413}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":416,"b":425}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":428,"b":436}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":445}]}],"statement":"select\n  p.id as \"projectId!\",\n  p.name as \"name!\",\n  sum(s.quantity)::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.billable\n    ),\n    0\n  )::bigint as \"billable!\"\nfrom\n  work_sums_between ('own', :person!, null, :from!, :to!) s\n  join project p on p.firm_id = s.firm_id\n  and p.id = s.project_id\nwhere\n  s.kind = 'time'\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  p.id,\n  p.name\nhaving\n  sum(s.entries) > 0\norder by\n  3 desc,\n  p.name"};
+const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":250,"b":257}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":266,"b":271}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":274,"b":277}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":421,"b":425}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":428,"b":437}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":440,"b":448}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":451,"b":457}]}],"statement":"select\n  p.id as \"projectId!\",\n  min(work_text (p)) as \"name!\",\n  sum(s.quantity)::bigint as \"seconds!\",\n  coalesce(\n    sum(s.quantity) filter (\n      where\n        s.billable\n    ),\n    0\n  )::bigint as \"billable!\"\nfrom\n  work_sums_between ('own', :person!, null, :from!, :to!) s\n  join project p on p.firm_id = s.firm_id\n  and p.id = s.project_id\nwhere\n  s.kind = 'time'\n  and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)\ngroup by\n  p.id\nhaving\n  sum(s.entries) > 0\norder by\n  3 desc,\n  2"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   p.id as "projectId!",
- *   p.name as "name!",
+ *   min(work_text (p)) as "name!",
  *   sum(s.quantity)::bigint as "seconds!",
  *   coalesce(
  *     sum(s.quantity) filter (
@@ -97,13 +97,12 @@ const ownHoursIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"al
  *   s.kind = 'time'
  *   and in_scope (s.project_id, s.task_id, null, :all!, :projects!, :anyTask!, :tasks!, null)
  * group by
- *   p.id,
- *   p.name
+ *   p.id
  * having
  *   sum(s.entries) > 0
  * order by
  *   3 desc,
- *   p.name
+ *   2
  * ```
  */
 export const ownHours = new PreparedQuery<IOwnHoursParams,IOwnHoursResult>(ownHoursIR);

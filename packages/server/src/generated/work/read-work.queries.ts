@@ -107,6 +107,8 @@ export interface IProjectsSeenResult {
   managerId: string;
   name: string;
   open: boolean;
+  orderReference: string;
+  shown: string;
   tone: number;
 }
 
@@ -116,7 +118,7 @@ export interface IProjectsSeenQuery {
   result: IProjectsSeenResult;
 }
 
-const projectsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":274,"b":280}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":289}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  p.code as \"code!\",\n  p.tone as \"tone!\",\n  (p.state = 'open') as \"open!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\norder by\n  p.name"};
+const projectsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":360}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  (p.state = 'open') as \"open!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -126,7 +128,9 @@ const projectsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params"
  *   p.client_id as "clientId?",
  *   p.department_id as "departmentId?",
  *   p.name as "name!",
+ *   work_text (p) as "shown!",
  *   p.code as "code!",
+ *   p.order_reference as "orderReference!",
  *   p.tone as "tone!",
  *   (p.state = 'open') as "open!",
  *   p.billable as "billable!",

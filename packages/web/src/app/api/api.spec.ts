@@ -2,7 +2,9 @@ import { provideHttpClient } from '@angular/common/http';
 import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
 import { provideZonelessChangeDetection, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import { inOwnWords } from '@yellowwood/core';
 import { Address } from '../state/address';
+import { OwnWords } from '../state/own-words';
 import { Api } from './api';
 import { ProblemError, sentenceOf } from './problem-error';
 
@@ -18,6 +20,7 @@ describe('Api', () => {
         provideZonelessChangeDetection(),
         provideHttpClient(),
         provideHttpClientTesting(),
+        { provide: OwnWords, useValue: { say: (text: string) => inOwnWords(text, { project: { one: 'job', many: 'jobs' } }) } },
         { provide: Address, useValue: { firm: signal('quillfeather') } },
       ],
     });
@@ -33,6 +36,18 @@ describe('Api', () => {
     expect(request.request.params.get('from')).toBe('2026-06-08');
     request.flush({ person: null });
     await answer;
+  });
+
+  it('tells a refusal in the words of the firm, and names as they are', async () => {
+    const answer = api.call('readWork').catch(sentenceOf);
+    http.expectOne('/api/f/quillfeather/work').flush(
+      {
+        ...{ type: '/problems/project-unknown', title: 'No such project', status: 404, code: 'project-unknown' },
+        ...{ detail: 'No project is here for Project Weir, nor a project of 12.', data: { name: 'Project Weir', count: 12 } },
+      },
+      { status: 404, statusText: 'Not found' },
+    );
+    expect(await answer).toBe('No job is here for Project Weir, nor a job of 12.' as never);
   });
 
   it('sends the version that was seen, and a key with every command', async () => {

@@ -7,6 +7,7 @@ import { Address } from '../state/address';
 import { Check, checks } from './generated/checks';
 import { addresses } from './generated/endpoints';
 import { ProblemError, codeOf } from './problem-error';
+import { OwnWords } from '../state/own-words';
 
 /** What a call carries; each part only where the endpoint has it. */
 export interface CallOptions<N extends EndpointName> {
@@ -27,6 +28,7 @@ const UNCHECKED: ReadonlySet<EndpointName> = new Set<EndpointName>(['signIn']);
 export class Api {
   private readonly http = inject(HttpClient);
   private readonly address = inject(Address);
+  private readonly words = inject(OwnWords);
   private readonly checks = new Map<string, Readonly<Record<string, Check | undefined>>>();
 
   /** @throws ProblemError with the server's or the check's sentence */
@@ -58,8 +60,19 @@ export class Api {
         throw error;
       });
     } catch (error) {
-      throw asProblem(error);
+      throw asProblem(error, (told) => this.inWords(told));
     }
+  }
+
+  /** The sentence of a refusal in the words of the firm; what it names stays as it is named. */
+  private inWords(told: Problem): Problem {
+    const names = Object.values(told.data ?? {})
+      .map(String)
+      .filter((name) => /[a-z]/i.test(name))
+      .sort((a, b) => b.length - a.length);
+    const kept = names.reduce((text, name, index) => text.replaceAll(name, `\u0000${index}\u0000`), told.detail);
+    const detail = this.words.say(kept).replace(/\u0000(\d+)\u0000/g, (_, index: string) => names[Number(index)]!);
+    return { ...told, detail };
   }
 
   /** Loads what a domain's bodies are checked by, before anything is to be sent. */
@@ -83,10 +96,10 @@ export class Api {
   }
 }
 
-function asProblem(error: unknown): unknown {
+function asProblem(error: unknown, tell: (told: Problem) => Problem = (told) => told): unknown {
   if (!(error instanceof HttpErrorResponse) || error.status === 0) return error;
   const body = typeof error.error === 'string' ? parse(error.error) : (error.error as unknown);
-  return typeof body === 'object' && body !== null && 'code' in body ? new ProblemError(body as Problem) : error;
+  return typeof body === 'object' && body !== null && 'code' in body ? new ProblemError(tell(body as Problem)) : error;
 }
 
 function parse(text: string): unknown {

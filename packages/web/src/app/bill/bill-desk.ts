@@ -23,6 +23,8 @@ import { Group, groupsOf, isBeyond, isBillable, notHereOf, overAllOf, pathOf, su
 import { deskPreview } from './desk-preview';
 import { OverLimit } from './over-limit';
 import { Paper } from './paper';
+import { SayPipe } from '../state/own-words';
+import { OwnWords } from '../state/own-words';
 
 /** What can be billed to a client or project beside the document that it makes. */
 @Component({
@@ -40,6 +42,7 @@ import { Paper } from './paper';
     RatePipe,
     ToggleField,
     Loading,
+    SayPipe,
   ],
   templateUrl: './bill-desk.html',
   styleUrl: './bill-desk.scss',
@@ -55,6 +58,7 @@ export class BillDeskScreen {
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly choices = inject(DeskChoices);
+  private readonly say = inject(OwnWords).say;
   /** Bills up to this date; until somebody chooses, to today. */
   protected readonly upTo = computed(() => this.address.upTo() ?? this.address.period()?.to ?? this.today());
   protected readonly billable = isBillable;
@@ -66,7 +70,7 @@ export class BillDeskScreen {
   );
   protected readonly mayIssue = computed(() => !!this.rights()['invoices.issue']);
   protected readonly GROUPINGS = [
-    { value: 'task', word: 'Task' },
+    { value: 'task', word: inject(OwnWords).say('Task') },
     { value: 'entry', word: 'Entry' },
   ];
   protected readonly acts = inject(DeskActs);
@@ -86,7 +90,7 @@ export class BillDeskScreen {
     const only = desk.projects.length === 1 ? desk.projects[0]! : null;
     return only
       ? `${desk.clientName}, ${only.method}${only.limit !== null ? `, up to ${this.formats.money(only.limit, desk.currency)}` : ''}`
-      : `${desk.projects.length} projects`;
+      : `${desk.projects.length} ${this.say('projects')}`;
   });
   private readonly wish = computed(
     (): DraftWish | null => {

@@ -10,6 +10,7 @@ import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
 import { Unpriced } from './unpriced';
+import { OwnWords } from '../state/own-words';
 
 /** What is ready to bill in the whole firm, the oldest first, and what has no rate yet. */
 @Component({
@@ -22,6 +23,7 @@ import { Unpriced } from './unpriced';
 export class ToBillScreen {
   private readonly api = inject(Api);
   private readonly address = inject(Address);
+  private readonly say = inject(OwnWords).say;
   private readonly formats = inject(Formats);
   protected readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly list = loaded(
@@ -31,7 +33,7 @@ export class ToBillScreen {
   protected readonly summary = computed(() => {
     const count = this.list.value()?.projects.length;
     if (count === undefined) return '';
-    return `${count} ${count === 1 ? 'project' : 'projects'}, the oldest first, to ${this.formats.day(this.today())}`;
+    return `${count} ${this.say(count === 1 ? 'project' : 'projects')}, the oldest first, to ${this.formats.day(this.today())}`;
   });
 
   protected readonly projectKey = ({ projectId, currency }: ToBillProject) => `${projectId} ${currency}`;

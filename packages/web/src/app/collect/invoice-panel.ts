@@ -18,6 +18,7 @@ import { History } from '../ui/history';
 import { loaded } from '../ui/loaded';
 import { Loading } from '../ui/loading';
 import { TextField } from '../ui/form/text-field';
+import { OwnWords } from '../state/own-words';
 
 /** One invoice beside the list: totals, payments, what may be done, history. */
 @Component({
@@ -75,6 +76,7 @@ export class InvoicePanel {
     return currency && amount > 0 ? `Record ${this.formats.money(amount, currency)}` : 'Record payment';
   });
 
+  private readonly say = inject(OwnWords).say;
   /** What the amount does, before it is recorded. */
   protected readonly leaves = computed(() => {
     const row = this.invoice.value()?.row;
@@ -83,7 +85,7 @@ export class InvoicePanel {
     if (amount <= 0) return '';
     const left = row.open - amount;
     const money = this.formats.money(Math.abs(left), row.currency);
-    return left > 0 ? `leaves ${money} open` : left === 0 ? 'settles it' : `${money} over: the client’s credit`;
+    return left > 0 ? `leaves ${money} open` : left === 0 ? 'settles it' : `${money} over: ${this.say('the client’s credit')}`;
   });
 
   constructor() {
@@ -116,7 +118,7 @@ export class InvoicePanel {
     const { received, amount, reference } = this.form.getRawValue();
     const body = { invoiceId: row.id, minor: amount!, receivedOn: received, reference: reference.trim() };
     const over = amount! - row.open;
-    const credit = over > 0 ? `, ${this.formats.money(over, row.currency)} of it as the client's credit` : '';
+    const credit = over > 0 ? `, ${this.formats.money(over, row.currency)} of it as ${this.say("the client's credit")}` : '';
     const after = await this.payment.run((id) => this.api.call('recordPayment', { body: { id, ...body } }), {
       done: `${this.formats.money(amount!, row.currency)} recorded on ${row.number}${credit}`,
       about: row.id,
@@ -150,7 +152,7 @@ export class InvoicePanel {
     const text =
       how === 'void'
         ? 'It was never sent. The number is kept, its hours are to bill again.'
-        : `A credit note over ${this.formats.money(row.gross, row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? ' What was paid becomes the client’s credit.' : ''}`;
+        : `A credit note over ${this.formats.money(row.gross, row.currency)} is issued; its hours are to bill again.${row.settled > 0 ? this.say(' What was paid becomes the client’s credit.') : ''}`;
     const reason = await this.asking.ask({
       title: how === 'void' ? `Void ${row.number}?` : `Credit ${row.number} in full?`,
       text,

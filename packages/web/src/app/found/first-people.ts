@@ -1,8 +1,9 @@
-import { ChangeDetectionStrategy, Component, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { ROLE_RIGHTS } from '@yellowwood/core';
 import { roleChoices } from '../settings/people/roles';
 import { InviteForm } from '../settings/people/invite-form';
+import { OwnWords } from '../state/own-words';
 
 /** The first people of a firm besides its founder, or nobody yet. */
 @Component({
@@ -30,7 +31,7 @@ export class FirstPeople {
   readonly firm = input.required<string>();
   readonly done = output();
   /** Who founds a firm holds every right, and so may give every role. */
-  protected readonly roles = roleChoices([], ROLE_RIGHTS.owner);
+  protected readonly roles = roleChoices([], ROLE_RIGHTS.owner, inject(OwnWords).say);
   protected readonly invited = signal<readonly string[]>([]);
 
   protected add(name: string): void {

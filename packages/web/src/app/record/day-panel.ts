@@ -30,11 +30,24 @@ import { timesOf } from './entry-times';
 import { SplitForm } from './split-form';
 import { WeekStore } from './week-store';
 import { isLocked } from './week-model';
+import { SayPipe } from '../state/own-words';
 
 /** The chosen day as a strip and a list: spans, gaps, overlaps, and every entry to edit. */
 @Component({
   selector: 'yw-day-panel',
-  imports: [MatButton, NgTemplateOutlet, DayStrip, ClockPipe, DayPipe, HoursPipe, GrowthMark, EntryForm, NotFetched, SplitForm],
+  imports: [
+    MatButton,
+    NgTemplateOutlet,
+    DayStrip,
+    ClockPipe,
+    DayPipe,
+    HoursPipe,
+    GrowthMark,
+    EntryForm,
+    NotFetched,
+    SplitForm,
+    SayPipe,
+  ],
   templateUrl: './day-panel.html',
   styleUrl: './day-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

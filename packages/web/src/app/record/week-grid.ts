@@ -22,6 +22,7 @@ import { GridBlock } from './grid-block';
 import { WeekLines } from './week-lines';
 import { GridRow, Place, cellKey, rowKey } from './week-model';
 import { WeekStore } from './week-store';
+import { SayPipe } from '../state/own-words';
 
 /**
  * The week as a grid, by keyboard alone: arrows move, typing replaces, F2 edits, Enter and Tab go on,
@@ -30,7 +31,7 @@ import { WeekStore } from './week-store';
  */
 @Component({
   selector: 'yw-week-grid',
-  imports: [AddRow, DayPipe, HoursPipe, GrowthMark],
+  imports: [AddRow, DayPipe, HoursPipe, GrowthMark, SayPipe],
   templateUrl: './week-grid.html',
   styleUrl: './week-grid.scss',
   providers: [WeekLines],

@@ -12,11 +12,12 @@ import { loaded } from '../ui/loaded';
 import { WorkNames } from '../ui/work-names';
 import { WhoseWeek } from './whose-week';
 import { blockingText, emptyDays, isBlocking } from './week-state';
+import { SayPipe } from '../state/own-words';
 
 /** Beside the week while nothing is chosen: what stands in its way, and how today and the period stand. */
 @Component({
   selector: 'yw-week-needs',
-  imports: [DayPipe, HoursPipe],
+  imports: [DayPipe, HoursPipe, SayPipe],
   templateUrl: './week-needs.html',
   styleUrls: ['../shell/why.scss'],
   styles: 'small { display: block; } .gap { margin-top: 14px; }',

@@ -24,6 +24,7 @@ import { beforeSubmitting, blockingText, isBlocking } from './week-state';
 import { WeekStore } from './week-store';
 import { WhoseWeek } from './whose-week';
 import { Loading } from '../ui/loading';
+import { SayPipe } from '../state/own-words';
 
 /** The own period, as a rule a week: the grid, the chosen day below it, and submitting. Signing in leads here. */
 @Component({
@@ -45,6 +46,7 @@ import { Loading } from '../ui/loading';
     Looking,
     NotFetched,
     ToConfirm,
+    SayPipe,
   ],
   providers: [WeekStore],
   templateUrl: './week.html',

@@ -11,6 +11,7 @@ import { paged } from '../ui/paged';
 import { WorkNames } from '../ui/work-names';
 import { FIGURE_RULES, FIGURE_WORDS, PART_WORDS } from '../words/results';
 import { resultSpan } from './result-span';
+import { SayPipe } from '../state/own-words';
 
 interface Question {
   readonly figure: Figure;
@@ -22,7 +23,7 @@ interface Question {
 /** What stands behind a figure of the results: the rule, the sum, the entries or documents. */
 @Component({
   selector: 'yw-figure-why',
-  imports: [DayPipe, HoursPipe, MoneyPipe, Loading],
+  imports: [DayPipe, HoursPipe, MoneyPipe, Loading, SayPipe],
   templateUrl: './figure-why.html',
   styleUrls: ['../shell/why.scss'],
   styles: 'small { display: block; }',

@@ -18,11 +18,12 @@ import { COST_BASIS_WORDS } from '../words/results';
 import { OWN_COLUMNS, Shown, resultColumns, resultTotals } from './result-columns';
 import { SPANS, resultSpan } from './result-span';
 import { SeriesChart } from './series-chart';
+import { SayPipe } from '../state/own-words';
 
 /** Hours and cost against budget and estimate, value, margin and realisation; every figure answers why. */
 @Component({
   selector: 'yw-results',
-  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table, ToggleField, Loading],
+  imports: [CellTemplate, HoursPipe, MoneyPipe, PercentPipe, SeriesChart, Table, ToggleField, Loading, SayPipe],
   templateUrl: './results.html',
   styleUrl: './results.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -21,6 +21,7 @@ import { Loading } from '../ui/loading';
 import { WorkNames } from '../ui/work-names';
 import { approving } from './approving';
 import { Decided } from './decided';
+import { OwnWords } from '../state/own-words';
 
 /** One person's period beside the list: what to look at, the entries, and deciding on them. */
 @Component({
@@ -33,6 +34,7 @@ import { Decided } from './decided';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PersonReview {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   private readonly address = inject(Address);
@@ -99,7 +101,7 @@ export class PersonReview {
       .map((look) => LOOK_WORDS[look.reason]!);
     return [
       ...looks,
-      ...entry.problems.map((problem) => PROBLEM_WORDS[problem]?.short ?? problem),
+      ...entry.problems.map((problem) => this.say(PROBLEM_WORDS[problem]?.short ?? problem)),
       ...(entry.returned ? [`returned: ${entry.returned.reason}`] : []),
     ];
   }

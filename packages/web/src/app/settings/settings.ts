@@ -26,6 +26,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
         about: 'name address tax id payment bank invoice number prefix documents',
       },
       {
+        ...{ path: 'words', word: 'Words', right: 'firm.change' },
+        about: 'rename client project task service customer job order matter code reference levels call names',
+      },
+      {
         ...{ path: 'time', word: 'Rules of time', right: 'firm.change' },
         about: 'maximum hours day week overtime gap lock closed period review approval policy',
       },

@@ -18,6 +18,7 @@ import { SendsForm } from '../ui/form/drafts';
 import { needed } from '../ui/form/field';
 import { RateField } from '../ui/form/rate-field';
 import { TextField } from '../ui/form/text-field';
+import { SayPipe } from '../state/own-words';
 
 /** Why an entry has its time, rate and value: the rule that won, those that lost, rounding, history. */
 @Component({
@@ -37,6 +38,7 @@ import { TextField } from '../ui/form/text-field';
     SendsForm,
     TextField,
     Loading,
+    SayPipe,
   ],
   templateUrl: './entry-why.html',
   styleUrl: './why.scss',

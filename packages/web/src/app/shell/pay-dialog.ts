@@ -9,13 +9,14 @@ import { loaded } from '../ui/loaded';
 import { Loading } from '../ui/loading';
 import { Column } from '../ui/table/column';
 import { Table } from '../ui/table/table';
+import { SayPipe } from '../state/own-words';
 
 type Person = PayList['people'][number];
 
 /** What an hour of each person costs: pay, overhead, both together. For those with the right to pay alone. */
 @Component({
   selector: 'yw-pay-dialog',
-  imports: [MatButton, MatDialogModule, DayPipe, Table, Loading],
+  imports: [MatButton, MatDialogModule, DayPipe, Table, Loading, SayPipe],
   templateUrl: './pay-dialog.html',
   styles: 'yw-table { margin-top: 8px; min-width: min(680px, 80vw); }',
   changeDetection: ChangeDetectionStrategy.OnPush,

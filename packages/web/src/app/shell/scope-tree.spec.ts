@@ -13,6 +13,7 @@ const project = (id: string, name: string, clientId: string) => ({
   clientId,
   departmentId: null,
   name,
+  shown: name,
 });
 const SMALL: Work = {
   clients: [

@@ -20,6 +20,8 @@ import { ScopeNode, workFeature } from '../state/work';
 import { hasWords, plainText, wordsOf } from '../ui/plain-text';
 import { StageBar } from '../ui/stage-bar';
 import { TreeLine } from './tree-line';
+import { SayPipe } from '../state/own-words';
+import { OwnWords } from '../state/own-words';
 
 const ALL_WORK = '00000000-0000-0000-0000-000000000000';
 /** Clients stand open while there are no more projects than fit on a screen or two. */
@@ -34,7 +36,7 @@ type Line = Omit<ScopeNode, 'kind'> & { readonly kind: ScopeNode['kind'] | 'all'
  */
 @Component({
   selector: 'yw-scope-tree',
-  imports: [StageBar, TreeLine],
+  imports: [StageBar, TreeLine, SayPipe],
   templateUrl: './scope-tree.html',
   styleUrl: './scope-tree.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -66,16 +68,20 @@ export class ScopeTree {
   /** The line that had the focus. */
   protected readonly at = signal<string | null>(null);
 
+  private readonly say = inject(OwnWords).say;
   private readonly allWork = computed((): Line => {
     const whole = this.rights()['time.read'] === 'firm';
     const rest = { scope: 'all', depth: 0, parent: null, hasChildren: false, closed: false };
-    return { ...rest, id: ALL_WORK, kind: 'all', name: whole ? 'All work' : 'All your work' };
+    return { ...rest, id: ALL_WORK, kind: 'all', name: whole ? 'All work' : 'All your work', called: '' };
   });
   /** What all of it holds, as far as one may see. */
   protected readonly holds = computed(() => {
     const count = (number: number, one: string, many: string) => (number > 0 ? `${number} ${number === 1 ? one : many}` : '');
     const people = this.people().length;
-    return [count(this.projects().length, 'project', 'projects'), people > 1 ? count(people, 'person', 'people') : '']
+    return [
+      count(this.projects().length, this.say('project'), this.say('projects')),
+      people > 1 ? count(people, 'person', 'people') : '',
+    ]
       .filter(Boolean)
       .join(', ');
   });
@@ -113,7 +119,7 @@ export class ScopeTree {
   }
 
   private fits(node: ScopeNode): boolean {
-    return hasWords(node.name, this.words());
+    return hasWords(node.called, this.words());
   }
 
   protected bar({ id, kind }: Line): Bar | undefined {

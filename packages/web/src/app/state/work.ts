@@ -2,7 +2,8 @@ import { EntityState, createEntityAdapter } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
 import type { MadeProject, Overview, People, StageBar, Work } from '@yellowwood/contracts';
 
-export type Project = Work['projects'][number];
+/** A project by the text that names it on the page, and by all that it is found by. */
+export type Project = Omit<Work['projects'][number], 'shown'> & { readonly called: string };
 export type Task = Work['tasks'][number];
 export type Service = Work['services'][number];
 
@@ -56,12 +57,20 @@ export interface ScopeNode {
   readonly scope: string;
   readonly id: string;
   readonly name: string;
+  /** What it is found by. */
+  readonly called: string;
   readonly kind: 'client' | 'department' | 'project' | 'task' | 'people' | 'person';
   readonly depth: number;
   readonly parent: string | null;
   readonly hasChildren: boolean;
   readonly closed: boolean;
 }
+
+const asShown = ({ shown, ...project }: Work['projects'][number]): Project => ({
+  ...project,
+  name: shown,
+  called: [shown, project.name, project.code, project.orderReference].join(' '),
+});
 
 /** The tree of work, and where its hours stand. */
 export const workFeature = createFeature({
@@ -72,7 +81,7 @@ export const workFeature = createFeature({
       ...state,
       clients: work.clients,
       departments: work.departments,
-      projects: projects.setAll(work.projects, state.projects),
+      projects: projects.setAll(work.projects.map(asShown), state.projects),
       tasks: tasks.setAll(work.tasks, state.tasks),
       services: services.setAll(work.services, state.services),
       lately: work.lately,
@@ -82,7 +91,7 @@ export const workFeature = createFeature({
     on(workActions.projectMade, (state, { project, client }) => ({
       ...state,
       clients: client && !state.clients.some(({ id }) => id === client.id) ? [...state.clients, client] : state.clients,
-      projects: projects.upsertOne(project, state.projects),
+      projects: projects.upsertOne(asShown(project), state.projects),
     })),
     on(workActions.workUnreadable, (state, { sentence }) => ({ ...state, sentence })),
     on(workActions.workUsed, (state, { projectId, taskId }) => ({
@@ -141,7 +150,7 @@ function treeOf(
       nodes.push({
         scope: `task:${task.id}`,
         id: task.id,
-        name: task.name,
+        ...{ name: task.name, called: task.name },
         kind: 'task',
         depth,
         parent,
@@ -153,12 +162,22 @@ function treeOf(
   };
   const addHome = (id: string, name: string, kind: 'client' | 'department') => {
     const own = projectList.filter((project) => (kind === 'client' ? project.clientId : project.departmentId) === id);
-    nodes.push({ scope: `${kind}:${id}`, id, name, kind, depth: 0, parent: null, hasChildren: own.length > 0, closed: false });
+    nodes.push({
+      scope: `${kind}:${id}`,
+      id,
+      name,
+      called: name,
+      kind,
+      depth: 0,
+      parent: null,
+      hasChildren: own.length > 0,
+      closed: false,
+    });
     for (const project of own) {
       nodes.push({
         scope: `project:${project.id}`,
         id: project.id,
-        name: project.name,
+        ...{ name: project.name, called: project.called },
         kind: 'project',
         depth: 1,
         parent: id,
@@ -173,9 +192,19 @@ function treeOf(
   // One's own time is Record's matter; where more people are in reach, each of them can be a scope.
   if (people.length > 1) {
     const at = { closed: false, parent: null, depth: 0 };
-    nodes.push({ ...at, scope: '', id: PEOPLE, name: 'People', kind: 'people', hasChildren: true });
+    nodes.push({ ...at, scope: '', id: PEOPLE, name: 'People', called: 'People', kind: 'people', hasChildren: true });
     for (const { id, name } of people)
-      nodes.push({ ...at, scope: `person:${id}`, id, name, kind: 'person', depth: 1, parent: PEOPLE, hasChildren: false });
+      nodes.push({
+        ...at,
+        scope: `person:${id}`,
+        id,
+        name,
+        called: name,
+        kind: 'person',
+        depth: 1,
+        parent: PEOPLE,
+        hasChildren: false,
+      });
   }
   return nodes;
 }

@@ -5,6 +5,7 @@ import { Formats } from '../state/formats';
 import { changeSentences, deedSentence } from '../words/history';
 import { MomentPipe } from './formats';
 import { loaded } from './loaded';
+import { OwnWords } from '../state/own-words';
 
 /** Who did what and when, with what changed; the newest last. */
 @Component({
@@ -70,9 +71,13 @@ export class History {
     ({ id }) => this.api.call('readHistory', { params: { id } }),
   );
 
-  protected readonly deed = deedSentence;
+  private readonly say = inject(OwnWords).say;
+
+  protected deed(event: HistoryEvent): string {
+    return deedSentence(event, this.say);
+  }
 
   protected changesOf(event: HistoryEvent): string[] {
-    return changeSentences(event, this.currency(), this.formats);
+    return changeSentences(event, this.currency(), this.formats, this.say);
   }
 }

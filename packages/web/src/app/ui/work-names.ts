@@ -1,10 +1,12 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { Store } from '@ngrx/store';
 import { workFeature } from '../state/work';
+import { OwnWords } from '../state/own-words';
 
 /** What a piece of work is called. */
 @Injectable({ providedIn: 'root' })
 export class WorkNames {
+  private readonly say = inject(OwnWords).say;
   private readonly store = inject(Store);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly tasks = this.store.selectSignal(workFeature.selectTaskEntities);
@@ -13,7 +15,7 @@ export class WorkNames {
   readonly known = computed(() => Object.keys(this.projects()).length > 0);
 
   project(id: string | null): string {
-    return id ? (this.projects()[id]?.name ?? 'a project that you cannot see') : 'No project yet';
+    return id ? (this.projects()[id]?.name ?? this.say('a project that you cannot see')) : this.say('No project yet');
   }
 
   /** Whose time it is; empty where only one's own is in reach. */

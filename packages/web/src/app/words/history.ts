@@ -3,6 +3,7 @@ import type { Permission, Reach } from '@yellowwood/core';
 import type { Formats } from '../state/formats';
 import { RIGHT_WORDS, reachWords } from './rights';
 import { FACT_WORDS } from '../state/words';
+import { Say } from '../state/own-words';
 
 const HOURS = ['dayMaximum', 'weekMaximum', 'gapTolerance', 'quantity', 'billableQuantity', 'breakSeconds'];
 const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit'];
@@ -50,25 +51,29 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   department: 'department',
   startedOn: 'first day',
   ended: 'ended',
+  workText: 'what names work',
   people: 'people',
   manager: 'manager',
   looksAfter: 'looks after',
 };
 
+/** As we say it ourselves. */
+const ours: Say = (text) => text;
+
 /** Who did what: `Rosa Vane changed the entry`. */
-export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>): string {
+export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>, say: Say = ours): string {
   const [, thing, done] =
     /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|instruction|access|project|client|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
-  return thing ? `${by} ${done} the ${thing}` : `${by}: ${action}`;
+  return thing ? `${by} ${done} the ${say(thing)}` : `${by}: ${action}`;
 }
 
 /**
  * What an event changed from what to what, a sentence each.
  * @param currency of its amounts, where the event does not say
  */
-export function changeSentences(event: HistoryEvent, currency: string, formats: Formats): string[] {
+export function changeSentences(event: HistoryEvent, currency: string, formats: Formats, say: Say = ours): string[] {
   const { before, after } = event;
   if (!before || !after) return [];
   const money = String(after['valueCurrency'] ?? after['currency'] ?? currency);
@@ -77,8 +82,8 @@ export function changeSentences(event: HistoryEvent, currency: string, formats: 
     .filter((key) => !SILENT.includes(key))
     .map((key) => {
       const [was, is] = [text(key, before[key]), text(key, after[key])];
-      if (key.startsWith('may ')) return rightSentence(key.slice(4) as Permission, before[key], after[key]);
-      const word = FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key;
+      if (key.startsWith('may ')) return say(rightSentence(key.slice(4) as Permission, before[key], after[key]));
+      const word = say(FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key);
       const name = word.charAt(0).toUpperCase() + word.slice(1);
       if (typeof after[key] === 'boolean') return after[key] ? `Now ${word}` : `Now not ${word}`;
       if (is === '') return `${name} taken away, was ${was}`;

@@ -292,14 +292,14 @@ export interface IDeskProjectsQuery {
   result: IDeskProjectsResult;
 }
 
-const deskProjectsIR: any = {"usedParamSet":{"moneyReach":true,"asker":true,"reach":true,"upTo":true,"projects":true},"params":[{"name":"moneyReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":311,"b":322},{"a":535,"b":546}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":325,"b":331},{"a":491,"b":497},{"a":549,"b":555}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":482,"b":488}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":701,"b":706}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":782,"b":791}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.client_id as \"clientId?\",\n  c.name as \"clientName?\",\n  c.currency as \"currency?\",\n  coalesce(a.method, 'not billable') as \"method!\",\n  (m.id is not null) as \"money!\",\n  coalesce(\n    (\n      select\n        sum(e.value_minor)\n      from\n        entries_in_reach (:moneyReach!, :asker!) e\n      where\n        e.project_id = p.id\n        and e.stage = 'submitted'\n    ),\n    0\n  )::bigint as \"submittedMinor!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id\n  and m.id = p.id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join agreements_on (:upTo!) a on a.firm_id = p.firm_id\n  and a.project_id = p.id\nwhere\n  p.id = any (:projects!)\norder by\n  p.name"};
+const deskProjectsIR: any = {"usedParamSet":{"moneyReach":true,"asker":true,"reach":true,"upTo":true,"projects":true},"params":[{"name":"moneyReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":318,"b":329},{"a":542,"b":553}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":332,"b":338},{"a":498,"b":504},{"a":556,"b":562}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":489,"b":495}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":708,"b":713}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":789,"b":798}]}],"statement":"select\n  p.id as \"id!\",\n  work_text (p) as \"name!\",\n  p.client_id as \"clientId?\",\n  c.name as \"clientName?\",\n  c.currency as \"currency?\",\n  coalesce(a.method, 'not billable') as \"method!\",\n  (m.id is not null) as \"money!\",\n  coalesce(\n    (\n      select\n        sum(e.value_minor)\n      from\n        entries_in_reach (:moneyReach!, :asker!) e\n      where\n        e.project_id = p.id\n        and e.stage = 'submitted'\n    ),\n    0\n  )::bigint as \"submittedMinor!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join projects_with_money (:moneyReach!, :asker!) m on m.firm_id = p.firm_id\n  and m.id = p.id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\n  left join agreements_on (:upTo!) a on a.firm_id = p.firm_id\n  and a.project_id = p.id\nwhere\n  p.id = any (:projects!)\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   p.id as "id!",
- *   p.name as "name!",
+ *   work_text (p) as "name!",
  *   p.client_id as "clientId?",
  *   c.name as "clientName?",
  *   c.currency as "currency?",

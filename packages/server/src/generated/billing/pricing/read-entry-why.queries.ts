@@ -78,7 +78,7 @@ export interface IRulesInWordsQuery {
   result: IRulesInWordsResult;
 }
 
-const rulesInWordsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":750,"b":754}]}],"statement":"select\n  r.id as \"id!\",\n  r.rate as \"rate!\",\n  r.currency as \"currency!\",\n  r.valid_from as \"validFrom!\",\n  r.valid_to as \"validTo?\",\n  p.name as \"person?\",\n  po.name as \"position?\",\n  s.name as \"service?\",\n  t.name as \"task?\",\n  pr.name as \"project?\",\n  c.name as \"client?\"\nfrom\n  rate_rule r\n  left join person p on p.firm_id = r.firm_id\n  and p.id = r.person_id\n  left join position po on po.firm_id = r.firm_id\n  and po.id = r.position_id\n  left join service s on s.firm_id = r.firm_id\n  and s.id = r.service_id\n  left join task t on t.firm_id = r.firm_id\n  and t.id = r.task_id\n  left join project pr on pr.firm_id = r.firm_id\n  and pr.id = r.project_id\n  left join client c on c.firm_id = r.firm_id\n  and c.id = r.client_id\nwhere\n  r.id = any (:ids!)"};
+const rulesInWordsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":757,"b":761}]}],"statement":"select\n  r.id as \"id!\",\n  r.rate as \"rate!\",\n  r.currency as \"currency!\",\n  r.valid_from as \"validFrom!\",\n  r.valid_to as \"validTo?\",\n  p.name as \"person?\",\n  po.name as \"position?\",\n  s.name as \"service?\",\n  t.name as \"task?\",\n  work_text (pr) as \"project?\",\n  c.name as \"client?\"\nfrom\n  rate_rule r\n  left join person p on p.firm_id = r.firm_id\n  and p.id = r.person_id\n  left join position po on po.firm_id = r.firm_id\n  and po.id = r.position_id\n  left join service s on s.firm_id = r.firm_id\n  and s.id = r.service_id\n  left join task t on t.firm_id = r.firm_id\n  and t.id = r.task_id\n  left join project pr on pr.firm_id = r.firm_id\n  and pr.id = r.project_id\n  left join client c on c.firm_id = r.firm_id\n  and c.id = r.client_id\nwhere\n  r.id = any (:ids!)"};
 
 /**
  * Query generated from SQL:
@@ -93,7 +93,7 @@ const rulesInWordsIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids"
  *   po.name as "position?",
  *   s.name as "service?",
  *   t.name as "task?",
- *   pr.name as "project?",
+ *   work_text (pr) as "project?",
  *   c.name as "client?"
  * from
  *   rate_rule r

@@ -3,3 +3,4 @@ export const changeFirm: Check;
 export const changePeriods: Check;
 export const changeSignInRule: Check;
 export const changeTimeRules: Check;
+export const changeWords: Check;

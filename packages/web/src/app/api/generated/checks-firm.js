@@ -652,9 +652,277 @@ function validate23(data, { instancePath = "", parentData, parentDataProperty, r
   return validate23.errors = vErrors, errors === 0;
 }
 validate23.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeWords = validate24, schema35 = { type: "object", required: ["words", "workText"], properties: { words: { type: "object", properties: { client: { type: "object", required: ["one", "many"], properties: { one: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" }, many: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" } }, additionalProperties: !1 }, project: { type: "object", required: ["one", "many"], properties: { one: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" }, many: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" } }, additionalProperties: !1 }, task: { type: "object", required: ["one", "many"], properties: { one: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" }, many: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" } }, additionalProperties: !1 }, service: { type: "object", required: ["one", "many"], properties: { one: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" }, many: { type: "string", minLength: 1, maxLength: 30, pattern: "\\S" } }, additionalProperties: !1 } }, additionalProperties: !1 }, workText: { type: "string", enum: ["name", "code", "order reference"] } }, additionalProperties: !1 };
+function validate24(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate24.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.words === void 0 && (missing0 = "words") || data.workText === void 0 && (missing0 = "workText"))
+        return validate24.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "words" || key0 === "workText")) {
+            return validate24.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.words !== void 0) {
+            let data0 = data.words, _errs2 = errors;
+            if (errors === _errs2)
+              if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+                let _errs4 = errors;
+                for (let key1 in data0)
+                  if (!(key1 === "client" || key1 === "project" || key1 === "task" || key1 === "service")) {
+                    return validate24.errors = [{ instancePath: instancePath + "/words", schemaPath: "#/properties/words/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                    break;
+                  }
+                if (_errs4 === errors) {
+                  if (data0.client !== void 0) {
+                    let data1 = data0.client, _errs5 = errors;
+                    if (errors === _errs5)
+                      if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
+                        let missing1;
+                        if (data1.one === void 0 && (missing1 = "one") || data1.many === void 0 && (missing1 = "many"))
+                          return validate24.errors = [{ instancePath: instancePath + "/words/client", schemaPath: "#/properties/words/properties/client/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        {
+                          let _errs7 = errors;
+                          for (let key2 in data1)
+                            if (!(key2 === "one" || key2 === "many")) {
+                              return validate24.errors = [{ instancePath: instancePath + "/words/client", schemaPath: "#/properties/words/properties/client/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                              break;
+                            }
+                          if (_errs7 === errors) {
+                            if (data1.one !== void 0) {
+                              let data2 = data1.one, _errs8 = errors;
+                              if (errors === _errs8)
+                                if (typeof data2 == "string") {
+                                  if (func2(data2) > 30)
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/client/one", schemaPath: "#/properties/words/properties/client/properties/one/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                  if (func2(data2) < 1)
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/client/one", schemaPath: "#/properties/words/properties/client/properties/one/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  if (!pattern4.test(data2))
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/client/one", schemaPath: "#/properties/words/properties/client/properties/one/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                } else
+                                  return validate24.errors = [{ instancePath: instancePath + "/words/client/one", schemaPath: "#/properties/words/properties/client/properties/one/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid2 = _errs8 === errors;
+                            } else
+                              var valid2 = !0;
+                            if (valid2)
+                              if (data1.many !== void 0) {
+                                let data3 = data1.many, _errs10 = errors;
+                                if (errors === _errs10)
+                                  if (typeof data3 == "string") {
+                                    if (func2(data3) > 30)
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/client/many", schemaPath: "#/properties/words/properties/client/properties/many/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                    if (func2(data3) < 1)
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/client/many", schemaPath: "#/properties/words/properties/client/properties/many/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    if (!pattern4.test(data3))
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/client/many", schemaPath: "#/properties/words/properties/client/properties/many/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                  } else
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/client/many", schemaPath: "#/properties/words/properties/client/properties/many/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid2 = _errs10 === errors;
+                              } else
+                                var valid2 = !0;
+                          }
+                        }
+                      } else
+                        return validate24.errors = [{ instancePath: instancePath + "/words/client", schemaPath: "#/properties/words/properties/client/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    var valid1 = _errs5 === errors;
+                  } else
+                    var valid1 = !0;
+                  if (valid1) {
+                    if (data0.project !== void 0) {
+                      let data4 = data0.project, _errs12 = errors;
+                      if (errors === _errs12)
+                        if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                          let missing2;
+                          if (data4.one === void 0 && (missing2 = "one") || data4.many === void 0 && (missing2 = "many"))
+                            return validate24.errors = [{ instancePath: instancePath + "/words/project", schemaPath: "#/properties/words/properties/project/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                          {
+                            let _errs14 = errors;
+                            for (let key3 in data4)
+                              if (!(key3 === "one" || key3 === "many")) {
+                                return validate24.errors = [{ instancePath: instancePath + "/words/project", schemaPath: "#/properties/words/properties/project/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key3 }, message: "must NOT have additional properties" }], !1;
+                                break;
+                              }
+                            if (_errs14 === errors) {
+                              if (data4.one !== void 0) {
+                                let data5 = data4.one, _errs15 = errors;
+                                if (errors === _errs15)
+                                  if (typeof data5 == "string") {
+                                    if (func2(data5) > 30)
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/project/one", schemaPath: "#/properties/words/properties/project/properties/one/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                    if (func2(data5) < 1)
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/project/one", schemaPath: "#/properties/words/properties/project/properties/one/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    if (!pattern4.test(data5))
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/project/one", schemaPath: "#/properties/words/properties/project/properties/one/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                  } else
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/project/one", schemaPath: "#/properties/words/properties/project/properties/one/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid3 = _errs15 === errors;
+                              } else
+                                var valid3 = !0;
+                              if (valid3)
+                                if (data4.many !== void 0) {
+                                  let data6 = data4.many, _errs17 = errors;
+                                  if (errors === _errs17)
+                                    if (typeof data6 == "string") {
+                                      if (func2(data6) > 30)
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/project/many", schemaPath: "#/properties/words/properties/project/properties/many/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                      if (func2(data6) < 1)
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/project/many", schemaPath: "#/properties/words/properties/project/properties/many/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      if (!pattern4.test(data6))
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/project/many", schemaPath: "#/properties/words/properties/project/properties/many/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                    } else
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/project/many", schemaPath: "#/properties/words/properties/project/properties/many/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid3 = _errs17 === errors;
+                                } else
+                                  var valid3 = !0;
+                            }
+                          }
+                        } else
+                          return validate24.errors = [{ instancePath: instancePath + "/words/project", schemaPath: "#/properties/words/properties/project/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      var valid1 = _errs12 === errors;
+                    } else
+                      var valid1 = !0;
+                    if (valid1) {
+                      if (data0.task !== void 0) {
+                        let data7 = data0.task, _errs19 = errors;
+                        if (errors === _errs19)
+                          if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
+                            let missing3;
+                            if (data7.one === void 0 && (missing3 = "one") || data7.many === void 0 && (missing3 = "many"))
+                              return validate24.errors = [{ instancePath: instancePath + "/words/task", schemaPath: "#/properties/words/properties/task/required", keyword: "required", params: { missingProperty: missing3 }, message: "must have required property '" + missing3 + "'" }], !1;
+                            {
+                              let _errs21 = errors;
+                              for (let key4 in data7)
+                                if (!(key4 === "one" || key4 === "many")) {
+                                  return validate24.errors = [{ instancePath: instancePath + "/words/task", schemaPath: "#/properties/words/properties/task/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key4 }, message: "must NOT have additional properties" }], !1;
+                                  break;
+                                }
+                              if (_errs21 === errors) {
+                                if (data7.one !== void 0) {
+                                  let data8 = data7.one, _errs22 = errors;
+                                  if (errors === _errs22)
+                                    if (typeof data8 == "string") {
+                                      if (func2(data8) > 30)
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/task/one", schemaPath: "#/properties/words/properties/task/properties/one/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                      if (func2(data8) < 1)
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/task/one", schemaPath: "#/properties/words/properties/task/properties/one/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      if (!pattern4.test(data8))
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/task/one", schemaPath: "#/properties/words/properties/task/properties/one/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                    } else
+                                      return validate24.errors = [{ instancePath: instancePath + "/words/task/one", schemaPath: "#/properties/words/properties/task/properties/one/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  var valid4 = _errs22 === errors;
+                                } else
+                                  var valid4 = !0;
+                                if (valid4)
+                                  if (data7.many !== void 0) {
+                                    let data9 = data7.many, _errs24 = errors;
+                                    if (errors === _errs24)
+                                      if (typeof data9 == "string") {
+                                        if (func2(data9) > 30)
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/task/many", schemaPath: "#/properties/words/properties/task/properties/many/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                        if (func2(data9) < 1)
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/task/many", schemaPath: "#/properties/words/properties/task/properties/many/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                        if (!pattern4.test(data9))
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/task/many", schemaPath: "#/properties/words/properties/task/properties/many/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      } else
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/task/many", schemaPath: "#/properties/words/properties/task/properties/many/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid4 = _errs24 === errors;
+                                  } else
+                                    var valid4 = !0;
+                              }
+                            }
+                          } else
+                            return validate24.errors = [{ instancePath: instancePath + "/words/task", schemaPath: "#/properties/words/properties/task/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        var valid1 = _errs19 === errors;
+                      } else
+                        var valid1 = !0;
+                      if (valid1)
+                        if (data0.service !== void 0) {
+                          let data10 = data0.service, _errs26 = errors;
+                          if (errors === _errs26)
+                            if (data10 && typeof data10 == "object" && !Array.isArray(data10)) {
+                              let missing4;
+                              if (data10.one === void 0 && (missing4 = "one") || data10.many === void 0 && (missing4 = "many"))
+                                return validate24.errors = [{ instancePath: instancePath + "/words/service", schemaPath: "#/properties/words/properties/service/required", keyword: "required", params: { missingProperty: missing4 }, message: "must have required property '" + missing4 + "'" }], !1;
+                              {
+                                let _errs28 = errors;
+                                for (let key5 in data10)
+                                  if (!(key5 === "one" || key5 === "many")) {
+                                    return validate24.errors = [{ instancePath: instancePath + "/words/service", schemaPath: "#/properties/words/properties/service/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key5 }, message: "must NOT have additional properties" }], !1;
+                                    break;
+                                  }
+                                if (_errs28 === errors) {
+                                  if (data10.one !== void 0) {
+                                    let data11 = data10.one, _errs29 = errors;
+                                    if (errors === _errs29)
+                                      if (typeof data11 == "string") {
+                                        if (func2(data11) > 30)
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/service/one", schemaPath: "#/properties/words/properties/service/properties/one/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                        if (func2(data11) < 1)
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/service/one", schemaPath: "#/properties/words/properties/service/properties/one/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                        if (!pattern4.test(data11))
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/service/one", schemaPath: "#/properties/words/properties/service/properties/one/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      } else
+                                        return validate24.errors = [{ instancePath: instancePath + "/words/service/one", schemaPath: "#/properties/words/properties/service/properties/one/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid5 = _errs29 === errors;
+                                  } else
+                                    var valid5 = !0;
+                                  if (valid5)
+                                    if (data10.many !== void 0) {
+                                      let data12 = data10.many, _errs31 = errors;
+                                      if (errors === _errs31)
+                                        if (typeof data12 == "string") {
+                                          if (func2(data12) > 30)
+                                            return validate24.errors = [{ instancePath: instancePath + "/words/service/many", schemaPath: "#/properties/words/properties/service/properties/many/maxLength", keyword: "maxLength", params: { limit: 30 }, message: "must NOT have more than 30 characters" }], !1;
+                                          if (func2(data12) < 1)
+                                            return validate24.errors = [{ instancePath: instancePath + "/words/service/many", schemaPath: "#/properties/words/properties/service/properties/many/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          if (!pattern4.test(data12))
+                                            return validate24.errors = [{ instancePath: instancePath + "/words/service/many", schemaPath: "#/properties/words/properties/service/properties/many/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                        } else
+                                          return validate24.errors = [{ instancePath: instancePath + "/words/service/many", schemaPath: "#/properties/words/properties/service/properties/many/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      var valid5 = _errs31 === errors;
+                                    } else
+                                      var valid5 = !0;
+                                }
+                              }
+                            } else
+                              return validate24.errors = [{ instancePath: instancePath + "/words/service", schemaPath: "#/properties/words/properties/service/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          var valid1 = _errs26 === errors;
+                        } else
+                          var valid1 = !0;
+                    }
+                  }
+                }
+              } else
+                return validate24.errors = [{ instancePath: instancePath + "/words", schemaPath: "#/properties/words/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.workText !== void 0) {
+              let data13 = data.workText, _errs33 = errors;
+              if (typeof data13 != "string")
+                return validate24.errors = [{ instancePath: instancePath + "/workText", schemaPath: "#/properties/workText/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data13 === "name" || data13 === "code" || data13 === "order reference"))
+                return validate24.errors = [{ instancePath: instancePath + "/workText", schemaPath: "#/properties/workText/enum", keyword: "enum", params: { allowedValues: schema35.properties.workText.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs33 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate24.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate24.errors = vErrors, errors === 0;
+}
+validate24.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   changeFirm,
   changePeriods,
   changeSignInRule,
-  changeTimeRules
+  changeTimeRules,
+  changeWords
 };

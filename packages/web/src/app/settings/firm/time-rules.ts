@@ -24,6 +24,7 @@ import { WaysField } from '../../ui/form/ways-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
+import { SayPipe } from '../../state/own-words';
 
 const length = () => new FormControl<number | null>(null, { validators: needed('Type a length, such as 8:00.') });
 
@@ -31,7 +32,7 @@ const length = () => new FormControl<number | null>(null, { validators: needed('
 @Component({
   selector: 'yw-time-rules',
   imports: [
-    ...[ChoiceField, DateField, DurationField, Failure, History, Loading, MatButton, PickField, PlannedWeekField],
+    ...[ChoiceField, DateField, DurationField, Failure, History, Loading, MatButton, PickField, PlannedWeekField, SayPipe],
     ...[ReactiveFormsModule, SendsForm, TextField, ToggleField, WaysField],
   ],
   templateUrl: './time-rules.html',

@@ -17,7 +17,7 @@ const LINK: JoinLink = {
   },
 };
 
-const CHOICES = roleChoices([{ id: id(9), name: 'Clerk', rights: { 'time.record': 'own' } }], ROLE_RIGHTS.owner);
+const CHOICES = roleChoices([{ id: id(9), name: 'Clerk', rights: { 'time.record': 'own' } }], ROLE_RIGHTS.owner, (text) => text);
 
 describe('links to join', () => {
   let page: Page<JoinLinks>;

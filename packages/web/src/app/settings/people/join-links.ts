@@ -13,6 +13,7 @@ import { TextField } from '../../ui/form/text-field';
 import { MomentPipe } from '../../ui/formats';
 import { loaded } from '../../ui/loaded';
 import { ROLE_WORDS, RoleChoice, oneRole } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 const whole = (from: number, to: number, sentence: string) => ({
   nonNullable: true as const,
@@ -31,6 +32,7 @@ const whole = (from: number, to: number, sentence: string) => ({
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class JoinLinks {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   private readonly clipboard = inject(Clipboard);
   private readonly document = inject(DOCUMENT);
@@ -64,7 +66,7 @@ export class JoinLinks {
 
   protected wordOf({ role, ownRole, team, uses, used }: JoinLink): string {
     const left = uses - used;
-    const name = role ? ROLE_WORDS[role].word : ownRole;
+    const name = role ? this.say(ROLE_WORDS[role].word) : ownRole;
     return `${name}${team ? `, ${team}` : ''}: ${left} of ${uses} ${uses === 1 ? 'use' : 'uses'} left`;
   }
 

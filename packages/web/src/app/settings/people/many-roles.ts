@@ -8,6 +8,7 @@ import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ToggleField } from '../../ui/form/toggle-field';
 import { givenRoles, keysOf, roleChoices } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 type Person = Staff['people'][number];
 
@@ -20,6 +21,7 @@ type Person = Staff['people'][number];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ManyRoles {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   readonly people = input.required<readonly Person[]>();
   /** The roles that the firm has made for itself. */
@@ -34,7 +36,7 @@ export class ManyRoles {
     { value: 'add', word: 'Beside what they have' },
     { value: 'replace', word: 'Instead of it' },
   ];
-  private readonly all = computed(() => roleChoices(this.ownRoles(), this.mine()));
+  private readonly all = computed(() => roleChoices(this.ownRoles(), this.mine(), this.say));
   protected readonly choices = computed(() => this.all().filter(({ mine }) => mine));
   /** Each person with what they would have. */
   private readonly others = computed(() => {

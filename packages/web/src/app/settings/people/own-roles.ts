@@ -11,6 +11,7 @@ import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { RolePanel } from './role-panel';
 import { RoleChoice, roleChoices } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 /** The roles of the firm: those that every firm has, and its own. */
 @Component({
@@ -21,6 +22,7 @@ import { RoleChoice, roleChoices } from './roles';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RolesScreen {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   private readonly address = inject(Address);
   protected readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
@@ -34,7 +36,7 @@ export class RolesScreen {
   protected readonly like = signal<Rights>({});
   protected readonly rows = computed(() => {
     const roles = this.all.value()?.roles;
-    return roles ? roleChoices(roles, this.rights()) : null;
+    return roles ? roleChoices(roles, this.rights(), this.say) : null;
   });
   protected readonly opened = computed(() => this.all.value()?.roles.find(({ id }) => id === this.chosen()) ?? null);
   protected readonly builtIn = computed(() =>

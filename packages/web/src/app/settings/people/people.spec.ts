@@ -316,6 +316,7 @@ describe('the settings', () => {
     expect(page.texts('li a')).toEqual([
       'Account',
       'Facts and numbers',
+      'Words',
       'Rules of time',
       'Signing in',
       'People',

@@ -21,6 +21,7 @@ import { JoinLinks } from './join-links';
 import { ManyRoles } from './many-roles';
 import { PersonPanel } from './person-panel';
 import { ROLE_WORDS, roleChoices } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 type Person = Staff['people'][number];
 
@@ -48,6 +49,7 @@ const ACCOUNT_WORDS = { active: 'active', waiting: 'waits', invited: 'invited', 
 })
 export class PeopleScreen {
   private readonly api = inject(Api);
+  private readonly say = inject(OwnWords).say;
   private readonly formats = inject(Formats);
   protected readonly address = inject(Address);
   protected readonly command = command();
@@ -76,7 +78,7 @@ export class PeopleScreen {
   private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
   /** The roles that one may give. */
   protected readonly given = computed(() =>
-    roleChoices(this.staff.value()?.ownRoles ?? [], this.mine()).filter(({ mine }) => mine),
+    roleChoices(this.staff.value()?.ownRoles ?? [], this.mine(), this.say).filter(({ mine }) => mine),
   );
   protected readonly hasLeft = ({ leftOn }: Person) => leftOn !== null;
   protected readonly idOf = ({ id }: Person) => id;
@@ -123,7 +125,7 @@ export class PeopleScreen {
   private rolesOf({ roles, ownRoles, exceptions }: Person): string[] {
     const own = this.staff.value()?.ownRoles.filter(({ id }) => ownRoles.includes(id)) ?? [];
     const more = Object.keys(exceptions).length > 0 ? ['exceptions'] : [];
-    return [...roles.map((role) => ROLE_WORDS[role].word), ...own.map(({ name }) => name), ...more];
+    return [...roles.map((role) => this.say(ROLE_WORDS[role].word)), ...own.map(({ name }) => name), ...more];
   }
 
   /** Begins to choose, or ends it. */

@@ -24,6 +24,7 @@ import { PersonRecording } from './person-recording';
 import { PersonRights } from './person-rights';
 import { PersonWork } from './person-work';
 import { givenRoles, heldOf, keysOf, roleChoices } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 type Person = Staff['people'][number];
 
@@ -51,6 +52,7 @@ type Person = Staff['people'][number];
 })
 export class PersonPanel {
   private readonly api = inject(Api);
+  private readonly say = inject(OwnWords).say;
   private readonly ask = inject(Ask);
   readonly person = input.required<Person>();
   readonly people = input.required<readonly Person[]>();
@@ -91,7 +93,7 @@ export class PersonPanel {
   protected readonly departments = computed(() => this.choicesOf('department', this.person().departmentId));
   /** Every role, whether they have it, and whether one may give and take it. */
   protected readonly choices = computed(() =>
-    roleChoices(this.ownRoles(), this.mine()).map((one) => ({ ...one, has: keysOf(this.person()).includes(one.key) })),
+    roleChoices(this.ownRoles(), this.mine(), this.say).map((one) => ({ ...one, has: keysOf(this.person()).includes(one.key) })),
   );
   /** Whether all that they hold is one's own to give: only then is anything of it changed. */
   protected readonly may = computed(

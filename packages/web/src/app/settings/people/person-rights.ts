@@ -27,14 +27,15 @@ import { Loading } from '../../ui/loading';
 import { RIGHT_WORDS, reachWords } from '../../words/rights';
 import { RightsField } from './rights-field';
 import { ROLE_WORDS, heldOf } from './roles';
+import { OwnWords, Say } from '../../state/own-words';
 
 type Person = Staff['people'][number];
 
 /** Where a right comes from: `as Manager`. */
-function sourceWords(source: Source): string {
-  if (source.kind === 'role') return `as ${ROLE_WORDS[source.name].word}`;
+function sourceWords(source: Source, say: Say): string {
+  if (source.kind === 'role') return `as ${say(ROLE_WORDS[source.name].word)}`;
   if (source.kind === 'own role') return `as ${source.name}`;
-  return source.kind === 'exception' ? 'an exception' : `held back by “${RIGHT_WORDS[source.name]}”`;
+  return source.kind === 'exception' ? 'an exception' : `held back by “${say(RIGHT_WORDS[source.name])}”`;
 }
 
 /** What somebody may, from what, and what is an exception for them alone. */
@@ -46,6 +47,7 @@ function sourceWords(source: Source): string {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PersonRights {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   readonly person = input.required<Person>();
   readonly people = input.required<readonly Person[]>();
@@ -58,12 +60,12 @@ export class PersonRights {
   protected readonly listed = computed(() =>
     PERMISSIONS.map((permission) => {
       const { reach, sources } = reachAndSources(this.held(), permission);
-      const from = sources.map(sourceWords).join(', ');
+      const from = sources.map((source) => sourceWords(source, this.say)).join(', ');
       const exception = sources.some(({ kind }) => kind === 'exception');
       return {
         permission,
-        word: RIGHT_WORDS[permission],
-        reach: reachWords(permission, reach),
+        word: this.say(RIGHT_WORDS[permission]),
+        reach: this.say(reachWords(permission, reach)),
         from,
         exception,
         shown: reach || from,
@@ -78,7 +80,7 @@ export class PersonRights {
     computation: () => untracked(() => this.person().exceptions),
   });
 
-  protected readonly rights = PERMISSIONS.map((value) => ({ value, word: RIGHT_WORDS[value] }));
+  protected readonly rights = PERMISSIONS.map((value) => ({ value, word: this.say(RIGHT_WORDS[value]) }));
   private readonly work = inject(Store).selectSignal(workFeature.selectProjectList);
   protected readonly projects = computed(() =>
     this.work().map(({ id, name, code }) => ({ value: id, word: `${name}, ${code}` })),
@@ -117,22 +119,22 @@ export class PersonRights {
     const words = {
       everybody: about === 'firm' ? 'it is a right over the firm' : 'it reaches all',
       oneself: 'it is their own time',
-      project: `${name} manages the project`,
-      open: 'everybody may record on the project',
-      named: `${name} is named on the project`,
+      project: `${name} ${this.say('manages the project')}`,
+      open: this.say('everybody may record on the project'),
+      named: `${name} ${this.say('is named on the project')}`,
     };
     const because = ways.map((way) =>
       way.kind === 'team' ? `${name} leads ${way.name}, and ${whose} is in it` : words[way.kind],
     );
     return [
-      `${name} ${may ? 'may' : 'may not'}: ${RIGHT_WORDS[right].toLowerCase()}${of ? `, of ${of}` : ''}.`,
+      `${name} ${may ? 'may' : 'may not'}: ${this.say(RIGHT_WORDS[right].toLowerCase())}${of ? `, of ${of}` : ''}.`,
       sources.length === 0
         ? 'No role and no exception gives it.'
-        : `${sources.map((source) => `${sourceWords(source)} (${reachWords(right, source.reach)})`).join('; ')}.`,
+        : `${sources.map((source) => `${sourceWords(source, this.say)} (${this.say(reachWords(right, source.reach))})`).join('; ')}.`,
       ...(may
         ? [`${because.join('; ')}.`]
         : reach
-          ? [`It reaches “${reachWords(right, reach)}”, and that does not hold ${of}.`]
+          ? [`It reaches “${this.say(reachWords(right, reach))}”, and that does not hold ${of}.`]
           : []),
     ].map((sentence) => sentence.charAt(0).toUpperCase() + sentence.slice(1));
   }

@@ -11,6 +11,7 @@ import { ChoiceField } from '../../ui/form/choice-field';
 import { PersonField } from '../../ui/form/person-field';
 import { DayPipe, HoursPipe } from '../../ui/formats';
 import { loaded } from '../../ui/loaded';
+import { OwnWords } from '../../state/own-words';
 
 type Person = Staff['people'][number];
 
@@ -23,6 +24,7 @@ type Person = Staff['people'][number];
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PersonWork {
+  private readonly say = inject(OwnWords).say;
   private readonly api = inject(Api);
   private readonly address = inject(Address);
   private readonly periods = inject(Periods);
@@ -66,7 +68,8 @@ export class PersonWork {
   protected readonly to = signal<string | null>(null);
   protected readonly words = computed(() => {
     const count = (kind: 'project' | 'team') => this.given().filter((one) => one.kind === kind).length;
-    const told = (number: number, word: string) => (number > 0 ? [`${number} ${word}${number === 1 ? '' : 's'}`] : []);
+    const told = (number: number, word: string) =>
+      number > 0 ? [`${number} ${this.say(`${word}${number === 1 ? '' : 's'}`)}`] : [];
     const name = this.next().find(({ id }) => id === this.to())?.name;
     return `Hand ${[...told(count('project'), 'project'), ...told(count('team'), 'team')].join(' and ')} over to ${name ?? '…'}`;
   });

@@ -1,7 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, model } from '@angular/core';
 import { Exceptions, PERMISSIONS, Permission, Reach, Rights, mayGiveRights, reachesOf } from '@yellowwood/core';
 import { Choice, ChoiceField } from '../../ui/form/choice-field';
 import { RIGHT_WORDS, reachWords } from '../../words/rights';
+import { OwnWords } from '../../state/own-words';
 
 const NONE = 'none';
 const AS_GIVEN = '';
@@ -25,6 +26,7 @@ const AS_GIVEN = '';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RightsField {
+  private readonly say = inject(OwnWords).say;
   readonly value = model.required<Exceptions>();
   /** What roles give, where these stand instead of it; null where they are all that there is. */
   readonly given = input<Rights | null>(null);
@@ -38,13 +40,13 @@ export class RightsField {
         (reach) => reach === value || mayGiveRights(this.mine(), { [permission]: reach }),
       );
       const choices: Choice[] = [
-        ...(given ? [{ value: AS_GIVEN, word: `by roles: ${reachWords(permission, given[permission])}` }] : []),
+        ...(given ? [{ value: AS_GIVEN, word: this.say(`by roles: ${reachWords(permission, given[permission])}`) }] : []),
         { value: NONE, word: reachWords(permission, null) },
-        ...reaches.map((reach) => ({ value: reach, word: reachWords(permission, reach) })),
+        ...reaches.map((reach) => ({ value: reach, word: this.say(reachWords(permission, reach)) })),
       ];
       return {
         permission,
-        word: RIGHT_WORDS[permission],
+        word: this.say(RIGHT_WORDS[permission]),
         choices,
         value: value ?? (given && value === undefined ? AS_GIVEN : NONE),
       };

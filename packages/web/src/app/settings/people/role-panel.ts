@@ -15,6 +15,7 @@ import { History } from '../../ui/history';
 import { RIGHT_WORDS, reachWords } from '../../words/rights';
 import { RightsField } from './rights-field';
 import { RoleChoice } from './roles';
+import { OwnWords } from '../../state/own-words';
 
 /** One role: what it may, and, of the firm's own, its name and rights to change; one that is being made, too. */
 @Component({
@@ -36,6 +37,7 @@ export class RolePanel {
   readonly made = output<string>();
   /** Another one is wanted, with these rights to begin with. */
   readonly begun = output<Rights>();
+  private readonly say = inject(OwnWords).say;
   readonly closed = output();
   protected readonly command = command();
   protected readonly form = new FormGroup({
@@ -60,8 +62,8 @@ export class RolePanel {
   protected readonly listed = computed(() => {
     const rights = this.builtIn()?.rights ?? {};
     return PERMISSIONS.filter((one) => rights[one]).map((one) => ({
-      word: RIGHT_WORDS[one],
-      reach: reachWords(one, rights[one]),
+      word: this.say(RIGHT_WORDS[one]),
+      reach: this.say(reachWords(one, rights[one])),
     }));
   });
   /** Whom a change meets, before it is saved. */

@@ -2,6 +2,7 @@ import { computed } from '@angular/core';
 import type { OwnRole, Staff } from '@yellowwood/contracts';
 import { Held, PERMISSIONS, ROLES, ROLE_RIGHTS, Rights, Role, isRole, mayGiveRights } from '@yellowwood/core';
 import { RIGHT_WORDS } from '../../words/rights';
+import { Say } from '../../state/own-words';
 
 /** What each role is called, and what it may. */
 export const ROLE_WORDS: Readonly<Record<Role, { readonly word: string; readonly may: string }>> = {
@@ -39,11 +40,15 @@ export function rightsSentence(rights: Rights): string {
 /**
  * All roles that somebody may have.
  * @param mine what one may oneself
+ * @param say  says our words as the firm does; what it has named itself stays
  */
-export function roleChoices(ownRoles: readonly Pick<OwnRole, 'id' | 'name' | 'rights'>[], mine: Rights): RoleChoice[] {
+export function roleChoices(ownRoles: readonly Pick<OwnRole, 'id' | 'name' | 'rights'>[], mine: Rights, say: Say): RoleChoice[] {
   return [
-    ...ROLES.map((role) => ({ key: role as string, ...ROLE_WORDS[role], rights: ROLE_RIGHTS[role] })),
-    ...ownRoles.map(({ id, name, rights }) => ({ key: id, word: name, may: rightsSentence(rights), rights })),
+    ...ROLES.map((role) => {
+      const { word, may } = ROLE_WORDS[role];
+      return { key: role as string, word: say(word), may: say(may), rights: ROLE_RIGHTS[role] };
+    }),
+    ...ownRoles.map(({ id, name, rights }) => ({ key: id, word: name, may: say(rightsSentence(rights)), rights })),
   ].map((one) => ({ ...one, mine: mayGiveRights(mine, one.rights) }));
 }
 

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, input, model, output, viewChild } f
 import { MatOption, MatSelect } from '@angular/material/select';
 import { Field } from './field';
 import { FieldWords } from './field-words';
+import { SayPipe } from '../../state/own-words';
 
 /** One of the things that a choice offers; an empty value stands for none of them. */
 export interface Choice {
@@ -12,13 +13,13 @@ export interface Choice {
 /** A choice of one from a list: opened by arrows or Enter, letters lead to words. */
 @Component({
   selector: 'yw-choice-field',
-  imports: [FieldWords, MatOption, MatSelect],
+  imports: [FieldWords, MatOption, MatSelect, SayPipe],
   template: `
-    <label [class.cdk-visually-hidden]="bare()" [id]="id">{{ label() }}</label>
+    <label [class.cdk-visually-hidden]="bare()" [id]="id">{{ label() | say }}</label>
     <mat-select
       class="plain-field"
       [value]="value()"
-      [placeholder]="placeholder()"
+      [placeholder]="placeholder() | say"
       [aria-labelledby]="id"
       [hideSingleSelectionIndicator]="true"
       [attr.aria-invalid]="wrong() !== ''"

@@ -5,6 +5,8 @@ import { v7 as newId } from 'uuid';
 import { workFeature } from '../../state/work';
 import { FieldWords } from './field-words';
 import { FindField, Findable } from './find-field';
+import { SayPipe } from '../../state/own-words';
+import { OwnWords } from '../../state/own-words';
 
 /** A client that is there, or by its name one that is to be made. */
 export interface MeantClient {
@@ -15,14 +17,15 @@ export interface MeantClient {
 /** Finds a client by its name, or takes what was typed for a new one. */
 @Component({
   selector: 'yw-client-field',
-  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption, SayPipe],
   templateUrl: './find-field.html',
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClientField extends FindField<MeantClient> {
   override readonly placeholder = input('Type a client');
-  protected readonly nothing = 'No client yet. Type a name.';
+  protected readonly nothing = inject(OwnWords).say('No client yet. Type a name.');
+  private readonly say = inject(OwnWords).say;
   private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
   private readonly made = signal<Required<MeantClient> | null>(null);
   protected readonly all = computed(() => {
@@ -36,7 +39,7 @@ export class ClientField extends FindField<MeantClient> {
   protected override readonly offer = computed(() => {
     const typed = (this.typed() ?? '').trim();
     const there = this.all().some(({ name }) => name.toLowerCase() === typed.toLowerCase());
-    return typed && !there ? `New client “${typed}”` : '';
+    return typed && !there ? `${this.say('New client')} “${typed}”` : '';
   });
 
   protected override make(name: string): void {

@@ -7,6 +7,7 @@ import { Formats } from '../../state/formats';
 import { Calendar } from './calendar';
 import { Field } from './field';
 import { FieldWords } from './field-words';
+import { SayPipe } from '../../state/own-words';
 
 /**
  * A date, typed as one likes and read back with its weekday, or picked from a calendar. What cannot be read stays in
@@ -14,7 +15,7 @@ import { FieldWords } from './field-words';
  */
 @Component({
   selector: 'yw-date-field',
-  imports: [Calendar, CdkConnectedOverlay, CdkOverlayOrigin, CdkTrapFocus, FieldWords],
+  imports: [Calendar, CdkConnectedOverlay, CdkOverlayOrigin, CdkTrapFocus, FieldWords, SayPipe],
   templateUrl: './date-field.html',
   styleUrl: './date-field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

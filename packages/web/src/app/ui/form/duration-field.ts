@@ -3,11 +3,12 @@ import { readDuration } from '@yellowwood/core';
 import { Formats } from '../../state/formats';
 import { FieldWords } from './field-words';
 import { ReadField } from './read-field';
+import { SayPipe } from '../../state/own-words';
 
 /** A length of time in seconds: `4:30`, `4.5` or `270m`, read back as the person has hours. */
 @Component({
   selector: 'yw-duration-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   templateUrl: './read-field.html',
   styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

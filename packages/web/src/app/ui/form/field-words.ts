@@ -1,14 +1,16 @@
 import { ChangeDetectionStrategy, Component, input } from '@angular/core';
+import { SayPipe } from '../../state/own-words';
 
 /** What stands below a field: what it was read as, and what is wrong with it. */
 @Component({
   selector: 'yw-field-words',
+  imports: [SayPipe],
   template: `
     @if (hint()) {
-      <p class="hint" role="status" [id]="of() + '-hint'">{{ hint() }}</p>
+      <p class="hint" role="status" [id]="of() + '-hint'">{{ hint() | say }}</p>
     }
     @if (wrong()) {
-      <p class="field-error" role="alert" [id]="of() + '-wrong'">{{ wrong() }}</p>
+      <p class="field-error" role="alert" [id]="of() + '-wrong'">{{ wrong() | say }}</p>
     }
   `,
   styles: `

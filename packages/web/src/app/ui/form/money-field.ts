@@ -3,11 +3,12 @@ import { readAmount } from '@yellowwood/core';
 import { Formats } from '../../state/formats';
 import { FieldWords } from './field-words';
 import { ReadField } from './read-field';
+import { SayPipe } from '../../state/own-words';
 
 /** An amount in minor units of its currency, which its label names. */
 @Component({
   selector: 'yw-money-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   templateUrl: './read-field.html',
   styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -11,13 +11,14 @@ import { ClientField, MeantClient } from './client-field';
 import { SendsForm, valuesOf } from './drafts';
 import { needed } from './field';
 import { TextField } from './text-field';
+import { SayPipe } from '../../state/own-words';
 
 /** Makes a project while somebody records; closes with its id. */
 @Component({
   selector: 'yw-new-project',
-  imports: [ClientField, Failure, MatButton, MatDialogModule, ReactiveFormsModule, SendsForm, TextField],
+  imports: [ClientField, Failure, MatButton, MatDialogModule, ReactiveFormsModule, SendsForm, TextField, SayPipe],
   template: `
-    <h2 mat-dialog-title>New project</h2>
+    <h2 mat-dialog-title>{{ 'New project' | say }}</h2>
     <form [formGroup]="form" (ywSend)="make()">
       <mat-dialog-content class="fields">
         <yw-text-field label="Project" [longest]="200" formControlName="name" />
@@ -30,7 +31,7 @@ import { TextField } from './text-field';
       </mat-dialog-content>
       <mat-dialog-actions align="end">
         <button mat-button type="button" mat-dialog-close>Cancel</button>
-        <button mat-flat-button type="submit">Make the project</button>
+        <button mat-flat-button type="submit">{{ 'Make the project' | say }}</button>
       </mat-dialog-actions>
     </form>
   `,

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { MatAutocomplete, MatAutocompleteTrigger, MatOption } from '@angular/material/autocomplete';
 import { FieldWords } from './field-words';
 import { FindField, Findable } from './find-field';
+import { SayPipe } from '../../state/own-words';
 
 /** Somebody who can be found. */
 export interface FoundPerson {
@@ -13,7 +14,7 @@ export interface FoundPerson {
 /** Finds a person by name or position; its value is the person's id. */
 @Component({
   selector: 'yw-person-field',
-  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption, SayPipe],
   templateUrl: './find-field.html',
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

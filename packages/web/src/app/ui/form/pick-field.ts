@@ -3,11 +3,12 @@ import { MatAutocomplete, MatAutocompleteTrigger, MatOption } from '@angular/mat
 import type { Choice } from './choice-field';
 import { FieldWords } from './field-words';
 import { FindField, Findable } from './find-field';
+import { SayPipe } from '../../state/own-words';
 
 /** A choice of one of very many by any part of its words: a country, a currency, a time zone. */
 @Component({
   selector: 'yw-pick-field',
-  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption, SayPipe],
   templateUrl: './find-field.html',
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

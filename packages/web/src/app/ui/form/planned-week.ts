@@ -7,6 +7,7 @@ import { DurationField } from './duration-field';
 import { Field } from './field';
 import { FieldWords } from './field-words';
 import { TextField } from './text-field';
+import { SayPipe } from '../../state/own-words';
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
@@ -14,10 +15,10 @@ const CLOCK = /^([01]\d|2[0-3]):[0-5]\d$/;
 /** What is planned of a week, day by day, and between which times of the clock. */
 @Component({
   selector: 'yw-planned-week',
-  imports: [DurationField, FieldWords, ReactiveFormsModule, TextField],
+  imports: [DurationField, FieldWords, ReactiveFormsModule, TextField, SayPipe],
   template: `
     <div [formGroup]="form">
-      <div class="days" role="group" [attr.aria-label]="label()">
+      <div class="days" role="group" [attr.aria-label]="label() | say">
         @for (day of days; track day) {
           <yw-duration-field [label]="day" placeholder="free" [formControlName]="day" />
         }

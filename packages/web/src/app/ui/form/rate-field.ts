@@ -3,11 +3,12 @@ import { readRate } from '@yellowwood/core';
 import { Formats } from '../../state/formats';
 import { FieldWords } from './field-words';
 import { ReadField } from './read-field';
+import { SayPipe } from '../../state/own-words';
 
 /** A rate an hour, in ten-thousandths of the currency's unit. A rate of zero must be typed on purpose. */
 @Component({
   selector: 'yw-rate-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   templateUrl: './read-field.html',
   styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

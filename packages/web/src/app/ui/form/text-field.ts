@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, booleanAttribute, input, model, output } from '@angular/core';
 import { Field } from './field';
 import { FieldWords } from './field-words';
+import { SayPipe } from '../../state/own-words';
 
 /** Words, or a time of the clock, typed as one likes and kept as they are typed. */
 @Component({
   selector: 'yw-text-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   templateUrl: './text-field.html',
   styleUrl: './field.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, model } from '@angular/core';
 import { Field } from './field';
 import { FieldWords } from './field-words';
+import { SayPipe } from '../../state/own-words';
 
 /** Something that is so or not: a box to tick, with its words beside it. */
 @Component({
   selector: 'yw-tick-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   template: `
     <span class="tick">
       <input
@@ -17,7 +18,7 @@ import { FieldWords } from './field-words';
         [attr.aria-describedby]="describedBy()"
         (change)="give(box.checked)"
       />
-      <label [for]="id">{{ label() }}</label>
+      <label [for]="id">{{ label() | say }}</label>
     </span>
     <yw-field-words [of]="id" [hint]="hint()" [wrong]="wrong()" />
   `,

@@ -2,19 +2,20 @@ import { ChangeDetectionStrategy, Component, input, model, output } from '@angul
 import { MatButtonToggle, MatButtonToggleGroup } from '@angular/material/button-toggle';
 import type { Choice } from './choice-field';
 import { Field } from './field';
+import { SayPipe } from '../../state/own-words';
 
 /** A choice of one of two or three that all stand there: one stop of Tab, arrows inside. */
 @Component({
   selector: 'yw-toggle-field',
-  imports: [MatButtonToggle, MatButtonToggleGroup],
+  imports: [MatButtonToggle, MatButtonToggleGroup, SayPipe],
   template: `
     @if (!bare()) {
-      <span class="label" [id]="id">{{ label() }}</span>
+      <span class="label" [id]="id">{{ label() | say }}</span>
     }
     <mat-button-toggle-group
       hideSingleSelectionIndicator
       [value]="value()"
-      [attr.aria-label]="bare() ? label() : null"
+      [attr.aria-label]="bare() ? (label() | say) : null"
       [attr.aria-labelledby]="bare() ? null : id"
       (change)="choose($event.value)"
     >

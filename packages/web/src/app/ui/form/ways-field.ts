@@ -3,14 +3,15 @@ import { RecordWay, inOrderOfWays } from '@yellowwood/core';
 import { WAY_WORDS } from '../../state/ways';
 import { Field } from './field';
 import { FieldWords } from './field-words';
+import { SayPipe } from '../../state/own-words';
 
 /** The ways in which time is recorded: at least one of them. */
 @Component({
   selector: 'yw-ways-field',
-  imports: [FieldWords],
+  imports: [FieldWords, SayPipe],
   template: `
     <fieldset [attr.aria-describedby]="describedBy()">
-      <legend [class.cdk-visually-hidden]="bare()">{{ label() }}</legend>
+      <legend [class.cdk-visually-hidden]="bare()">{{ label() | say }}</legend>
       @for (one of all; track one.value) {
         <label>
           <input

@@ -81,12 +81,14 @@ describe('the work field', () => {
     const many = Array.from({ length: 600 }, (_, number) => ({
       ...WORK.projects[0]!,
       id: id(1000 + number),
-      name: `Bridge ${number}`,
-      code: `B${number}`,
+      ...{ name: `Bridge ${number}`, shown: `B${number}`, code: `B${number}`, orderReference: `PO ${number}` },
     }));
     TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [...WORK.projects, ...many] } }));
     await page.find('599 har bri');
-    expect(page.offered()).toEqual(['Bridge 599Harbour Trust']);
+    // By its name too where another text names it, and by the reference of its order.
+    expect(page.offered()).toEqual(['B599Harbour Trust']);
+    await page.find('po 599');
+    expect(page.offered()).toEqual(['B599Harbour Trust']);
     await page.find('bridge');
     expect(page.offered().length).toBe(40);
   });
@@ -94,7 +96,7 @@ describe('the work field', () => {
   it('makes a project that is not there yet, for a new client, by those who may', async () => {
     expect(await page.find('boat house')).toEqual(['Nothing of that name. Type another part of it.']);
     TestBed.inject(Store).dispatch(sessionActions.meRead({ me: me('owner') }));
-    const made = { ...WORK.projects[0]!, id: id(22), clientId: id(12), name: 'Boat house' };
+    const made = { ...WORK.projects[0]!, id: id(22), clientId: id(12), name: 'Boat house', shown: 'Boat house' };
     const client = { id: id(12), name: 'Quay Trust', currency: 'GBP' };
     page.server.on('createProject', () => ({ project: made, client }));
     expect(await page.find('boat house')).toEqual(['New project “boat house” …']);

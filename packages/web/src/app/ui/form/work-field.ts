@@ -7,6 +7,8 @@ import { workActions, workFeature } from '../../state/work';
 import { Dialogs } from '../dialogs';
 import { FieldWords } from './field-words';
 import { FindField, Findable } from './find-field';
+import { SayPipe } from '../../state/own-words';
+import { OwnWords } from '../../state/own-words';
 
 /** A project or a task of it, as it is picked. */
 export interface PickedWork {
@@ -17,7 +19,7 @@ export interface PickedWork {
 /** Finds a project or task by its name, its client's, or its code; what one worked on lately stands first. */
 @Component({
   selector: 'yw-work-field',
-  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption],
+  imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption, SayPipe],
   templateUrl: './find-field.html',
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -57,7 +59,7 @@ export class WorkField extends FindField<PickedWork> {
             name,
             context,
             shown,
-            words: [project.name, project.code, home, ...path].join(' '),
+            words: [project.called, home, ...path].join(' '),
             value,
           };
         };
@@ -76,12 +78,13 @@ export class WorkField extends FindField<PickedWork> {
     return `${projectId} ${taskId ?? ''}`;
   }
 
+  private readonly say = inject(OwnWords).say;
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly dialogs = inject(Dialogs);
   /** Work that is not there yet is made on the spot, by those who may. */
   protected override readonly offer = computed(() => {
     const typed = (this.typed() ?? '').trim();
-    return typed && this.rights()['work.change'] ? `New project “${typed}” …` : '';
+    return typed && this.rights()['work.change'] ? `${this.say('New project')} “${typed}” …` : '';
   });
 
   protected override take(value: PickedWork): void {

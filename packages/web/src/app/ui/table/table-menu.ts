@@ -24,13 +24,13 @@ export class TableMenu<T> {
   readonly of = input.required<Table<T>>();
   protected readonly chosen = computed(() =>
     this.of()
-      .columns()
+      .worded()
       .filter(({ choice }) => choice)
       .map((column) => ({ column, on: this.of().ids().includes(column.id) })),
   );
   protected readonly groups = computed(() =>
     this.of()
-      .columns()
+      .worded()
       .filter(({ groups }) => groups),
   );
   protected readonly group = computed(() => this.of().choice().group);
@@ -39,7 +39,7 @@ export class TableMenu<T> {
     // It stays open: one chooses several.
     event.stopPropagation();
     const on = this.of()
-      .columns()
+      .worded()
       .filter(({ id, choice: optional }) => optional && this.of().ids().includes(id) !== (id === column.id))
       .map(({ id }) => id);
     this.of().choose({ columns: on });
@@ -56,7 +56,7 @@ export class TableMenu<T> {
 
   private fileName(ending: string): string {
     return `${this.of()
-      .name()
+      .title()
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')}-${this.today()}.${ending}`;
   }
@@ -73,7 +73,7 @@ export class TableMenu<T> {
         const bytes = await new Promise<ArrayBuffer>((resolve, reject) => {
           worker.onmessage = ({ data }: MessageEvent<ArrayBuffer>) => resolve(data);
           worker.onerror = () => reject(new Error('The file could not be written. Save it as CSV instead.'));
-          worker.postMessage({ name: this.of().name(), sheet: this.sheet() });
+          worker.postMessage({ name: this.of().title(), sheet: this.sheet() });
         });
         const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
         download(new Blob([bytes], { type }), this.fileName('xlsx'));
@@ -84,8 +84,8 @@ export class TableMenu<T> {
   }
 
   protected print(): void {
-    const { name, shown, lines, totals, totalWords, words } = this.of();
-    printSheet(this.document, name(), {
+    const { title, shown, lines, totals, totalWords, words } = this.of();
+    printSheet(this.document, title(), {
       heads: shown().map((column) => words.headOf(column)),
       figures: shown().map((column) => column.kind !== 'text' && column.kind !== 'date'),
       rows: [

@@ -25,6 +25,7 @@ import { Cell, Column } from './column';
 import { RowFocus } from './row-focus';
 import { TableLines } from './table-lines';
 import { TableMenu } from './table-menu';
+import { OwnWords } from '../../state/own-words';
 
 /** Above so many rows only those in sight are drawn. */
 const MANY = 200;
@@ -86,10 +87,14 @@ export class Table<T> {
   readonly templates = computed(
     () => new Map<string, TemplateRef<CellContext<T>>>(this.cellTemplates().map((one) => [one.ywCell(), one.template])),
   );
+  private readonly say = inject(OwnWords).say;
+  /** Its name and heads in the words of the firm. */
+  readonly title = computed(() => this.say(this.name()));
+  readonly worded = computed(() => this.columns().map((column) => ({ ...column, head: this.say(column.head) })));
   readonly choice = this.views.of(() => this.view());
-  readonly shown = computed(() => shownColumns(this.columns(), this.choice()));
+  readonly shown = computed(() => shownColumns(this.worded(), this.choice()));
   readonly ids = computed(() => this.shown().map(({ id }) => id));
-  readonly lines = computed(() => arrange(this.rows() ?? [], this.columns(), this.choice(), this.keyOf(), this.parent()));
+  readonly lines = computed(() => arrange(this.rows() ?? [], this.worded(), this.choice(), this.keyOf(), this.parent()));
   readonly totals = computed((): ReadonlyMap<string, Cell> => {
     const rows = this.rows() ?? [];
     return rows.length === 0 ? new Map() : (this.knownTotals() ?? totalsOf(this.shown(), rows));
@@ -101,7 +106,7 @@ export class Table<T> {
     if (this.totals().size === 0) return '';
     if (this.totalName()) return this.totalName()!;
     const count = (this.rows() ?? []).length;
-    const [one, many] = this.things();
+    const [one, many] = this.things().map(this.say);
     return `Total of ${this.more() ? 'the first ' : ''}${count} ${count === 1 ? one : many}`;
   });
 
