@@ -38,7 +38,7 @@ export async function loadFirm({ tx, made, start }: Loading): Promise<void> {
       category: 'AE',
       name: 'Reverse charge',
       rate: 0,
-      reason: 'Reverse charge: the client accounts for the tax.',
+      reason: 'Reverse charge: the recipient accounts for the tax.',
       valid_from: '2011-01-04',
       valid_to: null,
     },

@@ -83,7 +83,8 @@ export function changeSentences(event: HistoryEvent, currency: string, formats: 
     .map((key) => {
       const [was, is] = [text(key, before[key]), text(key, after[key])];
       if (key.startsWith('may ')) return say(rightSentence(key.slice(4) as Permission, before[key], after[key]));
-      const word = say(FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key);
+      // What a word stands for is said in ours.
+      const word = key.startsWith('word for ') ? key : say(FACT_WORDS[key] ?? SETTING_WORDS[key] ?? key);
       const name = word.charAt(0).toUpperCase() + word.slice(1);
       if (typeof after[key] === 'boolean') return after[key] ? `Now ${word}` : `Now not ${word}`;
       if (is === '') return `${name} taken away, was ${was}`;

@@ -41,7 +41,7 @@ describe('the words of a firm in settings', () => {
   it('are saved as they were seen, and the page says them at once', async () => {
     await type(2, 'job');
     await type(3, 'jobs');
-    await page.choose('Work is shown by', 'its code');
+    await page.choose('Projects are shown by', 'its code');
     page.element.querySelector('form')!.requestSubmit();
     await page.settle(30);
     const [sent] = page.server.to('changeWords');
