@@ -13,7 +13,8 @@ function oldWords(page: Page): Promise<string[]> {
       if (element.closest('script, style, yw-history')) continue;
       // A component's own attribute is never shown; what it draws is.
       const told = element.localName.includes('-') ? ['aria-label', 'title'] : ['aria-label', 'title', 'placeholder', 'alt'];
-      for (const name of told) if (old.test(element.getAttribute(name) ?? '')) found.push(`${name}: ${element.getAttribute(name)}`);
+      for (const name of told)
+        if (old.test(element.getAttribute(name) ?? '')) found.push(`${name}: ${element.getAttribute(name)}`);
       for (const node of element.childNodes)
         if (node.nodeType === Node.TEXT_NODE && old.test(node.textContent ?? '')) found.push(node.textContent!.trim());
     }
@@ -64,7 +65,7 @@ test('owner: four words are renamed, and the old ones stand nowhere', async ({ b
 
   // What was exported says them too.
   await page.goto(`${firm}/results`);
-  await page.getByRole('button', { name: /Files/ }).click();
+  await page.getByRole('button', { name: /files/i }).click();
   const saved = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'Save as CSV' }).click();
   const file = await saved;

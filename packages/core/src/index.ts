@@ -1,6 +1,7 @@
 export * from './firm/currency';
 export * from './firm/dates';
 export * from './firm/exact';
+export * from './firm/logo';
 export * from './firm/names';
 export * from './firm/own-words';
 export * from './firm/period';

@@ -248,6 +248,16 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     async (_, firm, { params }) => (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.leftOn,
     '2026-06-12',
   ),
+  changeLogo: deed(
+    'logo changed',
+    async (firm) => {
+      const { version } = await firm.owner.done('readFirm');
+      const dot = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==';
+      return { as: 'owner', version, body: { picture: dot } };
+    },
+    (answer) => [answer.logo?.width, answer.logo?.height],
+    [1, 1],
+  ),
   changeWords: deed(
     'firm changed',
     async (firm) => {
@@ -754,6 +764,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   handOver: 'teams events',
   personLeaves: 'people invitations events',
   createTeam: 'teams events',
+  changeLogo: 'logos firm events',
   changeWords: 'firm events',
   changeTimeRules: 'firm events',
   changePeriods: 'firm events',

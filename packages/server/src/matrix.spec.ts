@@ -24,7 +24,7 @@ interface Things {
 type Request<N extends EndpointName> = (things: Things, world: World) => Options<N>;
 
 const FACTS: BodyOf<Endpoints['changeFirm']> = {
-  ...{ name: 'Firm', address: [], taxId: '', email: '', paymentDetails: '' },
+  ...{ name: 'Firm', address: [], taxId: '', email: '', paymentDetails: '', opening: '', closing: '' },
   ...{ invoicePrefix: '', creditPrefix: '', nextInvoice: 1, forms: { dates: null, clock: null, numbers: null } },
 };
 const seen = (things: Things) => ({ entries: [{ id: things.entry, version: 99 }] });
@@ -110,6 +110,8 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   changeRole: () => ({ params: { id: newId() }, version: 99, body: { name: 'R', rights: {} } }),
   endRole: () => ({ params: { id: newId() }, version: 99, body: {} }),
   changeExceptions: ({ person }) => ({ params: { id: person }, version: 99, body: {} }),
+  changeLogo: () => ({ version: 99, body: { picture: null } }),
+  readLogo: () => ({ params: { id: newId() } }),
   readWords: () => ({}),
   changeWords: () => ({ version: 99, body: { words: {}, workText: 'name' } }),
   readLooksAfter: ({ person }) => ({ params: { id: person } }),
@@ -254,6 +256,9 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   // To somebody who is not there.
   handOver: '?nnn ?nnn',
   readWhyMay: 'ynnn ynnn',
+  changeLogo: 'ynnn ynnn',
+  // Of one that is none.
+  readLogo: '???? ????',
   readWords: 'ynnn ynnn',
   changeWords: 'ynnn ynnn',
   changeSignInRule: 'ynnn ynnn',

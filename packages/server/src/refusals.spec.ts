@@ -894,6 +894,20 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       body: { people: [await seenOf(firm, firm.ids.staff)], roles: ['staff'], ownRoles: [], how: 'add' },
     }),
   },
+  changeLogo: {
+    'version-stale': () => ({ as: 'owner', body: { picture: null }, version: 99 }),
+    'logo-unreadable': async (firm) => ({
+      ...{ as: 'owner', body: { picture: Buffer.from('no picture').toString('base64') } },
+      version: (await firm.owner.done('readFirm')).version,
+    }),
+    'nothing-to-change': async (firm) => {
+      const { version, logo } = await firm.owner.done('readFirm');
+      if (!logo) return { as: 'owner', body: { picture: null }, version };
+      await firm.owner.done('changeLogo', { body: { picture: null }, version });
+      return { as: 'owner', body: { picture: null }, version: version + 1 };
+    },
+  },
+  readLogo: { 'logo-unknown': () => of('owner', newId()) },
   changeWords: {
     'version-stale': () => ({ as: 'owner', body: { words: {}, workText: 'code' }, version: 99 }),
     'words-alike': async (firm) => ({

@@ -1,6 +1,6 @@
 import { Static, Type } from 'typebox';
 import { Forms } from './forms';
-import { Id, Version, strict } from '../platform/fields';
+import { Count, Id, Version, nullable, strict } from '../platform/fields';
 
 const Line = Type.String({ maxLength: 200 });
 
@@ -11,6 +11,9 @@ export const FirmFacts = strict({
   taxId: Type.String({ maxLength: 60 }),
   email: Type.String({ maxLength: 200, pattern: '^([^\\s@]+@[^\\s@]+)?$' }),
   paymentDetails: Type.String({ maxLength: 500 }),
+  /** What stands on a document before its lines, and after them. */
+  opening: Type.String({ maxLength: 1000 }),
+  closing: Type.String({ maxLength: 1000 }),
   /** How the numbers of invoices and of credit notes begin. */
   invoicePrefix: Type.String({ maxLength: 12 }),
   creditPrefix: Type.String({ maxLength: 12 }),
@@ -21,5 +24,12 @@ export const FirmFacts = strict({
 });
 export type FirmFacts = Static<typeof FirmFacts>;
 
-export const KnownFirm = strict({ id: Id, facts: FirmFacts, version: Version, numbered: Type.Boolean() });
+/** A logo as it stands on documents; its picture is read apart. Width and height in pixels. */
+export const Logo = strict({ id: Id, width: Count, height: Count });
+export type Logo = Static<typeof Logo>;
+
+export const KnownFirm = strict({
+  ...{ id: Id, facts: FirmFacts, version: Version, numbered: Type.Boolean() },
+  logo: nullable(Logo),
+});
 export type KnownFirm = Static<typeof KnownFirm>;

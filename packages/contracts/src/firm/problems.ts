@@ -27,6 +27,12 @@ export const firmProblems = sentences({
     title: 'Two words are the same',
     detail: 'Two levels of work cannot have one word: nobody could tell them apart. Take another word for one of them.',
   },
+  'logo-unreadable': {
+    status: 422,
+    title: 'No picture to draw',
+    detail: 'A logo is a PNG or SVG picture of at most 200 kB. This file is not one, or is larger. Choose another.',
+  },
+  'logo-unknown': { status: 404, title: 'No such logo', detail: 'There is no such picture. Load the page again.' },
   'number-taken': {
     status: 409,
     title: 'The numbers have begun',

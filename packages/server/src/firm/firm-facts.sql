@@ -5,6 +5,11 @@ select
   f.tax_id as "taxId!",
   f.email as "email!",
   f.payment_details as "paymentDetails!",
+  f.opening as "opening!",
+  f.closing as "closing!",
+  l.id as "logoId?",
+  l.width as "width?",
+  l.height as "height?",
   f.forms as "forms!",
   f.version as "version!",
   i.prefix as "invoicePrefix!",
@@ -23,7 +28,9 @@ from
   join invoice_series i on i.firm_id = f.firm_id
   and i.series = 'invoice'
   join invoice_series c on c.firm_id = f.firm_id
-  and c.series = 'credit note';
+  and c.series = 'credit note'
+  left join logo l on l.firm_id = f.firm_id
+  and l.id = f.logo_id;
 
 /* @name lockFirm */
 select
@@ -40,6 +47,8 @@ set
   tax_id = :taxId!,
   email = :email!,
   payment_details = :paymentDetails!,
+  opening = :opening!,
+  closing = :closing!,
   forms = :forms!,
   version = version + 1;
 

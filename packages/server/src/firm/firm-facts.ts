@@ -8,8 +8,9 @@ import { problem } from '../platform/problem';
 /** What the firm says of itself on its documents. */
 export async function readFirm(context: Context): Promise<KnownFirm> {
   const [row] = await firmFacts.run(undefined, context.tx);
-  const { version, numbered, forms, ...facts } = row!;
-  return { id: context.firm.id, facts: { ...facts, forms: forms as Forms }, version, numbered };
+  const { version, numbered, forms, logoId, width, height, ...facts } = row!;
+  const logo = logoId ? { id: logoId, width: width!, height: height! } : null;
+  return { id: context.firm.id, facts: { ...facts, forms: forms as Forms }, version, numbered, logo };
 }
 
 const trimmed = (facts: FirmFacts): FirmFacts => ({
@@ -18,6 +19,8 @@ const trimmed = (facts: FirmFacts): FirmFacts => ({
   address: facts.address.map((line) => line.trim()).filter(Boolean),
   taxId: facts.taxId.trim(),
   paymentDetails: facts.paymentDetails.trim(),
+  opening: facts.opening.trim(),
+  closing: facts.closing.trim(),
 });
 
 /** Facts to compare: stored forms come back with their parts in another order. */

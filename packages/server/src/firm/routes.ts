@@ -1,6 +1,7 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
 import { changeFirm, readFirm } from './firm-facts';
+import { changeLogo, readLogo } from './logo';
 import { changeSignInRule, readSignInRule } from './sign-in-rule';
 import { changeWords, readWords } from './words';
 
@@ -9,6 +10,10 @@ export function firmRoutes(platform: Platform): void {
   mount(platform, endpoints.readFirm, (context) => readFirm(context));
 
   mount(platform, endpoints.changeFirm, (context, { body, version }) => changeFirm(context, body, version));
+
+  mount(platform, endpoints.changeLogo, (context, { body, version }) => changeLogo(context, body, version));
+
+  mount(platform, endpoints.readLogo, (context, { params }) => readLogo(context, params.id));
 
   mount(platform, endpoints.readWords, (context) => readWords(context));
 

@@ -286,7 +286,7 @@ export class PreparedFirm {
         (select array[count(*), sum(extract(epoch from valid_from)::bigint)] from person_position) as "positionsOf",
         (select array[count(*), sum(version)] from own_role) as "ownRoles", (select array[count(*), count(reach)] from person_exception) as exceptions,
         (select array[count(*), count(ended_at)] from join_link) as links,
-        (select count(*) from instruction) as instructions, (select count(*) from instructed) as instructed,
+        (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
         (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select count(*) from audit_event) as events`);

@@ -1,5 +1,6 @@
-import { Amount, Count, Currency, Day, Id, Millionths, choice, nullable, strict } from '../../platform/fields';
+import { Amount, Count, Currency, Day, Id, Millionths, choice, nullable, optional, strict } from '../../platform/fields';
 import { Static, Type } from 'typebox';
+import { Logo } from '../../firm/firm-facts';
 import { TaxCategoryField } from './tax-category';
 
 /** Seller or buyer, as the document names them. */
@@ -27,6 +28,10 @@ export const InvoiceDocument = strict({
   dueOn: nullable(Day),
   paymentDays: Count,
   paymentDetails: Type.String(),
+  /** Not on documents from before there were any: a logo, and what stands before and after the lines. */
+  logo: optional(nullable(Logo)),
+  opening: optional(Type.String()),
+  closing: optional(Type.String()),
   currency: Currency,
   lines: Type.Array(
     strict({

@@ -84,6 +84,8 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
   const negative = (amount: number) => (amount === 0 ? 0 : -amount);
   const document: InvoiceDocument = {
     ...original,
+    // What the firm says on invoices asks to be paid.
+    ...{ opening: '', closing: '' },
     kind: 'credit note',
     number,
     credits: original.number,

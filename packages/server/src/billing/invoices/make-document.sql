@@ -109,6 +109,11 @@ select
   f.tax_id as "sellerTaxId!",
   f.email as "sellerEmail!",
   f.payment_details as "paymentDetails!",
+  f.opening as "opening!",
+  f.closing as "closing!",
+  l.id as "logoId?",
+  l.width as "logoWidth?",
+  l.height as "logoHeight?",
   c.name as "buyerName!",
   c.address as "buyerAddress!",
   c.country as "buyerCountry!",
@@ -119,5 +124,7 @@ select
 from
   client c
   join firm f on f.firm_id = c.firm_id
+  left join logo l on l.firm_id = f.firm_id
+  and l.id = f.logo_id
 where
   c.id = :client!;

@@ -1,6 +1,7 @@
 import { InvoiceDocument } from '@yellowwood/contracts';
 import { createHash } from 'node:crypto';
 import { invoiceInReach, invoiceSnapshot } from '../../generated/billing/invoices/invoice.queries';
+import { logoById } from '../../generated/firm/logo.queries';
 import { keepPdf, pdfOf } from '../../generated/billing/invoices/read-invoice-pdf.queries';
 import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -23,7 +24,8 @@ export async function readInvoicePdf(context: Context, id: string): Promise<Invo
   const fileName = `${document.number}.pdf`;
   const [stored] = await pdfOf.run({ invoice: id }, context.tx);
   if (stored) return { ...stored, fileName };
-  const bytes = await renderInThread(document);
+  const [logo] = document.logo ? await logoById.run({ id: document.logo.id }, context.tx) : [];
+  const bytes = await renderInThread(document, logo?.png);
   const sha256 = createHash('sha256').update(bytes).digest('hex');
   await keepPdf.run({ firm: context.firm.id, invoice: id, bytes, sha256, now: context.now }, context.tx);
   // Somebody else may have rendered it at the same moment; the stored one is the document.

@@ -11,16 +11,21 @@ export type IFirmFactsParams = void;
 /** 'FirmFacts' return type */
 export interface IFirmFactsResult {
   address: stringArray;
+  closing: string;
   creditPrefix: string;
   email: string;
   forms: Json;
+  height: number | null;
   invoicePrefix: string;
+  logoId: string | null;
   name: string;
   nextInvoice: number;
   numbered: boolean;
+  opening: string;
   paymentDetails: string;
   taxId: string;
   version: number;
+  width: number | null;
 }
 
 /** 'FirmFacts' query type */
@@ -29,7 +34,7 @@ export interface IFirmFactsQuery {
   result: IFirmFactsResult;
 }
 
-const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.name as \"name!\",\n  f.address as \"address!\",\n  f.tax_id as \"taxId!\",\n  f.email as \"email!\",\n  f.payment_details as \"paymentDetails!\",\n  f.forms as \"forms!\",\n  f.version as \"version!\",\n  i.prefix as \"invoicePrefix!\",\n  i.next_number as \"nextInvoice!\",\n  c.prefix as \"creditPrefix!\",\n  exists (\n    select\n    from\n      invoice d\n    where\n      d.series = 'invoice'\n      and d.number is not null\n  ) as \"numbered!\"\nfrom\n  firm f\n  join invoice_series i on i.firm_id = f.firm_id\n  and i.series = 'invoice'\n  join invoice_series c on c.firm_id = f.firm_id\n  and c.series = 'credit note'"};
+const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f.name as \"name!\",\n  f.address as \"address!\",\n  f.tax_id as \"taxId!\",\n  f.email as \"email!\",\n  f.payment_details as \"paymentDetails!\",\n  f.opening as \"opening!\",\n  f.closing as \"closing!\",\n  l.id as \"logoId?\",\n  l.width as \"width?\",\n  l.height as \"height?\",\n  f.forms as \"forms!\",\n  f.version as \"version!\",\n  i.prefix as \"invoicePrefix!\",\n  i.next_number as \"nextInvoice!\",\n  c.prefix as \"creditPrefix!\",\n  exists (\n    select\n    from\n      invoice d\n    where\n      d.series = 'invoice'\n      and d.number is not null\n  ) as \"numbered!\"\nfrom\n  firm f\n  join invoice_series i on i.firm_id = f.firm_id\n  and i.series = 'invoice'\n  join invoice_series c on c.firm_id = f.firm_id\n  and c.series = 'credit note'\n  left join logo l on l.firm_id = f.firm_id\n  and l.id = f.logo_id"};
 
 /**
  * Query generated from SQL:
@@ -40,6 +45,11 @@ const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f
  *   f.tax_id as "taxId!",
  *   f.email as "email!",
  *   f.payment_details as "paymentDetails!",
+ *   f.opening as "opening!",
+ *   f.closing as "closing!",
+ *   l.id as "logoId?",
+ *   l.width as "width?",
+ *   l.height as "height?",
  *   f.forms as "forms!",
  *   f.version as "version!",
  *   i.prefix as "invoicePrefix!",
@@ -59,6 +69,8 @@ const firmFactsIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  f
  *   and i.series = 'invoice'
  *   join invoice_series c on c.firm_id = f.firm_id
  *   and c.series = 'credit note'
+ *   left join logo l on l.firm_id = f.firm_id
+ *   and l.id = f.logo_id
  * ```
  */
 export const firmFacts = new PreparedQuery<IFirmFactsParams,IFirmFactsResult>(firmFactsIR);
@@ -96,9 +108,11 @@ export const lockFirm = new PreparedQuery<ILockFirmParams,ILockFirmResult>(lockF
 /** 'SetFirm' parameters type */
 export interface ISetFirmParams {
   address: stringArray;
+  closing: string;
   email: string;
   forms: Json;
   name: string;
+  opening: string;
   paymentDetails: string;
   taxId: string;
 }
@@ -112,7 +126,7 @@ export interface ISetFirmQuery {
   result: ISetFirmResult;
 }
 
-const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,"email":true,"paymentDetails":true,"forms":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":25,"b":30}]},{"name":"address","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":53}]},{"name":"taxId","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":92}]},{"name":"paymentDetails","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":130}]},{"name":"forms","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":149}]}],"statement":"update firm\nset\n  name = :name!,\n  address = :address!,\n  tax_id = :taxId!,\n  email = :email!,\n  payment_details = :paymentDetails!,\n  forms = :forms!,\n  version = version + 1"};
+const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,"email":true,"paymentDetails":true,"opening":true,"closing":true,"forms":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":25,"b":30}]},{"name":"address","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":53}]},{"name":"taxId","required":true,"transform":{"type":"scalar"},"locs":[{"a":67,"b":73}]},{"name":"email","required":true,"transform":{"type":"scalar"},"locs":[{"a":86,"b":92}]},{"name":"paymentDetails","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":130}]},{"name":"opening","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":153}]},{"name":"closing","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":176}]},{"name":"forms","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":195}]}],"statement":"update firm\nset\n  name = :name!,\n  address = :address!,\n  tax_id = :taxId!,\n  email = :email!,\n  payment_details = :paymentDetails!,\n  opening = :opening!,\n  closing = :closing!,\n  forms = :forms!,\n  version = version + 1"};
 
 /**
  * Query generated from SQL:
@@ -124,6 +138,8 @@ const setFirmIR: any = {"usedParamSet":{"name":true,"address":true,"taxId":true,
  *   tax_id = :taxId!,
  *   email = :email!,
  *   payment_details = :paymentDetails!,
+ *   opening = :opening!,
+ *   closing = :closing!,
  *   forms = :forms!,
  *   version = version + 1
  * ```

@@ -86,6 +86,31 @@ describe('a document on paper', () => {
     expect(element.textContent).toContain('due 12 Jul');
   });
 
+  it('has the logo and the texts of the firm', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    const logo = { id: 'x1', width: 600, height: 200 };
+    fixture.componentRef.setInput('document', {
+      ...DOCUMENT,
+      logo,
+      opening: 'Dear all,\nthank you.',
+      closing: '<b>Kind</b> regards',
+    });
+    await fixture.whenStable();
+    const element = fixture.nativeElement as HTMLElement;
+    const picture = element.querySelector('img')!;
+    expect([picture.getAttribute('src')!.endsWith('/logos/x1'), picture.alt]).toEqual([true, 'Logo of Firm']);
+    // What somebody typed is text, whatever it looks like.
+    expect([...element.querySelectorAll('.own')].map((one) => one.textContent)).toEqual([
+      ...['Dear all,\nthank you.', '<b>Kind</b> regards'],
+    ]);
+    fixture.componentRef.setInput('document', DOCUMENT);
+    await fixture.whenStable();
+    expect([element.querySelector('img'), element.querySelectorAll('.own').length]).toEqual([null, 0] as never);
+  });
+
   it('leads from a line to what it bills, where it bills something and where it may be asked', async () => {
     TestBed.configureTestingModule({
       providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],

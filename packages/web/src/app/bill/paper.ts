@@ -1,11 +1,12 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import type { InvoiceDocument } from '@yellowwood/contracts';
 import { AmountPipe, DayPipe, MoneyPipe, PercentPipe } from '../ui/formats';
+import { Logo } from '../ui/logo';
 
 /** A document on paper: what the page shows is what the PDF prints, figure for figure. */
 @Component({
   selector: 'yw-paper',
-  imports: [AmountPipe, DayPipe, MoneyPipe, PercentPipe],
+  imports: [AmountPipe, DayPipe, Logo, MoneyPipe, PercentPipe],
   templateUrl: './paper.html',
   styleUrl: './paper.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

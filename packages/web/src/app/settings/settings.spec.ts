@@ -14,12 +14,21 @@ import { SignInRuleScreen } from './firm/sign-in-rule';
 const FIRM: KnownFirm = {
   id: id(99),
   facts: {
-    ...{ name: 'Firm', address: ['Quay 1', 'Harbour'], taxId: 'GB 1', email: 'office@firm.example', paymentDetails: 'Bank 1' },
+    ...{
+      name: 'Firm',
+      address: ['Quay 1', 'Harbour'],
+      taxId: 'GB 1',
+      email: 'office@firm.example',
+      paymentDetails: 'Bank 1',
+      opening: '',
+      closing: '',
+    },
     ...{ invoicePrefix: 'F-', creditPrefix: 'FC-', nextInvoice: 1 },
     forms: { dates: null, clock: null, numbers: null },
   },
   version: 2,
   numbered: false,
+  logo: null,
 };
 const SESSION: Session = {
   account: {
@@ -48,10 +57,12 @@ async function send(page: Page<unknown>) {
 
 describe('the facts of the firm', () => {
   let page: Page<FirmScreen>;
+  let firm: KnownFirm;
   beforeEach(async () => {
+    firm = FIRM;
     page = await open(FirmScreen, {
       ...{ url: '/f/f/settings/firm', roles: ['owner'] },
-      prepare: (server) => server.on('readFirm', () => FIRM).on('readHistory', () => ({ events: [] })),
+      prepare: (server) => server.on('readFirm', () => firm).on('readHistory', () => ({ events: [] })),
     });
     await page.settle(20);
   });
@@ -76,6 +87,33 @@ describe('the facts of the firm', () => {
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.forms.clock).toBe('12 hours');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.name).toBe('Quay Works');
     expect(page.notice()).toContain('Saved');
+  });
+
+  it('have a logo, of a file that is not too large, and lose it again', async () => {
+    page.server.on('changeLogo', ({ body }) => {
+      firm = { ...firm, version: firm.version + 1, logo: body.picture ? { id: id(77), width: 1200, height: 480 } : null };
+      return firm;
+    });
+    const choose = async (size: number) => {
+      const files = new DataTransfer();
+      files.items.add(new File([new Uint8Array(size)], 'logo.png', { type: 'image/png' }));
+      const box = page.element.querySelector<HTMLInputElement>('input[type=file]')!;
+      box.files = files.files;
+      box.dispatchEvent(new Event('change'));
+      await page.settle(30);
+    };
+    await choose(200_001);
+    expect([page.refused(), page.server.to('changeLogo').length]).toEqual([
+      jasmine.stringContaining('larger than 200 kB'),
+      0,
+    ] as never);
+    await choose(3);
+    expect(page.server.to('changeLogo')[0]!.body).toEqual({ picture: 'AAAA' });
+    const picture = page.element.querySelector('img')!;
+    expect([picture.getAttribute('src'), picture.alt]).toEqual([`/api/f/f/logos/${id(77)}`, 'Logo of Firm']);
+    await page.press('Take it off');
+    await page.settle(20);
+    expect([page.server.to('changeLogo')[1]!.body.picture, page.element.querySelector('img')]).toEqual([null, null]);
   });
 
   it('say what is wrong, and keep what was typed', async () => {

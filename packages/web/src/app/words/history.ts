@@ -51,6 +51,9 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   department: 'department',
   startedOn: 'first day',
   ended: 'ended',
+  opening: 'before the lines',
+  closing: 'after the lines',
+  logo: 'logo',
   workText: 'what names work',
   people: 'people',
   manager: 'manager',
@@ -63,7 +66,7 @@ const ours: Say = (text) => text;
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>, say: Say = ours): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|instruction|access|project|client|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|client|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${say(thing)}` : `${by}: ${action}`;

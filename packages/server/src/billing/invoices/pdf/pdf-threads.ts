@@ -16,7 +16,11 @@ function pool(): Piscina {
   return threads;
 }
 
-/** Renders a document in a worker thread. @returns the bytes of the PDF */
-export async function renderInThread(document: InvoiceDocument): Promise<Buffer> {
-  return Buffer.from((await pool().run(document)) as Uint8Array);
+/**
+ * Renders a document in a worker thread.
+ * @param logo its picture, PNG
+ * @returns the bytes of the PDF
+ */
+export async function renderInThread(document: InvoiceDocument, logo?: Uint8Array): Promise<Buffer> {
+  return Buffer.from((await pool().run({ document, logo })) as Uint8Array);
 }

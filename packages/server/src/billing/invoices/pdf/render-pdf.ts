@@ -163,8 +163,33 @@ function notes(document: InvoiceDocument): Content[] {
   ].map((text): Content => ({ text, margin: [0, 6, 0, 0], color: INK_2 }));
 }
 
-/** The pages of a document, from its snapshot alone. */
-export function pdfDefinition(document: InvoiceDocument): TDocumentDefinitions {
+/** How large a logo is printed at most, points. */
+const LOGO = { width: 160, height: 64 };
+
+/** What stands before the lines: the title, with the logo beside it. */
+function head(title: string, { logo }: InvoiceDocument, picture: Uint8Array | undefined): Content {
+  const words = { text: title, font: 'Serif', fontSize: 22 };
+  if (!logo || !picture) return { ...words, margin: [0, 0, 0, 14] };
+  const scale = Math.min(LOGO.width / logo.width, LOGO.height / logo.height);
+  const image = `data:image/png;base64,${Buffer.from(picture).toString('base64')}`;
+  return {
+    columns: [
+      { ...words, width: '*' },
+      { image, width: logo.width * scale, height: logo.height * scale },
+    ],
+    margin: [0, 0, 0, 14],
+  };
+}
+
+/** A text of the firm's, a paragraph each line. */
+const paragraphs = (text: string | undefined): Content[] =>
+  text ? [{ stack: text.split('\n').map((line) => ({ text: line || ' ' })), margin: [0, 14, 0, 0] }] : [];
+
+/**
+ * The pages of a document, from its snapshot alone.
+ * @param picture its logo, PNG
+ */
+export function pdfDefinition(document: InvoiceDocument, picture?: Uint8Array): TDocumentDefinitions {
   const title = document.kind === 'invoice' ? 'Invoice' : 'Credit note';
   return {
     info: { title: `${title} ${document.number}`, author: document.seller.name },
@@ -173,10 +198,12 @@ export function pdfDefinition(document: InvoiceDocument): TDocumentDefinitions {
     pageMargins: [56, 56, 56, 64],
     defaultStyle: { font: 'Sans', fontSize: 10, color: INK, lineHeight: 1.15 },
     content: [
-      { text: title, font: 'Serif', fontSize: 22, margin: [0, 0, 0, 14] },
+      head(title, document, picture),
       { columns: [party('From', document.seller), party('To', document.buyer), facts(document)], columnGap: 18 },
+      ...paragraphs(document.opening),
       lines(document),
       totals(document),
+      ...paragraphs(document.closing),
       { stack: notes(document), margin: [0, 18, 0, 0], unbreakable: true },
     ],
     footer: (page, pages) => ({
@@ -191,8 +218,9 @@ export function pdfDefinition(document: InvoiceDocument): TDocumentDefinitions {
 
 /**
  * Renders a document.
+ * @param picture its logo, PNG
  * @returns the bytes of the PDF
  */
-export function renderPdf(document: InvoiceDocument): Promise<Uint8Array> {
-  return pdfmake.createPdf(pdfDefinition(document)).getBuffer() as Promise<Buffer>;
+export function renderPdf(document: InvoiceDocument, picture?: Uint8Array): Promise<Uint8Array> {
+  return pdfmake.createPdf(pdfDefinition(document, picture)).getBuffer() as Promise<Buffer>;
 }

@@ -276,7 +276,12 @@ export interface IPartiesOfResult {
   buyerEmail: string;
   buyerName: string;
   buyerTaxId: string | null;
+  closing: string;
   currency: string;
+  logoHeight: number | null;
+  logoId: string | null;
+  logoWidth: number | null;
+  opening: string;
   paymentDays: number;
   paymentDetails: string;
   sellerAddress: stringArray;
@@ -292,7 +297,7 @@ export interface IPartiesOfQuery {
   result: IPartiesOfResult;
 }
 
-const partiesOfIR: any = {"usedParamSet":{"client":true},"params":[{"name":"client","required":true,"transform":{"type":"scalar"},"locs":[{"a":482,"b":489}]}],"statement":"select\n  f.name as \"sellerName!\",\n  f.address as \"sellerAddress!\",\n  f.country as \"sellerCountry!\",\n  f.tax_id as \"sellerTaxId!\",\n  f.email as \"sellerEmail!\",\n  f.payment_details as \"paymentDetails!\",\n  c.name as \"buyerName!\",\n  c.address as \"buyerAddress!\",\n  c.country as \"buyerCountry!\",\n  c.tax_id as \"buyerTaxId?\",\n  c.email as \"buyerEmail!\",\n  c.currency as \"currency!\",\n  c.payment_days as \"paymentDays!\"\nfrom\n  client c\n  join firm f on f.firm_id = c.firm_id\nwhere\n  c.id = :client!"};
+const partiesOfIR: any = {"usedParamSet":{"client":true},"params":[{"name":"client","required":true,"transform":{"type":"scalar"},"locs":[{"a":680,"b":687}]}],"statement":"select\n  f.name as \"sellerName!\",\n  f.address as \"sellerAddress!\",\n  f.country as \"sellerCountry!\",\n  f.tax_id as \"sellerTaxId!\",\n  f.email as \"sellerEmail!\",\n  f.payment_details as \"paymentDetails!\",\n  f.opening as \"opening!\",\n  f.closing as \"closing!\",\n  l.id as \"logoId?\",\n  l.width as \"logoWidth?\",\n  l.height as \"logoHeight?\",\n  c.name as \"buyerName!\",\n  c.address as \"buyerAddress!\",\n  c.country as \"buyerCountry!\",\n  c.tax_id as \"buyerTaxId?\",\n  c.email as \"buyerEmail!\",\n  c.currency as \"currency!\",\n  c.payment_days as \"paymentDays!\"\nfrom\n  client c\n  join firm f on f.firm_id = c.firm_id\n  left join logo l on l.firm_id = f.firm_id\n  and l.id = f.logo_id\nwhere\n  c.id = :client!"};
 
 /**
  * Query generated from SQL:
@@ -304,6 +309,11 @@ const partiesOfIR: any = {"usedParamSet":{"client":true},"params":[{"name":"clie
  *   f.tax_id as "sellerTaxId!",
  *   f.email as "sellerEmail!",
  *   f.payment_details as "paymentDetails!",
+ *   f.opening as "opening!",
+ *   f.closing as "closing!",
+ *   l.id as "logoId?",
+ *   l.width as "logoWidth?",
+ *   l.height as "logoHeight?",
  *   c.name as "buyerName!",
  *   c.address as "buyerAddress!",
  *   c.country as "buyerCountry!",
@@ -314,6 +324,8 @@ const partiesOfIR: any = {"usedParamSet":{"client":true},"params":[{"name":"clie
  * from
  *   client c
  *   join firm f on f.firm_id = c.firm_id
+ *   left join logo l on l.firm_id = f.firm_id
+ *   and l.id = f.logo_id
  * where
  *   c.id = :client!
  * ```

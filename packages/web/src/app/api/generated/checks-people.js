@@ -67,20 +67,20 @@ var require_equal = __commonJS({
 });
 
 // <stdin>
-var beginSecondFactor = validate25;
+var beginSecondFactor = validate26;
 var func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
-function validate25(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate25.evaluated;
+function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.password === void 0 && (missing0 = "password"))
-        return validate25.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "password") {
-            return validate25.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.password !== void 0) {
@@ -88,34 +88,34 @@ function validate25(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func2(data0) > 200)
-                return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
               if (func2(data0) < 1)
-                return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate25.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate25.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate25.errors = vErrors, errors === 0;
+      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate26.errors = vErrors, errors === 0;
 }
-validate25.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeAddress = validate26;
-var pattern17 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
-function validate26(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate26.evaluated;
+validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeAddress = validate27;
+var pattern18 = new RegExp("^[^\\s@]+@[^\\s@]+$", "u");
+function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate26.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate27.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password")) {
-            return validate26.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -124,13 +124,13 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 200)
-                  return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func2(data0) < 3)
-                  return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern17.test(data0))
-                  return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern18.test(data0))
+                  return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
               } else
-                return validate26.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate27.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -140,32 +140,32 @@ function validate26(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate26.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate27.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate26.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate26.errors = vErrors, errors === 0;
+      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate27.errors = vErrors, errors === 0;
 }
-validate26.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeExceptions = validate27, schema38 = { type: "object", properties: { "time.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.correct": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.review": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "values.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "cost.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "pay.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "entries.price": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "agreements.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.issue": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "payments.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "results.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "history.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "people.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "firm.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty;
-function validate27(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate27.evaluated;
+validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeExceptions = validate28, schema39 = { type: "object", properties: { "time.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.correct": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "time.review": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "values.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "cost.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "pay.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "entries.price": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "agreements.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "invoices.issue": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "payments.record": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "results.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "history.read": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "people.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "work.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] }, "firm.change": { anyOf: [{ type: "string", enum: ["own", "project", "team", "firm"] }, { type: "null" }] } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty;
+function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let _errs1 = errors;
       for (let key0 in data)
-        if (!func1.call(schema38.properties, key0)) {
-          return validate27.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+        if (!func1.call(schema39.properties, key0)) {
+          return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
           break;
         }
       if (_errs1 === errors) {
@@ -176,7 +176,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
             vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
           }
           if (!(data0 === "own" || data0 === "project" || data0 === "team" || data0 === "firm")) {
-            let err1 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["time.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+            let err1 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["time.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
             vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
           }
           var _valid0 = _errs4 === errors;
@@ -191,7 +191,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/time.record", schemaPath: "#/properties/time.record/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate27.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate28.errors = vErrors, !1;
           }
           var valid0 = _errs2 === errors;
         } else
@@ -204,7 +204,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
               vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
             }
             if (!(data1 === "own" || data1 === "project" || data1 === "team" || data1 === "firm")) {
-              let err5 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["time.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+              let err5 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["time.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
               vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
             }
             var _valid1 = _errs10 === errors;
@@ -219,7 +219,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
             else {
               let err7 = { instancePath: instancePath + "/time.read", schemaPath: "#/properties/time.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate27.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate28.errors = vErrors, !1;
             }
             var valid0 = _errs8 === errors;
           } else
@@ -232,7 +232,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
               }
               if (!(data2 === "own" || data2 === "project" || data2 === "team" || data2 === "firm")) {
-                let err9 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["time.correct"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                let err9 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["time.correct"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                 vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
               }
               var _valid2 = _errs16 === errors;
@@ -247,7 +247,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
               else {
                 let err11 = { instancePath: instancePath + "/time.correct", schemaPath: "#/properties/time.correct/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate27.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate28.errors = vErrors, !1;
               }
               var valid0 = _errs14 === errors;
             } else
@@ -260,7 +260,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                   vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                 }
                 if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm")) {
-                  let err13 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["time.review"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                  let err13 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["time.review"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                   vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                 }
                 var _valid3 = _errs22 === errors;
@@ -275,7 +275,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
                 else {
                   let err15 = { instancePath: instancePath + "/time.review", schemaPath: "#/properties/time.review/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate27.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++, validate28.errors = vErrors, !1;
                 }
                 var valid0 = _errs20 === errors;
               } else
@@ -288,7 +288,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                     vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
                   }
                   if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm")) {
-                    let err17 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["work.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                    let err17 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["work.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                     vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
                   }
                   var _valid4 = _errs28 === errors;
@@ -303,7 +303,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs27, vErrors !== null && (_errs27 ? vErrors.length = _errs27 : vErrors = null);
                   else {
                     let err19 = { instancePath: instancePath + "/work.read", schemaPath: "#/properties/work.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate27.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err19] : vErrors.push(err19), errors++, validate28.errors = vErrors, !1;
                   }
                   var valid0 = _errs26 === errors;
                 } else
@@ -316,7 +316,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                       vErrors === null ? vErrors = [err20] : vErrors.push(err20), errors++;
                     }
                     if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm")) {
-                      let err21 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["values.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                      let err21 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["values.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                       vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++;
                     }
                     var _valid5 = _errs34 === errors;
@@ -331,7 +331,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                       errors = _errs33, vErrors !== null && (_errs33 ? vErrors.length = _errs33 : vErrors = null);
                     else {
                       let err23 = { instancePath: instancePath + "/values.read", schemaPath: "#/properties/values.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate27.errors = vErrors, !1;
+                      return vErrors === null ? vErrors = [err23] : vErrors.push(err23), errors++, validate28.errors = vErrors, !1;
                     }
                     var valid0 = _errs32 === errors;
                   } else
@@ -344,7 +344,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                         vErrors === null ? vErrors = [err24] : vErrors.push(err24), errors++;
                       }
                       if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm")) {
-                        let err25 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["cost.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                        let err25 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["cost.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                         vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++;
                       }
                       var _valid6 = _errs40 === errors;
@@ -359,7 +359,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                         errors = _errs39, vErrors !== null && (_errs39 ? vErrors.length = _errs39 : vErrors = null);
                       else {
                         let err27 = { instancePath: instancePath + "/cost.read", schemaPath: "#/properties/cost.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                        return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate27.errors = vErrors, !1;
+                        return vErrors === null ? vErrors = [err27] : vErrors.push(err27), errors++, validate28.errors = vErrors, !1;
                       }
                       var valid0 = _errs38 === errors;
                     } else
@@ -372,7 +372,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                           vErrors === null ? vErrors = [err28] : vErrors.push(err28), errors++;
                         }
                         if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm")) {
-                          let err29 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["pay.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                          let err29 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["pay.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                           vErrors === null ? vErrors = [err29] : vErrors.push(err29), errors++;
                         }
                         var _valid7 = _errs46 === errors;
@@ -387,7 +387,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                           errors = _errs45, vErrors !== null && (_errs45 ? vErrors.length = _errs45 : vErrors = null);
                         else {
                           let err31 = { instancePath: instancePath + "/pay.read", schemaPath: "#/properties/pay.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                          return vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++, validate27.errors = vErrors, !1;
+                          return vErrors === null ? vErrors = [err31] : vErrors.push(err31), errors++, validate28.errors = vErrors, !1;
                         }
                         var valid0 = _errs44 === errors;
                       } else
@@ -400,7 +400,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err32] : vErrors.push(err32), errors++;
                           }
                           if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm")) {
-                            let err33 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["entries.price"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                            let err33 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["entries.price"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err33] : vErrors.push(err33), errors++;
                           }
                           var _valid8 = _errs52 === errors;
@@ -415,7 +415,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                             errors = _errs51, vErrors !== null && (_errs51 ? vErrors.length = _errs51 : vErrors = null);
                           else {
                             let err35 = { instancePath: instancePath + "/entries.price", schemaPath: "#/properties/entries.price/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                            return vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++, validate27.errors = vErrors, !1;
+                            return vErrors === null ? vErrors = [err35] : vErrors.push(err35), errors++, validate28.errors = vErrors, !1;
                           }
                           var valid0 = _errs50 === errors;
                         } else
@@ -428,7 +428,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                               vErrors === null ? vErrors = [err36] : vErrors.push(err36), errors++;
                             }
                             if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm")) {
-                              let err37 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["agreements.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                              let err37 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["agreements.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                               vErrors === null ? vErrors = [err37] : vErrors.push(err37), errors++;
                             }
                             var _valid9 = _errs58 === errors;
@@ -443,7 +443,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                               errors = _errs57, vErrors !== null && (_errs57 ? vErrors.length = _errs57 : vErrors = null);
                             else {
                               let err39 = { instancePath: instancePath + "/agreements.change", schemaPath: "#/properties/agreements.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                              return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate27.errors = vErrors, !1;
+                              return vErrors === null ? vErrors = [err39] : vErrors.push(err39), errors++, validate28.errors = vErrors, !1;
                             }
                             var valid0 = _errs56 === errors;
                           } else
@@ -456,7 +456,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                 vErrors === null ? vErrors = [err40] : vErrors.push(err40), errors++;
                               }
                               if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm")) {
-                                let err41 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["invoices.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                let err41 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["invoices.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                 vErrors === null ? vErrors = [err41] : vErrors.push(err41), errors++;
                               }
                               var _valid10 = _errs64 === errors;
@@ -471,7 +471,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                 errors = _errs63, vErrors !== null && (_errs63 ? vErrors.length = _errs63 : vErrors = null);
                               else {
                                 let err43 = { instancePath: instancePath + "/invoices.read", schemaPath: "#/properties/invoices.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                return vErrors === null ? vErrors = [err43] : vErrors.push(err43), errors++, validate27.errors = vErrors, !1;
+                                return vErrors === null ? vErrors = [err43] : vErrors.push(err43), errors++, validate28.errors = vErrors, !1;
                               }
                               var valid0 = _errs62 === errors;
                             } else
@@ -484,7 +484,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                   vErrors === null ? vErrors = [err44] : vErrors.push(err44), errors++;
                                 }
                                 if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm")) {
-                                  let err45 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["invoices.issue"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                  let err45 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["invoices.issue"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                   vErrors === null ? vErrors = [err45] : vErrors.push(err45), errors++;
                                 }
                                 var _valid11 = _errs70 === errors;
@@ -499,7 +499,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                   errors = _errs69, vErrors !== null && (_errs69 ? vErrors.length = _errs69 : vErrors = null);
                                 else {
                                   let err47 = { instancePath: instancePath + "/invoices.issue", schemaPath: "#/properties/invoices.issue/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                  return vErrors === null ? vErrors = [err47] : vErrors.push(err47), errors++, validate27.errors = vErrors, !1;
+                                  return vErrors === null ? vErrors = [err47] : vErrors.push(err47), errors++, validate28.errors = vErrors, !1;
                                 }
                                 var valid0 = _errs68 === errors;
                               } else
@@ -512,7 +512,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                     vErrors === null ? vErrors = [err48] : vErrors.push(err48), errors++;
                                   }
                                   if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm")) {
-                                    let err49 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["payments.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                    let err49 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["payments.record"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                     vErrors === null ? vErrors = [err49] : vErrors.push(err49), errors++;
                                   }
                                   var _valid12 = _errs76 === errors;
@@ -527,7 +527,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                     errors = _errs75, vErrors !== null && (_errs75 ? vErrors.length = _errs75 : vErrors = null);
                                   else {
                                     let err51 = { instancePath: instancePath + "/payments.record", schemaPath: "#/properties/payments.record/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                    return vErrors === null ? vErrors = [err51] : vErrors.push(err51), errors++, validate27.errors = vErrors, !1;
+                                    return vErrors === null ? vErrors = [err51] : vErrors.push(err51), errors++, validate28.errors = vErrors, !1;
                                   }
                                   var valid0 = _errs74 === errors;
                                 } else
@@ -540,7 +540,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                       vErrors === null ? vErrors = [err52] : vErrors.push(err52), errors++;
                                     }
                                     if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm")) {
-                                      let err53 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["results.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                      let err53 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["results.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                       vErrors === null ? vErrors = [err53] : vErrors.push(err53), errors++;
                                     }
                                     var _valid13 = _errs82 === errors;
@@ -555,7 +555,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                       errors = _errs81, vErrors !== null && (_errs81 ? vErrors.length = _errs81 : vErrors = null);
                                     else {
                                       let err55 = { instancePath: instancePath + "/results.read", schemaPath: "#/properties/results.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                      return vErrors === null ? vErrors = [err55] : vErrors.push(err55), errors++, validate27.errors = vErrors, !1;
+                                      return vErrors === null ? vErrors = [err55] : vErrors.push(err55), errors++, validate28.errors = vErrors, !1;
                                     }
                                     var valid0 = _errs80 === errors;
                                   } else
@@ -568,7 +568,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                         vErrors === null ? vErrors = [err56] : vErrors.push(err56), errors++;
                                       }
                                       if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm")) {
-                                        let err57 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["history.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                        let err57 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["history.read"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                         vErrors === null ? vErrors = [err57] : vErrors.push(err57), errors++;
                                       }
                                       var _valid14 = _errs88 === errors;
@@ -583,7 +583,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                         errors = _errs87, vErrors !== null && (_errs87 ? vErrors.length = _errs87 : vErrors = null);
                                       else {
                                         let err59 = { instancePath: instancePath + "/history.read", schemaPath: "#/properties/history.read/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                        return vErrors === null ? vErrors = [err59] : vErrors.push(err59), errors++, validate27.errors = vErrors, !1;
+                                        return vErrors === null ? vErrors = [err59] : vErrors.push(err59), errors++, validate28.errors = vErrors, !1;
                                       }
                                       var valid0 = _errs86 === errors;
                                     } else
@@ -596,7 +596,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                           vErrors === null ? vErrors = [err60] : vErrors.push(err60), errors++;
                                         }
                                         if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm")) {
-                                          let err61 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["people.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                          let err61 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["people.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                           vErrors === null ? vErrors = [err61] : vErrors.push(err61), errors++;
                                         }
                                         var _valid15 = _errs94 === errors;
@@ -611,7 +611,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                           errors = _errs93, vErrors !== null && (_errs93 ? vErrors.length = _errs93 : vErrors = null);
                                         else {
                                           let err63 = { instancePath: instancePath + "/people.change", schemaPath: "#/properties/people.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                          return vErrors === null ? vErrors = [err63] : vErrors.push(err63), errors++, validate27.errors = vErrors, !1;
+                                          return vErrors === null ? vErrors = [err63] : vErrors.push(err63), errors++, validate28.errors = vErrors, !1;
                                         }
                                         var valid0 = _errs92 === errors;
                                       } else
@@ -624,7 +624,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                             vErrors === null ? vErrors = [err64] : vErrors.push(err64), errors++;
                                           }
                                           if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm")) {
-                                            let err65 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["work.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                            let err65 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["work.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                             vErrors === null ? vErrors = [err65] : vErrors.push(err65), errors++;
                                           }
                                           var _valid16 = _errs100 === errors;
@@ -639,7 +639,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                             errors = _errs99, vErrors !== null && (_errs99 ? vErrors.length = _errs99 : vErrors = null);
                                           else {
                                             let err67 = { instancePath: instancePath + "/work.change", schemaPath: "#/properties/work.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                            return vErrors === null ? vErrors = [err67] : vErrors.push(err67), errors++, validate27.errors = vErrors, !1;
+                                            return vErrors === null ? vErrors = [err67] : vErrors.push(err67), errors++, validate28.errors = vErrors, !1;
                                           }
                                           var valid0 = _errs98 === errors;
                                         } else
@@ -652,7 +652,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                               vErrors === null ? vErrors = [err68] : vErrors.push(err68), errors++;
                                             }
                                             if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm")) {
-                                              let err69 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema38.properties["firm.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                              let err69 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema39.properties["firm.change"].anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                               vErrors === null ? vErrors = [err69] : vErrors.push(err69), errors++;
                                             }
                                             var _valid17 = _errs106 === errors;
@@ -667,7 +667,7 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
                                               errors = _errs105, vErrors !== null && (_errs105 ? vErrors.length = _errs105 : vErrors = null);
                                             else {
                                               let err71 = { instancePath: instancePath + "/firm.change", schemaPath: "#/properties/firm.change/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                              return vErrors === null ? vErrors = [err71] : vErrors.push(err71), errors++, validate27.errors = vErrors, !1;
+                                              return vErrors === null ? vErrors = [err71] : vErrors.push(err71), errors++, validate28.errors = vErrors, !1;
                                             }
                                             var valid0 = _errs104 === errors;
                                           } else
@@ -690,23 +690,23 @@ function validate27(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate27.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate27.errors = vErrors, errors === 0;
+      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate28.errors = vErrors, errors === 0;
 }
-validate27.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeGroup = validate28;
-function validate28(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate28.evaluated;
+validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeGroup = validate29;
+function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.ended === void 0 && (missing0 = "ended"))
-        return validate28.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "ended")) {
-            return validate28.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -715,13 +715,13 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 80)
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate28.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate29.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -729,44 +729,10 @@ function validate28(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.ended !== void 0) {
               let _errs4 = errors;
               if (typeof data.ended != "boolean")
-                return validate28.errors = [{ instancePath: instancePath + "/ended", schemaPath: "#/properties/ended/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                return validate29.errors = [{ instancePath: instancePath + "/ended", schemaPath: "#/properties/ended/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
-        }
-      }
-    } else
-      return validate28.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate28.errors = vErrors, errors === 0;
-}
-validate28.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeInstruction = validate29;
-function validate29(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate29.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.wording === void 0 && (missing0 = "wording"))
-        return validate29.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "wording") {
-            return validate29.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.wording !== void 0) {
-          let data0 = data.wording;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 8e3)
-                return validate29.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/maxLength", keyword: "maxLength", params: { limit: 8e3 }, message: "must NOT have more than 8000 characters" }], !1;
-              if (func2(data0) < 1)
-                return validate29.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern4.test(data0))
-                return validate29.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-            } else
-              return validate29.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -774,19 +740,53 @@ function validate29(data, { instancePath = "", parentData, parentDataProperty, r
   return validate29.errors = vErrors, errors === 0;
 }
 validate29.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeManyRoles = validate30, schema41 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+var changeInstruction = validate30;
 function validate30(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate30.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.people === void 0 && (missing0 = "people") || data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles") || data.how === void 0 && (missing0 = "how"))
+      if (data.wording === void 0 && (missing0 = "wording"))
         return validate30.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "people" || key0 === "roles" || key0 === "ownRoles" || key0 === "how")) {
+          if (key0 !== "wording") {
             return validate30.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.wording !== void 0) {
+          let data0 = data.wording;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 8e3)
+                return validate30.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/maxLength", keyword: "maxLength", params: { limit: 8e3 }, message: "must NOT have more than 8000 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate30.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern4.test(data0))
+                return validate30.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+            } else
+              return validate30.errors = [{ instancePath: instancePath + "/wording", schemaPath: "#/properties/wording/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate30.errors = vErrors, errors === 0;
+}
+validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeManyRoles = validate31, schema42 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.people === void 0 && (missing0 = "people") || data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles") || data.how === void 0 && (missing0 = "how"))
+        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "people" || key0 === "roles" || key0 === "ownRoles" || key0 === "how")) {
+            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -795,9 +795,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 2e3)
-                  return validate30.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                 if (data0.length < 1)
-                  return validate30.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -807,12 +807,12 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.version === void 0 && (missing1 = "version"))
-                          return validate30.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate31.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "version")) {
-                              return validate30.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate31.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -821,9 +821,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats4.test(data2))
-                                    return validate30.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate31.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate30.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate31.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -831,12 +831,12 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1.version !== void 0) {
                                 let data3 = data1.version, _errs9 = errors;
                                 if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
-                                  return validate30.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                  return validate31.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                 if (errors === _errs9 && typeof data3 == "number" && isFinite(data3)) {
                                   if (data3 > 2147483647 || isNaN(data3))
-                                    return validate30.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                    return validate31.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                   if (data3 < 1 || isNaN(data3))
-                                    return validate30.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                    return validate31.errors = [{ instancePath: instancePath + "/people/" + i0 + "/version", schemaPath: "#/properties/people/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                 }
                                 var valid2 = _errs9 === errors;
                               } else
@@ -844,14 +844,14 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate30.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate31.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate30.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate31.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -861,16 +861,16 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs11)
                 if (Array.isArray(data4)) {
                   if (data4.length > 7)
-                    return validate30.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                    return validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data4.length;
                     for (let i1 = 0; i1 < len1; i1++) {
                       let data5 = data4[i1], _errs13 = errors;
                       if (typeof data5 != "string")
-                        return validate30.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate31.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor"))
-                        return validate30.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema41.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate31.errors = [{ instancePath: instancePath + "/roles/" + i1, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema42.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid3 = _errs13 === errors;
                       if (!valid3)
                         break;
@@ -883,7 +883,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data4[i2];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate30.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i2, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i2 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i2;
@@ -893,7 +893,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate30.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate31.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs11 === errors;
             } else
               var valid0 = !0;
@@ -903,7 +903,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs15)
                   if (Array.isArray(data6)) {
                     if (data6.length > 50)
-                      return validate30.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                      return validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                     {
                       var valid5 = !0;
                       let len2 = data6.length;
@@ -912,9 +912,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs17 && errors === _errs17)
                           if (typeof data7 == "string") {
                             if (!formats4.test(data7))
-                              return validate30.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              return validate31.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate30.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate31.errors = [{ instancePath: instancePath + "/ownRoles/" + i3, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid5 = _errs17 === errors;
                         if (!valid5)
                           break;
@@ -927,7 +927,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                             let item1 = data6[i4];
                             if (typeof item1 == "string") {
                               if (typeof indices1[item1] == "number") {
-                                return j1 = indices1[item1], validate30.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
+                                return j1 = indices1[item1], validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i4, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i4 + " are identical)" }], !1;
                                 break;
                               }
                               indices1[item1] = i4;
@@ -937,7 +937,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate30.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate31.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs15 === errors;
               } else
                 var valid0 = !0;
@@ -945,9 +945,9 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.how !== void 0) {
                   let data8 = data.how, _errs19 = errors;
                   if (typeof data8 != "string")
-                    return validate30.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate31.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data8 === "add" || data8 === "replace"))
-                    return validate30.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema41.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate31.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema42.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs19 === errors;
                 } else
                   var valid0 = !0;
@@ -956,23 +956,23 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate30.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate30.errors = vErrors, errors === 0;
+      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate31.errors = vErrors, errors === 0;
 }
-validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeName = validate31;
-function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
+validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeName = validate32;
+function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name"))
-        return validate31.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "name") {
-            return validate31.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.name !== void 0) {
@@ -980,33 +980,33 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (typeof data0 == "string") {
               if (func2(data0) > 100)
-                return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func2(data0) < 1)
-                return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern4.test(data0))
-                return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
             } else
-              return validate31.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate32.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
-      return validate31.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate31.errors = vErrors, errors === 0;
+      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate32.errors = vErrors, errors === 0;
 }
-validate31.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePassword = validate32;
-function validate32(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate32.evaluated;
+validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePassword = validate33;
+function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.current === void 0 && (missing0 = "current") || data.next === void 0 && (missing0 = "next"))
-        return validate32.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "current" || key0 === "next")) {
-            return validate32.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1015,13 +1015,13 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 200)
-                  return validate32.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate32.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate32.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate32.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate33.errors = [{ instancePath: instancePath + "/current", schemaPath: "#/properties/current/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1031,36 +1031,36 @@ function validate32(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate32.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 12)
-                    return validate32.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate32.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate33.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate32.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate33.errors = [{ instancePath: instancePath + "/next", schemaPath: "#/properties/next/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate32.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate32.errors = vErrors, errors === 0;
+      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate33.errors = vErrors, errors === 0;
 }
-validate32.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePerson = validate33, schema44 = { type: "object", required: ["name", "email", "staffNumber"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, staffNumber: { type: "string", minLength: 1, maxLength: 40, pattern: "\\S" }, kind: { type: "string", enum: ["employee", "subcontractor", "other"] }, departmentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, zone: { type: "string", maxLength: 60 }, startedOn: { type: "string", format: "date" }, position: { type: "object", required: ["id", "from"], properties: { id: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern25 = new RegExp("^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$", "u"), formats0 = /^\d{4}-\d{2}-\d{2}$/;
-function validate33(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate33.evaluated;
+validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePerson = validate34, schema45 = { type: "object", required: ["name", "email", "staffNumber"], properties: { name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, staffNumber: { type: "string", minLength: 1, maxLength: 40, pattern: "\\S" }, kind: { type: "string", enum: ["employee", "subcontractor", "other"] }, departmentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, zone: { type: "string", maxLength: 60 }, startedOn: { type: "string", format: "date" }, position: { type: "object", required: ["id", "from"], properties: { id: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern26 = new RegExp("^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$", "u"), formats0 = /^\d{4}-\d{2}-\d{2}$/;
+function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.staffNumber === void 0 && (missing0 = "staffNumber"))
-        return validate33.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "staffNumber" || key0 === "kind" || key0 === "departmentId" || key0 === "zone" || key0 === "startedOn" || key0 === "position")) {
-            return validate33.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1069,13 +1069,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate33.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate34.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1085,13 +1085,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate34.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 3)
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern25.test(data1))
-                    return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                    return validate34.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern26.test(data1))
+                    return validate34.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                 } else
-                  return validate33.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate34.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1101,13 +1101,13 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 40)
-                      return validate33.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                      return validate34.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                     if (func2(data2) < 1)
-                      return validate33.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                      return validate34.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate33.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate34.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate33.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate34.errors = [{ instancePath: instancePath + "/staffNumber", schemaPath: "#/properties/staffNumber/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1115,9 +1115,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.kind !== void 0) {
                   let data3 = data.kind, _errs8 = errors;
                   if (typeof data3 != "string")
-                    return validate33.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate34.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   if (!(data3 === "employee" || data3 === "subcontractor" || data3 === "other"))
-                    return validate33.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema44.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    return validate34.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema45.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -1146,7 +1146,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                       errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
                     else {
                       let err3 = { instancePath: instancePath + "/departmentId", schemaPath: "#/properties/departmentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate33.errors = vErrors, !1;
+                      return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate34.errors = vErrors, !1;
                     }
                     var valid0 = _errs10 === errors;
                   } else
@@ -1157,9 +1157,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs16)
                         if (typeof data5 == "string") {
                           if (func2(data5) > 60)
-                            return validate33.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                            return validate34.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                         } else
-                          return validate33.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate34.errors = [{ instancePath: instancePath + "/zone", schemaPath: "#/properties/zone/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid0 = _errs16 === errors;
                     } else
                       var valid0 = !0;
@@ -1169,9 +1169,9 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs18 && errors === _errs18)
                           if (typeof data6 == "string") {
                             if (!formats0.test(data6))
-                              return validate33.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                              return validate34.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                           } else
-                            return validate33.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate34.errors = [{ instancePath: instancePath + "/startedOn", schemaPath: "#/properties/startedOn/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid0 = _errs18 === errors;
                       } else
                         var valid0 = !0;
@@ -1182,12 +1182,12 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data7 && typeof data7 == "object" && !Array.isArray(data7)) {
                               let missing1;
                               if (data7.id === void 0 && (missing1 = "id") || data7.from === void 0 && (missing1 = "from"))
-                                return validate33.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                                return validate34.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                               {
                                 let _errs22 = errors;
                                 for (let key1 in data7)
                                   if (!(key1 === "id" || key1 === "from")) {
-                                    return validate33.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                    return validate34.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                                     break;
                                   }
                                 if (_errs22 === errors) {
@@ -1215,7 +1215,7 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                                       errors = _errs24, vErrors !== null && (_errs24 ? vErrors.length = _errs24 : vErrors = null);
                                     else {
                                       let err7 = { instancePath: instancePath + "/position/id", schemaPath: "#/properties/position/properties/id/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate33.errors = vErrors, !1;
+                                      return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate34.errors = vErrors, !1;
                                     }
                                     var valid2 = _errs23 === errors;
                                   } else
@@ -1226,16 +1226,16 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (errors === _errs29 && errors === _errs29)
                                         if (typeof data9 == "string") {
                                           if (!formats0.test(data9))
-                                            return validate33.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                            return validate34.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                         } else
-                                          return validate33.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate34.errors = [{ instancePath: instancePath + "/position/from", schemaPath: "#/properties/position/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       var valid2 = _errs29 === errors;
                                     } else
                                       var valid2 = !0;
                                 }
                               }
                             } else
-                              return validate33.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                              return validate34.errors = [{ instancePath: instancePath + "/position", schemaPath: "#/properties/position/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                           var valid0 = _errs20 === errors;
                         } else
                           var valid0 = !0;
@@ -1248,32 +1248,32 @@ function validate33(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate33.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate33.errors = vErrors, errors === 0;
+      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate34.errors = vErrors, errors === 0;
 }
-validate33.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changePreferences = validate34, schema45 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] }, forms: { type: "object", required: ["dates", "clock", "numbers"], properties: { dates: { anyOf: [{ type: "string", enum: ["day first", "month first", "year first"] }, { type: "null" }] }, clock: { anyOf: [{ type: "string", enum: ["24 hours", "12 hours"] }, { type: "null" }] }, numbers: { anyOf: [{ type: "string", enum: ["comma point", "point comma", "space comma", "apostrophe point"] }, { type: "null" }] } }, additionalProperties: !1 } }, additionalProperties: !1 };
-function validate34(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate34.evaluated;
+validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changePreferences = validate35, schema46 = { type: "object", required: ["theme", "durationForm"], properties: { theme: { type: "string", enum: ["light", "dark", "system"] }, durationForm: { type: "string", enum: ["clock", "decimal"] }, forms: { type: "object", required: ["dates", "clock", "numbers"], properties: { dates: { anyOf: [{ type: "string", enum: ["day first", "month first", "year first"] }, { type: "null" }] }, clock: { anyOf: [{ type: "string", enum: ["24 hours", "12 hours"] }, { type: "null" }] }, numbers: { anyOf: [{ type: "string", enum: ["comma point", "point comma", "space comma", "apostrophe point"] }, { type: "null" }] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.theme === void 0 && (missing0 = "theme") || data.durationForm === void 0 && (missing0 = "durationForm"))
-        return validate34.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "theme" || key0 === "durationForm" || key0 === "forms")) {
-            return validate34.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.theme !== void 0) {
             let data0 = data.theme, _errs2 = errors;
             if (typeof data0 != "string")
-              return validate34.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate35.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             if (!(data0 === "light" || data0 === "dark" || data0 === "system"))
-              return validate34.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema45.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
+              return validate35.errors = [{ instancePath: instancePath + "/theme", schemaPath: "#/properties/theme/enum", keyword: "enum", params: { allowedValues: schema46.properties.theme.enum }, message: "must be equal to one of the allowed values" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1281,9 +1281,9 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
             if (data.durationForm !== void 0) {
               let data1 = data.durationForm, _errs4 = errors;
               if (typeof data1 != "string")
-                return validate34.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate35.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               if (!(data1 === "clock" || data1 === "decimal"))
-                return validate34.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema45.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
+                return validate35.errors = [{ instancePath: instancePath + "/durationForm", schemaPath: "#/properties/durationForm/enum", keyword: "enum", params: { allowedValues: schema46.properties.durationForm.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -1294,12 +1294,12 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
                     let missing1;
                     if (data2.dates === void 0 && (missing1 = "dates") || data2.clock === void 0 && (missing1 = "clock") || data2.numbers === void 0 && (missing1 = "numbers"))
-                      return validate34.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                      return validate35.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                     {
                       let _errs8 = errors;
                       for (let key1 in data2)
                         if (!(key1 === "dates" || key1 === "clock" || key1 === "numbers")) {
-                          return validate34.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                          return validate35.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                           break;
                         }
                       if (_errs8 === errors) {
@@ -1310,7 +1310,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                           }
                           if (!(data3 === "day first" || data3 === "month first" || data3 === "year first")) {
-                            let err1 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema45.properties.forms.properties.dates.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                            let err1 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema46.properties.forms.properties.dates.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
                           }
                           var _valid0 = _errs11 === errors;
@@ -1325,7 +1325,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                             errors = _errs10, vErrors !== null && (_errs10 ? vErrors.length = _errs10 : vErrors = null);
                           else {
                             let err3 = { instancePath: instancePath + "/forms/dates", schemaPath: "#/properties/forms/properties/dates/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate34.errors = vErrors, !1;
+                            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate35.errors = vErrors, !1;
                           }
                           var valid1 = _errs9 === errors;
                         } else
@@ -1338,7 +1338,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                               vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
                             }
                             if (!(data4 === "24 hours" || data4 === "12 hours")) {
-                              let err5 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema45.properties.forms.properties.clock.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                              let err5 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema46.properties.forms.properties.clock.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                               vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
                             }
                             var _valid1 = _errs17 === errors;
@@ -1353,7 +1353,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                               errors = _errs16, vErrors !== null && (_errs16 ? vErrors.length = _errs16 : vErrors = null);
                             else {
                               let err7 = { instancePath: instancePath + "/forms/clock", schemaPath: "#/properties/forms/properties/clock/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate34.errors = vErrors, !1;
+                              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate35.errors = vErrors, !1;
                             }
                             var valid1 = _errs15 === errors;
                           } else
@@ -1366,7 +1366,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                                 vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
                               }
                               if (!(data5 === "comma point" || data5 === "point comma" || data5 === "space comma" || data5 === "apostrophe point")) {
-                                let err9 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema45.properties.forms.properties.numbers.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                                let err9 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema46.properties.forms.properties.numbers.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                                 vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
                               }
                               var _valid2 = _errs23 === errors;
@@ -1381,7 +1381,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                                 errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                               else {
                                 let err11 = { instancePath: instancePath + "/forms/numbers", schemaPath: "#/properties/forms/properties/numbers/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate34.errors = vErrors, !1;
+                                return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate35.errors = vErrors, !1;
                               }
                               var valid1 = _errs21 === errors;
                             } else
@@ -1390,7 +1390,7 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate34.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    return validate35.errors = [{ instancePath: instancePath + "/forms", schemaPath: "#/properties/forms/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -1398,23 +1398,23 @@ function validate34(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate34.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate34.errors = vErrors, errors === 0;
+      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate35.errors = vErrors, errors === 0;
 }
-validate34.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRecording = validate35, schema46 = { type: "object", required: ["ways", "dayMaximum", "weekMaximum"], properties: { ways: { anyOf: [{ type: "array", items: { type: "string", enum: ["timer", "length", "span"] }, minItems: 1, maxItems: 3, uniqueItems: !0 }, { type: "null" }] }, dayMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, weekMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, planned: { type: "object", required: ["hours", "dayStart", "dayEnd", "from"], properties: { hours: { type: "array", items: { type: "integer", minimum: 0, maximum: 86400 }, minItems: 7, maxItems: 7 }, dayStart: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, dayEnd: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern6 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
-function validate35(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate35.evaluated;
+validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRecording = validate36, schema47 = { type: "object", required: ["ways", "dayMaximum", "weekMaximum"], properties: { ways: { anyOf: [{ type: "array", items: { type: "string", enum: ["timer", "length", "span"] }, minItems: 1, maxItems: 3, uniqueItems: !0 }, { type: "null" }] }, dayMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, weekMaximum: { anyOf: [{ type: "integer", minimum: 60, maximum: 604800 }, { type: "null" }] }, planned: { type: "object", required: ["hours", "dayStart", "dayEnd", "from"], properties: { hours: { type: "array", items: { type: "integer", minimum: 0, maximum: 86400 }, minItems: 7, maxItems: 7 }, dayStart: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, dayEnd: { type: "string", pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, from: { type: "string", format: "date" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern7 = new RegExp("^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$", "u");
+function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.ways === void 0 && (missing0 = "ways") || data.dayMaximum === void 0 && (missing0 = "dayMaximum") || data.weekMaximum === void 0 && (missing0 = "weekMaximum"))
-        return validate35.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "ways" || key0 === "dayMaximum" || key0 === "weekMaximum" || key0 === "planned")) {
-            return validate35.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1438,7 +1438,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                       vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
                     }
                     if (!(data1 === "timer" || data1 === "length" || data1 === "span")) {
-                      let err3 = { instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/anyOf/0/items/enum", keyword: "enum", params: { allowedValues: schema46.properties.ways.anyOf[0].items.enum }, message: "must be equal to one of the allowed values" };
+                      let err3 = { instancePath: instancePath + "/ways/" + i0, schemaPath: "#/properties/ways/anyOf/0/items/enum", keyword: "enum", params: { allowedValues: schema47.properties.ways.anyOf[0].items.enum }, message: "must be equal to one of the allowed values" };
                       vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
                     }
                     var valid2 = _errs6 === errors;
@@ -1480,7 +1480,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err7 = { instancePath: instancePath + "/ways", schemaPath: "#/properties/ways/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate35.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate36.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -1513,7 +1513,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err12 = { instancePath: instancePath + "/dayMaximum", schemaPath: "#/properties/dayMaximum/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++, validate35.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++, validate36.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -1546,7 +1546,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
                 else {
                   let err17 = { instancePath: instancePath + "/weekMaximum", schemaPath: "#/properties/weekMaximum/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++, validate35.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++, validate36.errors = vErrors, !1;
                 }
                 var valid0 = _errs16 === errors;
               } else
@@ -1558,12 +1558,12 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                       let missing1;
                       if (data4.hours === void 0 && (missing1 = "hours") || data4.dayStart === void 0 && (missing1 = "dayStart") || data4.dayEnd === void 0 && (missing1 = "dayEnd") || data4.from === void 0 && (missing1 = "from"))
-                        return validate35.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate36.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs24 = errors;
                         for (let key1 in data4)
                           if (!(key1 === "hours" || key1 === "dayStart" || key1 === "dayEnd" || key1 === "from")) {
-                            return validate35.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate36.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs24 === errors) {
@@ -1572,21 +1572,21 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs25)
                               if (Array.isArray(data5)) {
                                 if (data5.length > 7)
-                                  return validate35.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
+                                  return validate36.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/maxItems", keyword: "maxItems", params: { limit: 7 }, message: "must NOT have more than 7 items" }], !1;
                                 if (data5.length < 7)
-                                  return validate35.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/minItems", keyword: "minItems", params: { limit: 7 }, message: "must NOT have fewer than 7 items" }], !1;
+                                  return validate36.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/minItems", keyword: "minItems", params: { limit: 7 }, message: "must NOT have fewer than 7 items" }], !1;
                                 {
                                   var valid7 = !0;
                                   let len1 = data5.length;
                                   for (let i2 = 0; i2 < len1; i2++) {
                                     let data6 = data5[i2], _errs27 = errors;
                                     if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
-                                      return validate35.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                      return validate36.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                     if (errors === _errs27 && typeof data6 == "number" && isFinite(data6)) {
                                       if (data6 > 86400 || isNaN(data6))
-                                        return validate35.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
+                                        return validate36.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/maximum", keyword: "maximum", params: { comparison: "<=", limit: 86400 }, message: "must be <= 86400" }], !1;
                                       if (data6 < 0 || isNaN(data6))
-                                        return validate35.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                                        return validate36.errors = [{ instancePath: instancePath + "/planned/hours/" + i2, schemaPath: "#/properties/planned/properties/hours/items/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
                                     }
                                     var valid7 = _errs27 === errors;
                                     if (!valid7)
@@ -1594,7 +1594,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                   }
                                 }
                               } else
-                                return validate35.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                                return validate36.errors = [{ instancePath: instancePath + "/planned/hours", schemaPath: "#/properties/planned/properties/hours/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                             var valid6 = _errs25 === errors;
                           } else
                             var valid6 = !0;
@@ -1603,10 +1603,10 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                               let data7 = data4.dayStart, _errs29 = errors;
                               if (errors === _errs29)
                                 if (typeof data7 == "string") {
-                                  if (!pattern6.test(data7))
-                                    return validate35.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                  if (!pattern7.test(data7))
+                                    return validate36.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                 } else
-                                  return validate35.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate36.errors = [{ instancePath: instancePath + "/planned/dayStart", schemaPath: "#/properties/planned/properties/dayStart/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid6 = _errs29 === errors;
                             } else
                               var valid6 = !0;
@@ -1615,10 +1615,10 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                 let data8 = data4.dayEnd, _errs31 = errors;
                                 if (errors === _errs31)
                                   if (typeof data8 == "string") {
-                                    if (!pattern6.test(data8))
-                                      return validate35.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
+                                    if (!pattern7.test(data8))
+                                      return validate36.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/pattern", keyword: "pattern", params: { pattern: "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$" }, message: 'must match pattern "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9])?$"' }], !1;
                                   } else
-                                    return validate35.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate36.errors = [{ instancePath: instancePath + "/planned/dayEnd", schemaPath: "#/properties/planned/properties/dayEnd/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid6 = _errs31 === errors;
                               } else
                                 var valid6 = !0;
@@ -1628,9 +1628,9 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs33 && errors === _errs33)
                                     if (typeof data9 == "string") {
                                       if (!formats0.test(data9))
-                                        return validate35.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                                        return validate36.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                                     } else
-                                      return validate35.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate36.errors = [{ instancePath: instancePath + "/planned/from", schemaPath: "#/properties/planned/properties/from/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid6 = _errs33 === errors;
                                 } else
                                   var valid6 = !0;
@@ -1639,7 +1639,7 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate35.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate36.errors = [{ instancePath: instancePath + "/planned", schemaPath: "#/properties/planned/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid0 = _errs22 === errors;
                 } else
                   var valid0 = !0;
@@ -1648,23 +1648,23 @@ function validate35(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate35.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate35.errors = vErrors, errors === 0;
+      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate36.errors = vErrors, errors === 0;
 }
-validate35.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRole = validate36, schema47 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
-function validate36(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate36.evaluated;
+validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRole = validate37, schema48 = { type: "object", required: ["name", "rights"], properties: { name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
-        return validate36.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "rights")) {
-            return validate36.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1673,13 +1673,13 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 60)
-                  return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate36.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate37.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1690,17 +1690,17 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                   let _errs6 = errors;
                   for (let key1 in data1)
-                    if (!func1.call(schema47.properties.rights.properties, key1)) {
-                      return validate36.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                    if (!func1.call(schema48.properties.rights.properties, key1)) {
+                      return validate37.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                       break;
                     }
                   if (_errs6 === errors) {
                     if (data1["time.record"] !== void 0) {
                       let data2 = data1["time.record"], _errs7 = errors;
                       if (typeof data2 != "string")
-                        return validate36.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        return validate37.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       if (!(data2 === "own" || data2 === "project" || data2 === "team" || data2 === "firm"))
-                        return validate36.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                        return validate37.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid1 = _errs7 === errors;
                     } else
                       var valid1 = !0;
@@ -1708,9 +1708,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1["time.read"] !== void 0) {
                         let data3 = data1["time.read"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate36.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate37.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate36.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate37.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -1718,9 +1718,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data1["time.correct"] !== void 0) {
                           let data4 = data1["time.correct"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate36.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate37.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate36.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate37.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -1728,9 +1728,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data1["time.review"] !== void 0) {
                             let data5 = data1["time.review"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate36.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate37.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate36.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate37.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -1738,9 +1738,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data1["work.read"] !== void 0) {
                               let data6 = data1["work.read"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate36.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate37.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate36.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate37.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -1748,9 +1748,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data1["values.read"] !== void 0) {
                                 let data7 = data1["values.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate36.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate37.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate36.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate37.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -1758,9 +1758,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data1["cost.read"] !== void 0) {
                                   let data8 = data1["cost.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate36.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate37.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate36.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate37.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -1768,9 +1768,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data1["pay.read"] !== void 0) {
                                     let data9 = data1["pay.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate36.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate37.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate36.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate37.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -1778,9 +1778,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data1["entries.price"] !== void 0) {
                                       let data10 = data1["entries.price"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate36.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate37.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate36.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate37.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -1788,9 +1788,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data1["agreements.change"] !== void 0) {
                                         let data11 = data1["agreements.change"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate36.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate37.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate36.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate37.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -1798,9 +1798,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data1["invoices.read"] !== void 0) {
                                           let data12 = data1["invoices.read"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate36.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate36.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -1808,9 +1808,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data1["invoices.issue"] !== void 0) {
                                             let data13 = data1["invoices.issue"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate36.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate36.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate37.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -1818,9 +1818,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data1["payments.record"] !== void 0) {
                                               let data14 = data1["payments.record"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate36.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate37.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate36.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate37.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -1828,9 +1828,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data1["results.read"] !== void 0) {
                                                 let data15 = data1["results.read"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate36.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate37.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate36.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate37.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -1838,9 +1838,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data1["history.read"] !== void 0) {
                                                   let data16 = data1["history.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate36.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate37.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate36.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate37.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -1848,9 +1848,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data1["people.change"] !== void 0) {
                                                     let data17 = data1["people.change"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate36.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate37.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate36.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate37.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -1858,9 +1858,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data1["work.change"] !== void 0) {
                                                       let data18 = data1["work.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate36.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate37.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate36.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate37.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -1868,9 +1868,9 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data1["firm.change"] !== void 0) {
                                                         let data19 = data1["firm.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate36.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate37.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate36.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema47.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate37.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema48.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -1892,30 +1892,30 @@ function validate36(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate36.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                  return validate37.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate36.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate36.errors = vErrors, errors === 0;
+      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate37.errors = vErrors, errors === 0;
 }
-validate36.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeRoles = validate37, schema48 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
-function validate37(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate37.evaluated;
+validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeRoles = validate38, schema49 = { type: "object", required: ["roles", "ownRoles"], properties: { roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 8, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 } }, additionalProperties: !1 };
+function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.roles === void 0 && (missing0 = "roles") || data.ownRoles === void 0 && (missing0 = "ownRoles"))
-        return validate37.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "roles" || key0 === "ownRoles")) {
-            return validate37.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -1924,16 +1924,16 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 8)
-                  return validate37.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/maxItems", keyword: "maxItems", params: { limit: 8 }, message: "must NOT have more than 8 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
                   for (let i0 = 0; i0 < len0; i0++) {
                     let data1 = data0[i0], _errs4 = errors;
                     if (typeof data1 != "string")
-                      return validate37.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate38.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                     if (!(data1 === "owner" || data1 === "administrator" || data1 === "manager" || data1 === "project manager" || data1 === "bookkeeper" || data1 === "staff" || data1 === "auditor"))
-                      return validate37.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema48.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
+                      return validate38.errors = [{ instancePath: instancePath + "/roles/" + i0, schemaPath: "#/properties/roles/items/enum", keyword: "enum", params: { allowedValues: schema49.properties.roles.items.enum }, message: "must be equal to one of the allowed values" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
@@ -1946,7 +1946,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                         let item0 = data0[i1];
                         if (typeof item0 == "string") {
                           if (typeof indices0[item0] == "number") {
-                            return j0 = indices0[item0], validate37.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                            return j0 = indices0[item0], validate38.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                             break;
                           }
                           indices0[item0] = i1;
@@ -1956,7 +1956,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                   }
                 }
               } else
-                return validate37.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate38.errors = [{ instancePath: instancePath + "/roles", schemaPath: "#/properties/roles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -1966,7 +1966,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs6)
                 if (Array.isArray(data2)) {
                   if (data2.length > 50)
-                    return validate37.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
+                    return validate38.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/maxItems", keyword: "maxItems", params: { limit: 50 }, message: "must NOT have more than 50 items" }], !1;
                   {
                     var valid3 = !0;
                     let len1 = data2.length;
@@ -1975,9 +1975,9 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs8 && errors === _errs8)
                         if (typeof data3 == "string") {
                           if (!formats4.test(data3))
-                            return validate37.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            return validate38.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate37.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate38.errors = [{ instancePath: instancePath + "/ownRoles/" + i2, schemaPath: "#/properties/ownRoles/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid3 = _errs8 === errors;
                       if (!valid3)
                         break;
@@ -1990,7 +1990,7 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                           let item1 = data2[i3];
                           if (typeof item1 == "string") {
                             if (typeof indices1[item1] == "number") {
-                              return j1 = indices1[item1], validate37.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                              return j1 = indices1[item1], validate38.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
                               break;
                             }
                             indices1[item1] = i3;
@@ -2000,30 +2000,30 @@ function validate37(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate37.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate38.errors = [{ instancePath: instancePath + "/ownRoles", schemaPath: "#/properties/ownRoles/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs6 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate37.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate37.errors = vErrors, errors === 0;
+      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate38.errors = vErrors, errors === 0;
 }
-validate37.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTeam = validate38;
-function validate38(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate38.evaluated;
+validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeTeam = validate39;
+function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate38.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate38.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2032,13 +2032,13 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate38.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate39.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2048,9 +2048,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4 && errors === _errs4)
                 if (typeof data1 == "string") {
                   if (!formats4.test(data1))
-                    return validate38.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                 } else
-                  return validate38.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate39.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2060,7 +2060,7 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (Array.isArray(data2)) {
                     if (data2.length > 2e3)
-                      return validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                      return validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                     {
                       var valid1 = !0;
                       let len0 = data2.length;
@@ -2069,9 +2069,9 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                         if (errors === _errs8 && errors === _errs8)
                           if (typeof data3 == "string") {
                             if (!formats4.test(data3))
-                              return validate38.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                              return validate39.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                           } else
-                            return validate38.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate39.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         var valid1 = _errs8 === errors;
                         if (!valid1)
                           break;
@@ -2084,7 +2084,7 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                             let item0 = data2[i1];
                             if (typeof item0 == "string") {
                               if (typeof indices0[item0] == "number") {
-                                return j0 = indices0[item0], validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                return j0 = indices0[item0], validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                 break;
                               }
                               indices0[item0] = i1;
@@ -2094,46 +2094,11 @@ function validate38(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate38.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate39.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
           }
-        }
-      }
-    } else
-      return validate38.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate38.errors = vErrors, errors === 0;
-}
-validate38.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmAddress = validate39;
-var pattern31 = new RegExp("^[\\w-]+$", "u");
-function validate39(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate39.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
-        return validate39.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "token") {
-            return validate39.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.token !== void 0) {
-          let data0 = data.token;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 100)
-                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func2(data0) < 1)
-                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern31.test(data0))
-                return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate39.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -2141,31 +2106,34 @@ function validate39(data, { instancePath = "", parentData, parentDataProperty, r
   return validate39.errors = vErrors, errors === 0;
 }
 validate39.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmInstruction = validate40;
+var confirmAddress = validate40;
+var pattern32 = new RegExp("^[\\w-]+$", "u");
 function validate40(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate40.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.version === void 0 && (missing0 = "version"))
+      if (data.token === void 0 && (missing0 = "token"))
         return validate40.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "version") {
+          if (key0 !== "token") {
             return validate40.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.version !== void 0) {
-          let data0 = data.version, _errs2 = errors;
-          if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-            return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-          if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
-            if (data0 > 2147483647 || isNaN(data0))
-              return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
-            if (data0 < 1 || isNaN(data0))
-              return validate40.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
-          }
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 100)
+                return validate40.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate40.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+              if (!pattern32.test(data0))
+                return validate40.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+            } else
+              return validate40.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -2173,34 +2141,31 @@ function validate40(data, { instancePath = "", parentData, parentDataProperty, r
   return validate40.errors = vErrors, errors === 0;
 }
 validate40.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var confirmSecondFactor = validate41;
-var pattern32 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
+var confirmInstruction = validate41;
 function validate41(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate41.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
+      if (data.version === void 0 && (missing0 = "version"))
         return validate41.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "code") {
+          if (key0 !== "version") {
             return validate41.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 40)
-                return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func2(data0) < 6)
-                return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-              if (!pattern32.test(data0))
-                return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
-            } else
-              return validate41.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        if (_errs1 === errors && data.version !== void 0) {
+          let data0 = data.version, _errs2 = errors;
+          if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
+            return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+          if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
+            if (data0 > 2147483647 || isNaN(data0))
+              return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+            if (data0 < 1 || isNaN(data0))
+              return validate41.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+          }
         }
       }
     } else
@@ -2208,60 +2173,34 @@ function validate41(data, { instancePath = "", parentData, parentDataProperty, r
   return validate41.errors = vErrors, errors === 0;
 }
 validate41.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createGroup = validate42, schema53 = { type: "object", required: ["id", "kind", "name"], properties: { id: { type: "string", format: "uuid" }, kind: { type: "string", enum: ["position", "department"] }, name: { type: "string", minLength: 1, maxLength: 80, pattern: "\\S" } }, additionalProperties: !1 };
+var confirmSecondFactor = validate42;
+var pattern33 = new RegExp("^[\\sA-Za-z0-9-]+$", "u");
 function validate42(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate42.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate42.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "kind" || key0 === "name")) {
+          if (key0 !== "code") {
             return validate42.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats4.test(data0))
-                  return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate42.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-            var valid0 = _errs2 === errors;
-          } else
-            var valid0 = !0;
-          if (valid0) {
-            if (data.kind !== void 0) {
-              let data1 = data.kind, _errs4 = errors;
-              if (typeof data1 != "string")
-                return validate42.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data1 === "position" || data1 === "department"))
-                return validate42.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema53.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
-              var valid0 = _errs4 === errors;
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 40)
+                return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func2(data0) < 6)
+                return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern33.test(data0))
+                return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
             } else
-              var valid0 = !0;
-            if (valid0)
-              if (data.name !== void 0) {
-                let data2 = data.name, _errs6 = errors;
-                if (errors === _errs6)
-                  if (typeof data2 == "string") {
-                    if (func2(data2) > 80)
-                      return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
-                    if (func2(data2) < 1)
-                      return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                    if (!pattern4.test(data2))
-                      return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                  } else
-                    return validate42.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                var valid0 = _errs6 === errors;
-              } else
-                var valid0 = !0;
-          }
+              return validate42.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -2269,18 +2208,18 @@ function validate42(data, { instancePath = "", parentData, parentDataProperty, r
   return validate42.errors = vErrors, errors === 0;
 }
 validate42.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createLink = validate43, schema54 = { type: "object", required: ["id", "token", "role", "teamId", "uses", "days"], properties: { id: { type: "string", format: "uuid" }, token: { type: "string", pattern: "^[\\w-]{43}$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] }, teamId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, uses: { type: "integer", minimum: 1, maximum: 200 }, days: { type: "integer", minimum: 1, maximum: 30 } }, additionalProperties: !1 }, pattern34 = new RegExp("^[\\w-]{43}$", "u");
+var createGroup = validate43, schema54 = { type: "object", required: ["id", "kind", "name"], properties: { id: { type: "string", format: "uuid" }, kind: { type: "string", enum: ["position", "department"] }, name: { type: "string", minLength: 1, maxLength: 80, pattern: "\\S" } }, additionalProperties: !1 };
 function validate43(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate43.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.token === void 0 && (missing0 = "token") || data.role === void 0 && (missing0 = "role") || data.teamId === void 0 && (missing0 = "teamId") || data.uses === void 0 && (missing0 = "uses") || data.days === void 0 && (missing0 = "days"))
+      if (data.id === void 0 && (missing0 = "id") || data.kind === void 0 && (missing0 = "kind") || data.name === void 0 && (missing0 = "name"))
         return validate43.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "token" || key0 === "role" || key0 === "teamId" || key0 === "uses" || key0 === "days")) {
+          if (!(key0 === "id" || key0 === "kind" || key0 === "name")) {
             return validate43.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -2297,14 +2236,75 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
           } else
             var valid0 = !0;
           if (valid0) {
+            if (data.kind !== void 0) {
+              let data1 = data.kind, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate43.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "position" || data1 === "department"))
+                return validate43.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema54.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0)
+              if (data.name !== void 0) {
+                let data2 = data.name, _errs6 = errors;
+                if (errors === _errs6)
+                  if (typeof data2 == "string") {
+                    if (func2(data2) > 80)
+                      return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 80 }, message: "must NOT have more than 80 characters" }], !1;
+                    if (func2(data2) < 1)
+                      return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    if (!pattern4.test(data2))
+                      return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  } else
+                    return validate43.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+          }
+        }
+      }
+    } else
+      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate43.errors = vErrors, errors === 0;
+}
+validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createLink = validate44, schema55 = { type: "object", required: ["id", "token", "role", "teamId", "uses", "days"], properties: { id: { type: "string", format: "uuid" }, token: { type: "string", pattern: "^[\\w-]{43}$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] }, teamId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, uses: { type: "integer", minimum: 1, maximum: 200 }, days: { type: "integer", minimum: 1, maximum: 30 } }, additionalProperties: !1 }, pattern35 = new RegExp("^[\\w-]{43}$", "u");
+function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.token === void 0 && (missing0 = "token") || data.role === void 0 && (missing0 = "role") || data.teamId === void 0 && (missing0 = "teamId") || data.uses === void 0 && (missing0 = "uses") || data.days === void 0 && (missing0 = "days"))
+        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "token" || key0 === "role" || key0 === "teamId" || key0 === "uses" || key0 === "days")) {
+            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
             if (data.token !== void 0) {
               let data1 = data.token, _errs4 = errors;
               if (errors === _errs4)
                 if (typeof data1 == "string") {
-                  if (!pattern34.test(data1))
-                    return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]{43}$" }, message: 'must match pattern "^[\\w-]{43}$"' }], !1;
+                  if (!pattern35.test(data1))
+                    return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]{43}$" }, message: 'must match pattern "^[\\w-]{43}$"' }], !1;
                 } else
-                  return validate43.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate44.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2316,7 +2316,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                   vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                 }
                 if (!(data2 === "owner" || data2 === "administrator" || data2 === "manager" || data2 === "project manager" || data2 === "bookkeeper" || data2 === "staff" || data2 === "auditor")) {
-                  let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema54.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                  let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema55.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                   vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
                 }
                 var _valid0 = _errs8 === errors;
@@ -2337,7 +2337,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
                 else {
                   let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate43.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate44.errors = vErrors, !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -2367,7 +2367,7 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs13, vErrors !== null && (_errs13 ? vErrors.length = _errs13 : vErrors = null);
                   else {
                     let err8 = { instancePath: instancePath + "/teamId", schemaPath: "#/properties/teamId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++, validate43.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++, validate44.errors = vErrors, !1;
                   }
                   var valid0 = _errs12 === errors;
                 } else
@@ -2376,12 +2376,12 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data.uses !== void 0) {
                     let data4 = data.uses, _errs18 = errors;
                     if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
-                      return validate43.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                      return validate44.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                     if (errors === _errs18 && typeof data4 == "number" && isFinite(data4)) {
                       if (data4 > 200 || isNaN(data4))
-                        return validate43.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/maximum", keyword: "maximum", params: { comparison: "<=", limit: 200 }, message: "must be <= 200" }], !1;
+                        return validate44.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/maximum", keyword: "maximum", params: { comparison: "<=", limit: 200 }, message: "must be <= 200" }], !1;
                       if (data4 < 1 || isNaN(data4))
-                        return validate43.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                        return validate44.errors = [{ instancePath: instancePath + "/uses", schemaPath: "#/properties/uses/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                     }
                     var valid0 = _errs18 === errors;
                   } else
@@ -2390,12 +2390,12 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data.days !== void 0) {
                       let data5 = data.days, _errs20 = errors;
                       if (!(typeof data5 == "number" && !(data5 % 1) && !isNaN(data5) && isFinite(data5)))
-                        return validate43.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                        return validate44.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                       if (errors === _errs20 && typeof data5 == "number" && isFinite(data5)) {
                         if (data5 > 30 || isNaN(data5))
-                          return validate43.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/maximum", keyword: "maximum", params: { comparison: "<=", limit: 30 }, message: "must be <= 30" }], !1;
+                          return validate44.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/maximum", keyword: "maximum", params: { comparison: "<=", limit: 30 }, message: "must be <= 30" }], !1;
                         if (data5 < 1 || isNaN(data5))
-                          return validate43.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                          return validate44.errors = [{ instancePath: instancePath + "/days", schemaPath: "#/properties/days/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                       }
                       var valid0 = _errs20 === errors;
                     } else
@@ -2407,23 +2407,23 @@ function validate43(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate43.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate43.errors = vErrors, errors === 0;
+      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate44.errors = vErrors, errors === 0;
 }
-validate43.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createRole = validate44, schema55 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
-function validate44(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate44.evaluated;
+validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createRole = validate45, schema56 = { type: "object", required: ["id", "name", "rights"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 60, pattern: "\\S" }, rights: { type: "object", properties: { "time.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.correct": { type: "string", enum: ["own", "project", "team", "firm"] }, "time.review": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "values.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "cost.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "pay.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "entries.price": { type: "string", enum: ["own", "project", "team", "firm"] }, "agreements.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "invoices.issue": { type: "string", enum: ["own", "project", "team", "firm"] }, "payments.record": { type: "string", enum: ["own", "project", "team", "firm"] }, "results.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "history.read": { type: "string", enum: ["own", "project", "team", "firm"] }, "people.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "work.change": { type: "string", enum: ["own", "project", "team", "firm"] }, "firm.change": { type: "string", enum: ["own", "project", "team", "firm"] } }, additionalProperties: !1 } }, additionalProperties: !1 };
+function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.rights === void 0 && (missing0 = "rights"))
-        return validate44.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "rights")) {
-            return validate44.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2432,9 +2432,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate44.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2444,13 +2444,13 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 60)
-                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
+                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 60 }, message: "must NOT have more than 60 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate44.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2461,17 +2461,17 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                   if (data2 && typeof data2 == "object" && !Array.isArray(data2)) {
                     let _errs8 = errors;
                     for (let key1 in data2)
-                      if (!func1.call(schema55.properties.rights.properties, key1)) {
-                        return validate44.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                      if (!func1.call(schema56.properties.rights.properties, key1)) {
+                        return validate45.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                         break;
                       }
                     if (_errs8 === errors) {
                       if (data2["time.record"] !== void 0) {
                         let data3 = data2["time.record"], _errs9 = errors;
                         if (typeof data3 != "string")
-                          return validate44.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate45.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                         if (!(data3 === "own" || data3 === "project" || data3 === "team" || data3 === "firm"))
-                          return validate44.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate45.errors = [{ instancePath: instancePath + "/rights/time.record", schemaPath: "#/properties/rights/properties/time.record/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["time.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid1 = _errs9 === errors;
                       } else
                         var valid1 = !0;
@@ -2479,9 +2479,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data2["time.read"] !== void 0) {
                           let data4 = data2["time.read"], _errs11 = errors;
                           if (typeof data4 != "string")
-                            return validate44.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                            return validate45.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           if (!(data4 === "own" || data4 === "project" || data4 === "team" || data4 === "firm"))
-                            return validate44.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                            return validate45.errors = [{ instancePath: instancePath + "/rights/time.read", schemaPath: "#/properties/rights/properties/time.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["time.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                           var valid1 = _errs11 === errors;
                         } else
                           var valid1 = !0;
@@ -2489,9 +2489,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data2["time.correct"] !== void 0) {
                             let data5 = data2["time.correct"], _errs13 = errors;
                             if (typeof data5 != "string")
-                              return validate44.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate45.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             if (!(data5 === "own" || data5 === "project" || data5 === "team" || data5 === "firm"))
-                              return validate44.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                              return validate45.errors = [{ instancePath: instancePath + "/rights/time.correct", schemaPath: "#/properties/rights/properties/time.correct/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["time.correct"].enum }, message: "must be equal to one of the allowed values" }], !1;
                             var valid1 = _errs13 === errors;
                           } else
                             var valid1 = !0;
@@ -2499,9 +2499,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                             if (data2["time.review"] !== void 0) {
                               let data6 = data2["time.review"], _errs15 = errors;
                               if (typeof data6 != "string")
-                                return validate44.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate45.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               if (!(data6 === "own" || data6 === "project" || data6 === "team" || data6 === "firm"))
-                                return validate44.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                return validate45.errors = [{ instancePath: instancePath + "/rights/time.review", schemaPath: "#/properties/rights/properties/time.review/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["time.review"].enum }, message: "must be equal to one of the allowed values" }], !1;
                               var valid1 = _errs15 === errors;
                             } else
                               var valid1 = !0;
@@ -2509,9 +2509,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                               if (data2["work.read"] !== void 0) {
                                 let data7 = data2["work.read"], _errs17 = errors;
                                 if (typeof data7 != "string")
-                                  return validate44.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate45.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 if (!(data7 === "own" || data7 === "project" || data7 === "team" || data7 === "firm"))
-                                  return validate44.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                  return validate45.errors = [{ instancePath: instancePath + "/rights/work.read", schemaPath: "#/properties/rights/properties/work.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["work.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                 var valid1 = _errs17 === errors;
                               } else
                                 var valid1 = !0;
@@ -2519,9 +2519,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (data2["values.read"] !== void 0) {
                                   let data8 = data2["values.read"], _errs19 = errors;
                                   if (typeof data8 != "string")
-                                    return validate44.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate45.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   if (!(data8 === "own" || data8 === "project" || data8 === "team" || data8 === "firm"))
-                                    return validate44.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                    return validate45.errors = [{ instancePath: instancePath + "/rights/values.read", schemaPath: "#/properties/rights/properties/values.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["values.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                   var valid1 = _errs19 === errors;
                                 } else
                                   var valid1 = !0;
@@ -2529,9 +2529,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data2["cost.read"] !== void 0) {
                                     let data9 = data2["cost.read"], _errs21 = errors;
                                     if (typeof data9 != "string")
-                                      return validate44.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate45.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     if (!(data9 === "own" || data9 === "project" || data9 === "team" || data9 === "firm"))
-                                      return validate44.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                      return validate45.errors = [{ instancePath: instancePath + "/rights/cost.read", schemaPath: "#/properties/rights/properties/cost.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["cost.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                     var valid1 = _errs21 === errors;
                                   } else
                                     var valid1 = !0;
@@ -2539,9 +2539,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data2["pay.read"] !== void 0) {
                                       let data10 = data2["pay.read"], _errs23 = errors;
                                       if (typeof data10 != "string")
-                                        return validate44.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate45.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                       if (!(data10 === "own" || data10 === "project" || data10 === "team" || data10 === "firm"))
-                                        return validate44.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        return validate45.errors = [{ instancePath: instancePath + "/rights/pay.read", schemaPath: "#/properties/rights/properties/pay.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["pay.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                       var valid1 = _errs23 === errors;
                                     } else
                                       var valid1 = !0;
@@ -2549,9 +2549,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                       if (data2["entries.price"] !== void 0) {
                                         let data11 = data2["entries.price"], _errs25 = errors;
                                         if (typeof data11 != "string")
-                                          return validate44.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                          return validate45.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                         if (!(data11 === "own" || data11 === "project" || data11 === "team" || data11 === "firm"))
-                                          return validate44.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                          return validate45.errors = [{ instancePath: instancePath + "/rights/entries.price", schemaPath: "#/properties/rights/properties/entries.price/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["entries.price"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                         var valid1 = _errs25 === errors;
                                       } else
                                         var valid1 = !0;
@@ -2559,9 +2559,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                         if (data2["agreements.change"] !== void 0) {
                                           let data12 = data2["agreements.change"], _errs27 = errors;
                                           if (typeof data12 != "string")
-                                            return validate44.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                            return validate45.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                           if (!(data12 === "own" || data12 === "project" || data12 === "team" || data12 === "firm"))
-                                            return validate44.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                            return validate45.errors = [{ instancePath: instancePath + "/rights/agreements.change", schemaPath: "#/properties/rights/properties/agreements.change/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["agreements.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                           var valid1 = _errs27 === errors;
                                         } else
                                           var valid1 = !0;
@@ -2569,9 +2569,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                           if (data2["invoices.read"] !== void 0) {
                                             let data13 = data2["invoices.read"], _errs29 = errors;
                                             if (typeof data13 != "string")
-                                              return validate44.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                              return validate45.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                             if (!(data13 === "own" || data13 === "project" || data13 === "team" || data13 === "firm"))
-                                              return validate44.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                              return validate45.errors = [{ instancePath: instancePath + "/rights/invoices.read", schemaPath: "#/properties/rights/properties/invoices.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["invoices.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                             var valid1 = _errs29 === errors;
                                           } else
                                             var valid1 = !0;
@@ -2579,9 +2579,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                             if (data2["invoices.issue"] !== void 0) {
                                               let data14 = data2["invoices.issue"], _errs31 = errors;
                                               if (typeof data14 != "string")
-                                                return validate44.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                return validate45.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                               if (!(data14 === "own" || data14 === "project" || data14 === "team" || data14 === "firm"))
-                                                return validate44.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                return validate45.errors = [{ instancePath: instancePath + "/rights/invoices.issue", schemaPath: "#/properties/rights/properties/invoices.issue/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["invoices.issue"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                               var valid1 = _errs31 === errors;
                                             } else
                                               var valid1 = !0;
@@ -2589,9 +2589,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                               if (data2["payments.record"] !== void 0) {
                                                 let data15 = data2["payments.record"], _errs33 = errors;
                                                 if (typeof data15 != "string")
-                                                  return validate44.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                  return validate45.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                 if (!(data15 === "own" || data15 === "project" || data15 === "team" || data15 === "firm"))
-                                                  return validate44.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                  return validate45.errors = [{ instancePath: instancePath + "/rights/payments.record", schemaPath: "#/properties/rights/properties/payments.record/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["payments.record"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                 var valid1 = _errs33 === errors;
                                               } else
                                                 var valid1 = !0;
@@ -2599,9 +2599,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                                 if (data2["results.read"] !== void 0) {
                                                   let data16 = data2["results.read"], _errs35 = errors;
                                                   if (typeof data16 != "string")
-                                                    return validate44.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                    return validate45.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                   if (!(data16 === "own" || data16 === "project" || data16 === "team" || data16 === "firm"))
-                                                    return validate44.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                    return validate45.errors = [{ instancePath: instancePath + "/rights/results.read", schemaPath: "#/properties/rights/properties/results.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["results.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                   var valid1 = _errs35 === errors;
                                                 } else
                                                   var valid1 = !0;
@@ -2609,9 +2609,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                                   if (data2["history.read"] !== void 0) {
                                                     let data17 = data2["history.read"], _errs37 = errors;
                                                     if (typeof data17 != "string")
-                                                      return validate44.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                      return validate45.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                     if (!(data17 === "own" || data17 === "project" || data17 === "team" || data17 === "firm"))
-                                                      return validate44.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                      return validate45.errors = [{ instancePath: instancePath + "/rights/history.read", schemaPath: "#/properties/rights/properties/history.read/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["history.read"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                     var valid1 = _errs37 === errors;
                                                   } else
                                                     var valid1 = !0;
@@ -2619,9 +2619,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                                     if (data2["people.change"] !== void 0) {
                                                       let data18 = data2["people.change"], _errs39 = errors;
                                                       if (typeof data18 != "string")
-                                                        return validate44.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                        return validate45.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                       if (!(data18 === "own" || data18 === "project" || data18 === "team" || data18 === "firm"))
-                                                        return validate44.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                        return validate45.errors = [{ instancePath: instancePath + "/rights/people.change", schemaPath: "#/properties/rights/properties/people.change/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["people.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                       var valid1 = _errs39 === errors;
                                                     } else
                                                       var valid1 = !0;
@@ -2629,9 +2629,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                                       if (data2["work.change"] !== void 0) {
                                                         let data19 = data2["work.change"], _errs41 = errors;
                                                         if (typeof data19 != "string")
-                                                          return validate44.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                          return validate45.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                         if (!(data19 === "own" || data19 === "project" || data19 === "team" || data19 === "firm"))
-                                                          return validate44.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                          return validate45.errors = [{ instancePath: instancePath + "/rights/work.change", schemaPath: "#/properties/rights/properties/work.change/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["work.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                         var valid1 = _errs41 === errors;
                                                       } else
                                                         var valid1 = !0;
@@ -2639,9 +2639,9 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                                                         if (data2["firm.change"] !== void 0) {
                                                           let data20 = data2["firm.change"], _errs43 = errors;
                                                           if (typeof data20 != "string")
-                                                            return validate44.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                                            return validate45.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                                           if (!(data20 === "own" || data20 === "project" || data20 === "team" || data20 === "firm"))
-                                                            return validate44.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema55.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
+                                                            return validate45.errors = [{ instancePath: instancePath + "/rights/firm.change", schemaPath: "#/properties/rights/properties/firm.change/enum", keyword: "enum", params: { allowedValues: schema56.properties.rights.properties["firm.change"].enum }, message: "must be equal to one of the allowed values" }], !1;
                                                           var valid1 = _errs43 === errors;
                                                         } else
                                                           var valid1 = !0;
@@ -2663,7 +2663,7 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
                       }
                     }
                   } else
-                    return validate44.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                    return validate45.errors = [{ instancePath: instancePath + "/rights", schemaPath: "#/properties/rights/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2671,23 +2671,23 @@ function validate44(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate44.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate44.errors = vErrors, errors === 0;
+      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate45.errors = vErrors, errors === 0;
 }
-validate44.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createTeam = validate45;
-function validate45(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate45.evaluated;
+validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createTeam = validate46;
+function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.leadId === void 0 && (missing0 = "leadId") || data.people === void 0 && (missing0 = "people"))
-        return validate45.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate46.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "leadId" || key0 === "people")) {
-            return validate45.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2696,9 +2696,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate46.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate45.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate46.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2708,13 +2708,13 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 100)
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate46.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate46.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate46.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate45.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate46.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -2724,9 +2724,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6 && errors === _errs6)
                   if (typeof data2 == "string") {
                     if (!formats4.test(data2))
-                      return validate45.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                      return validate46.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                   } else
-                    return validate45.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate46.errors = [{ instancePath: instancePath + "/leadId", schemaPath: "#/properties/leadId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -2736,7 +2736,7 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs8)
                     if (Array.isArray(data3)) {
                       if (data3.length > 2e3)
-                        return validate45.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                        return validate46.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                       {
                         var valid1 = !0;
                         let len0 = data3.length;
@@ -2745,9 +2745,9 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                           if (errors === _errs10 && errors === _errs10)
                             if (typeof data4 == "string") {
                               if (!formats4.test(data4))
-                                return validate45.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                return validate46.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                             } else
-                              return validate45.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              return validate46.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                           var valid1 = _errs10 === errors;
                           if (!valid1)
                             break;
@@ -2760,7 +2760,7 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                               let item0 = data3[i1];
                               if (typeof item0 == "string") {
                                 if (typeof indices0[item0] == "number") {
-                                  return j0 = indices0[item0], validate45.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                                  return j0 = indices0[item0], validate46.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                                   break;
                                 }
                                 indices0[item0] = i1;
@@ -2770,7 +2770,7 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
                         }
                       }
                     } else
-                      return validate45.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                      return validate46.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -2779,37 +2779,37 @@ function validate45(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate45.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate45.errors = vErrors, errors === 0;
-}
-validate45.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endRole = validate46;
-function validate46(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate46.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data))
-      for (let key0 in data) {
-        return validate46.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-        break;
-      }
-    else
       return validate46.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate46.errors = vErrors, errors === 0;
 }
 validate46.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endSecondFactor = validate47;
+var endRole = validate47;
 function validate47(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate47.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data))
+      for (let key0 in data) {
+        return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+        break;
+      }
+    else
+      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate47.errors = vErrors, errors === 0;
+}
+validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endSecondFactor = validate48;
+function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.password === void 0 && (missing0 = "password") || data.code === void 0 && (missing0 = "code"))
-        return validate47.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "password" || key0 === "code")) {
-            return validate47.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2818,13 +2818,13 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 200)
-                  return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate47.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate48.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2834,36 +2834,36 @@ function validate47(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 40)
-                    return validate47.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                   if (func2(data1) < 6)
-                    return validate47.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                  if (!pattern32.test(data1))
-                    return validate47.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                    return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                  if (!pattern33.test(data1))
+                    return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                 } else
-                  return validate47.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate48.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate47.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate47.errors = vErrors, errors === 0;
+      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate48.errors = vErrors, errors === 0;
 }
-validate47.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var endTeam = validate48;
-function validate48(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate48.evaluated;
+validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var endTeam = validate49;
+function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.into === void 0 && (missing0 = "into"))
-        return validate48.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "into") {
-            return validate48.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.into !== void 0) {
@@ -2890,42 +2890,8 @@ function validate48(data, { instancePath = "", parentData, parentDataProperty, r
             errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
           else {
             let err3 = { instancePath: instancePath + "/into", schemaPath: "#/properties/into/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate48.errors = vErrors, !1;
+            return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate49.errors = vErrors, !1;
           }
-        }
-      }
-    } else
-      return validate48.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate48.errors = vErrors, errors === 0;
-}
-validate48.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var forgotPassword = validate49;
-function validate49(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate49.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.email === void 0 && (missing0 = "email"))
-        return validate49.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "email") {
-            return validate49.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.email !== void 0) {
-          let data0 = data.email;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 200)
-                return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-              if (func2(data0) < 3)
-                return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-              if (!pattern25.test(data0))
-                return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
-            } else
-              return validate49.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -2933,20 +2899,54 @@ function validate49(data, { instancePath = "", parentData, parentDataProperty, r
   return validate49.errors = vErrors, errors === 0;
 }
 validate49.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var handOver = validate50;
-var func0 = require_equal().default;
+var forgotPassword = validate50;
 function validate50(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate50.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.to === void 0 && (missing0 = "to") || data.projects === void 0 && (missing0 = "projects") || data.teams === void 0 && (missing0 = "teams"))
+      if (data.email === void 0 && (missing0 = "email"))
         return validate50.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "to" || key0 === "projects" || key0 === "teams")) {
+          if (key0 !== "email") {
             return validate50.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.email !== void 0) {
+          let data0 = data.email;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 200)
+                return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+              if (func2(data0) < 3)
+                return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+              if (!pattern26.test(data0))
+                return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+            } else
+              return validate50.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate50.errors = vErrors, errors === 0;
+}
+validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var handOver = validate51;
+var func0 = require_equal().default;
+function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.to === void 0 && (missing0 = "to") || data.projects === void 0 && (missing0 = "projects") || data.teams === void 0 && (missing0 = "teams"))
+        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "to" || key0 === "projects" || key0 === "teams")) {
+            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -2955,9 +2955,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate50.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate50.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate51.errors = [{ instancePath: instancePath + "/to", schemaPath: "#/properties/to/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -2967,7 +2967,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (Array.isArray(data1)) {
                   if (data1.length > 2e3)
-                    return validate50.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                   {
                     var valid1 = !0;
                     let len0 = data1.length;
@@ -2976,9 +2976,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs6 && errors === _errs6)
                         if (typeof data2 == "string") {
                           if (!formats4.test(data2))
-                            return validate50.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            return validate51.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate50.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate51.errors = [{ instancePath: instancePath + "/projects/" + i0, schemaPath: "#/properties/projects/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid1 = _errs6 === errors;
                       if (!valid1)
                         break;
@@ -2991,7 +2991,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data1[i1];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate50.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate51.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i1;
@@ -3001,7 +3001,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate50.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate51.errors = [{ instancePath: instancePath + "/projects", schemaPath: "#/properties/projects/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3011,7 +3011,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs8)
                   if (Array.isArray(data3)) {
                     if (data3.length > 2e3)
-                      return validate50.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
+                      return validate51.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/maxItems", keyword: "maxItems", params: { limit: 2e3 }, message: "must NOT have more than 2000 items" }], !1;
                     {
                       var valid3 = !0;
                       let len1 = data3.length;
@@ -3021,12 +3021,12 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                           if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                             let missing1;
                             if (data4.id === void 0 && (missing1 = "id") || data4.version === void 0 && (missing1 = "version"))
-                              return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                              return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                             {
                               let _errs12 = errors;
                               for (let key1 in data4)
                                 if (!(key1 === "id" || key1 === "version")) {
-                                  return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                                  return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                                   break;
                                 }
                               if (_errs12 === errors) {
@@ -3035,9 +3035,9 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs13 && errors === _errs13)
                                     if (typeof data5 == "string") {
                                       if (!formats4.test(data5))
-                                        return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                        return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                     } else
-                                      return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/id", schemaPath: "#/properties/teams/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid4 = _errs13 === errors;
                                 } else
                                   var valid4 = !0;
@@ -3045,12 +3045,12 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (data4.version !== void 0) {
                                     let data6 = data4.version, _errs15 = errors;
                                     if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
-                                      return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                      return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                     if (errors === _errs15 && typeof data6 == "number" && isFinite(data6)) {
                                       if (data6 > 2147483647 || isNaN(data6))
-                                        return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                                        return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
                                       if (data6 < 1 || isNaN(data6))
-                                        return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                                        return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2 + "/version", schemaPath: "#/properties/teams/items/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
                                     }
                                     var valid4 = _errs15 === errors;
                                   } else
@@ -3058,7 +3058,7 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                               }
                             }
                           } else
-                            return validate50.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                            return validate51.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                         var valid3 = _errs10 === errors;
                         if (!valid3)
                           break;
@@ -3069,14 +3069,14 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
                           outer0: for (; i3--; )
                             for (j1 = i3; j1--; )
                               if (func0(data3[i3], data3[j1])) {
-                                return validate50.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                                return validate51.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
                                 break outer0;
                               }
                         }
                       }
                     }
                   } else
-                    return validate50.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                    return validate51.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
                 var valid0 = _errs8 === errors;
               } else
                 var valid0 = !0;
@@ -3084,23 +3084,23 @@ function validate50(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate50.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate50.errors = vErrors, errors === 0;
+      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate51.errors = vErrors, errors === 0;
 }
-validate50.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePeople = validate51, schema62 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
-function validate51(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate51.evaluated;
+validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePeople = validate52, schema63 = { type: "object", required: ["people", "role"], properties: { people: { type: "array", items: { type: "object", required: ["id", "name", "email"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" } }, additionalProperties: !1 }, minItems: 1, maxItems: 200 }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
+function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.people === void 0 && (missing0 = "people") || data.role === void 0 && (missing0 = "role"))
-        return validate51.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "people" || key0 === "role")) {
-            return validate51.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3109,9 +3109,9 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (Array.isArray(data0)) {
                 if (data0.length > 200)
-                  return validate51.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
+                  return validate52.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 200 }, message: "must NOT have more than 200 items" }], !1;
                 if (data0.length < 1)
-                  return validate51.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  return validate52.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                 {
                   var valid1 = !0;
                   let len0 = data0.length;
@@ -3121,12 +3121,12 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data1 && typeof data1 == "object" && !Array.isArray(data1)) {
                         let missing1;
                         if (data1.id === void 0 && (missing1 = "id") || data1.name === void 0 && (missing1 = "name") || data1.email === void 0 && (missing1 = "email"))
-                          return validate51.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate52.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs6 = errors;
                           for (let key1 in data1)
                             if (!(key1 === "id" || key1 === "name" || key1 === "email")) {
-                              return validate51.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate52.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs6 === errors) {
@@ -3135,9 +3135,9 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs7 && errors === _errs7)
                                 if (typeof data2 == "string") {
                                   if (!formats4.test(data2))
-                                    return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                    return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                 } else
-                                  return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/id", schemaPath: "#/properties/people/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid2 = _errs7 === errors;
                             } else
                               var valid2 = !0;
@@ -3147,13 +3147,13 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs9)
                                   if (typeof data3 == "string") {
                                     if (func2(data3) > 100)
-                                      return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                                      return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                                     if (func2(data3) < 1)
-                                      return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                      return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                     if (!pattern4.test(data3))
-                                      return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                   } else
-                                    return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/name", schemaPath: "#/properties/people/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid2 = _errs9 === errors;
                               } else
                                 var valid2 = !0;
@@ -3163,13 +3163,13 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                                   if (errors === _errs11)
                                     if (typeof data4 == "string") {
                                       if (func2(data4) > 200)
-                                        return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                        return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                       if (func2(data4) < 3)
-                                        return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                                      if (!pattern25.test(data4))
-                                        return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                                        return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                                      if (!pattern26.test(data4))
+                                        return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                                     } else
-                                      return validate51.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      return validate52.errors = [{ instancePath: instancePath + "/people/" + i0 + "/email", schemaPath: "#/properties/people/items/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                   var valid2 = _errs11 === errors;
                                 } else
                                   var valid2 = !0;
@@ -3177,14 +3177,14 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                           }
                         }
                       } else
-                        return validate51.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate52.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid1 = _errs4 === errors;
                     if (!valid1)
                       break;
                   }
                 }
               } else
-                return validate51.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                return validate52.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3196,7 +3196,7 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                 vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
               }
               if (!(data5 === "owner" || data5 === "administrator" || data5 === "manager" || data5 === "project manager" || data5 === "bookkeeper" || data5 === "staff" || data5 === "auditor")) {
-                let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema62.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema63.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                 vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
               }
               var _valid0 = _errs15 === errors;
@@ -3217,7 +3217,7 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs14, vErrors !== null && (_errs14 ? vErrors.length = _errs14 : vErrors = null);
               else {
                 let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate51.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate52.errors = vErrors, !1;
               }
               var valid0 = _errs13 === errors;
             } else
@@ -3225,23 +3225,23 @@ function validate51(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate51.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate51.errors = vErrors, errors === 0;
+      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate52.errors = vErrors, errors === 0;
 }
-validate51.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var invitePerson = validate52, schema63 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
-function validate52(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate52.evaluated;
+validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var invitePerson = validate53, schema64 = { type: "object", required: ["id", "name", "email", "role"], properties: { id: { type: "string", format: "uuid" }, name: { type: "string", minLength: 1, maxLength: 100, pattern: "\\S" }, email: { type: "string", minLength: 3, maxLength: 200, pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, role: { anyOf: [{ type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, { type: "string", format: "uuid" }] } }, additionalProperties: !1 };
+function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.role === void 0 && (missing0 = "role"))
-        return validate52.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "email" || key0 === "role")) {
-            return validate52.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3250,9 +3250,9 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate52.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate53.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate52.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate53.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3262,13 +3262,13 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 100)
-                    return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                    return validate53.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate53.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate53.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate52.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate53.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3278,13 +3278,13 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 200)
-                      return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate53.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func2(data2) < 3)
-                      return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                    if (!pattern25.test(data2))
-                      return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                      return validate53.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                    if (!pattern26.test(data2))
+                      return validate53.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
                   } else
-                    return validate52.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate53.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -3296,7 +3296,7 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                     vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
                   }
                   if (!(data3 === "owner" || data3 === "administrator" || data3 === "manager" || data3 === "project manager" || data3 === "bookkeeper" || data3 === "staff" || data3 === "auditor")) {
-                    let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema63.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
+                    let err1 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf/0/enum", keyword: "enum", params: { allowedValues: schema64.properties.role.anyOf[0].enum }, message: "must be equal to one of the allowed values" };
                     vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
                   }
                   var _valid0 = _errs10 === errors;
@@ -3317,7 +3317,7 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
                   else {
                     let err4 = { instancePath: instancePath + "/role", schemaPath: "#/properties/role/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate52.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate53.errors = vErrors, !1;
                   }
                   var valid0 = _errs8 === errors;
                 } else
@@ -3327,23 +3327,23 @@ function validate52(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate52.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate52.errors = vErrors, errors === 0;
+      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate53.errors = vErrors, errors === 0;
 }
-validate52.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinByLink = validate53;
-function validate53(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate53.evaluated;
+validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinByLink = validate54;
+function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate53.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate53.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3352,13 +3352,13 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern31.test(data0))
-                  return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern32.test(data0))
+                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate53.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3412,7 +3412,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
                               } else if (func2(data3) < 3) {
                                 let err7 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" };
                                 vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
-                              } else if (!pattern25.test(data3)) {
+                              } else if (!pattern26.test(data3)) {
                                 let err8 = { instancePath: instancePath + "/account/number", schemaPath: "#/properties/account/anyOf/0/properties/number/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' };
                                 vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
                               }
@@ -3529,7 +3529,7 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err25 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++, validate53.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err25] : vErrors.push(err25), errors++, validate54.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -3537,23 +3537,23 @@ function validate53(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate53.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate53.errors = vErrors, errors === 0;
+      return validate54.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate54.errors = vErrors, errors === 0;
 }
-validate53.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var joinFirm = validate54;
-function validate54(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate54.evaluated;
+validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var joinFirm = validate55;
+function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token") || data.account === void 0 && (missing0 = "account"))
-        return validate54.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "account")) {
-            return validate54.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3562,13 +3562,13 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern31.test(data0))
-                  return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern32.test(data0))
+                  return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate54.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate55.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -3716,7 +3716,7 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err21 = { instancePath: instancePath + "/account", schemaPath: "#/properties/account/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate54.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate55.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -3724,23 +3724,23 @@ function validate54(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate54.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate54.errors = vErrors, errors === 0;
+      return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate55.errors = vErrors, errors === 0;
 }
-validate54.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var keepView = validate55, schema66 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
-function validate55(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate55.evaluated;
+validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var keepView = validate56, schema67 = { type: "object", required: ["columns", "sort", "group"], properties: { columns: { anyOf: [{ type: "array", items: { type: "string", minLength: 1, maxLength: 60 }, maxItems: 60 }, { type: "null" }] }, sort: { anyOf: [{ type: "object", required: ["column", "order"], properties: { column: { type: "string", minLength: 1, maxLength: 60 }, order: { type: "string", enum: ["up", "down"] } }, additionalProperties: !1 }, { type: "null" }] }, group: { anyOf: [{ type: "string", minLength: 1, maxLength: 60 }, { type: "null" }] } }, additionalProperties: !1 };
+function validate56(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate56.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.columns === void 0 && (missing0 = "columns") || data.sort === void 0 && (missing0 = "sort") || data.group === void 0 && (missing0 = "group"))
-        return validate55.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate56.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "columns" || key0 === "sort" || key0 === "group")) {
-            return validate55.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate56.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -3790,7 +3790,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err6 = { instancePath: instancePath + "/columns", schemaPath: "#/properties/columns/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate55.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++, validate56.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -3839,7 +3839,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                             vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                           }
                           if (!(data4 === "up" || data4 === "down")) {
-                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema66.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
+                            let err13 = { instancePath: instancePath + "/sort/order", schemaPath: "#/properties/sort/anyOf/0/properties/order/enum", keyword: "enum", params: { allowedValues: schema67.properties.sort.anyOf[0].properties.order.enum }, message: "must be equal to one of the allowed values" };
                             vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                           }
                           var valid4 = _errs17 === errors;
@@ -3863,7 +3863,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
               else {
                 let err16 = { instancePath: instancePath + "/sort", schemaPath: "#/properties/sort/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate55.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++, validate56.errors = vErrors, !1;
               }
               var valid0 = _errs10 === errors;
             } else
@@ -3896,7 +3896,7 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs22, vErrors !== null && (_errs22 ? vErrors.length = _errs22 : vErrors = null);
                 else {
                   let err21 = { instancePath: instancePath + "/group", schemaPath: "#/properties/group/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate55.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err21] : vErrors.push(err21), errors++, validate56.errors = vErrors, !1;
                 }
                 var valid0 = _errs21 === errors;
               } else
@@ -3905,35 +3905,35 @@ function validate55(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate55.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate55.errors = vErrors, errors === 0;
+      return validate56.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate56.errors = vErrors, errors === 0;
 }
-validate55.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var noteInstructed = validate56, schema67 = { type: "object", required: ["version", "people", "how", "day"], properties: { version: { type: "integer", minimum: 1, maximum: 2147483647 }, people: { type: "array", items: { type: "string", format: "uuid" }, minItems: 1, maxItems: 500, uniqueItems: !0 }, how: { type: "string", enum: ["on paper", "in person", "film"] }, day: { type: "string", format: "date" }, paper: { type: "object", required: ["name", "bytes"], properties: { name: { type: "string", minLength: 1, maxLength: 120, pattern: "\\S" }, bytes: { type: "string", maxLength: 14e5, pattern: "^[A-Za-z0-9+/]+={0,2}$" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern52 = new RegExp("^[A-Za-z0-9+/]+={0,2}$", "u");
-function validate56(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate56.evaluated;
+validate56.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var noteInstructed = validate57, schema68 = { type: "object", required: ["version", "people", "how", "day"], properties: { version: { type: "integer", minimum: 1, maximum: 2147483647 }, people: { type: "array", items: { type: "string", format: "uuid" }, minItems: 1, maxItems: 500, uniqueItems: !0 }, how: { type: "string", enum: ["on paper", "in person", "film"] }, day: { type: "string", format: "date" }, paper: { type: "object", required: ["name", "bytes"], properties: { name: { type: "string", minLength: 1, maxLength: 120, pattern: "\\S" }, bytes: { type: "string", maxLength: 14e5, pattern: "^[A-Za-z0-9+/]+={0,2}$" } }, additionalProperties: !1 } }, additionalProperties: !1 }, pattern6 = new RegExp("^[A-Za-z0-9+/]+={0,2}$", "u");
+function validate57(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate57.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.version === void 0 && (missing0 = "version") || data.people === void 0 && (missing0 = "people") || data.how === void 0 && (missing0 = "how") || data.day === void 0 && (missing0 = "day"))
-        return validate56.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate57.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "version" || key0 === "people" || key0 === "how" || key0 === "day" || key0 === "paper")) {
-            return validate56.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate57.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
           if (data.version !== void 0) {
             let data0 = data.version, _errs2 = errors;
             if (!(typeof data0 == "number" && !(data0 % 1) && !isNaN(data0) && isFinite(data0)))
-              return validate56.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              return validate57.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
             if (errors === _errs2 && typeof data0 == "number" && isFinite(data0)) {
               if (data0 > 2147483647 || isNaN(data0))
-                return validate56.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
+                return validate57.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/maximum", keyword: "maximum", params: { comparison: "<=", limit: 2147483647 }, message: "must be <= 2147483647" }], !1;
               if (data0 < 1 || isNaN(data0))
-                return validate56.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                return validate57.errors = [{ instancePath: instancePath + "/version", schemaPath: "#/properties/version/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -3944,9 +3944,9 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (Array.isArray(data1)) {
                   if (data1.length > 500)
-                    return validate56.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
+                    return validate57.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
                   if (data1.length < 1)
-                    return validate56.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                    return validate57.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                   {
                     var valid1 = !0;
                     let len0 = data1.length;
@@ -3955,9 +3955,9 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                       if (errors === _errs6 && errors === _errs6)
                         if (typeof data2 == "string") {
                           if (!formats4.test(data2))
-                            return validate56.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                            return validate57.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                         } else
-                          return validate56.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                          return validate57.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid1 = _errs6 === errors;
                       if (!valid1)
                         break;
@@ -3970,7 +3970,7 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                           let item0 = data1[i1];
                           if (typeof item0 == "string") {
                             if (typeof indices0[item0] == "number") {
-                              return j0 = indices0[item0], validate56.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              return j0 = indices0[item0], validate57.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
                               break;
                             }
                             indices0[item0] = i1;
@@ -3980,7 +3980,7 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                     }
                   }
                 } else
-                  return validate56.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate57.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -3988,9 +3988,9 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.how !== void 0) {
                 let data3 = data.how, _errs8 = errors;
                 if (typeof data3 != "string")
-                  return validate56.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate57.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 if (!(data3 === "on paper" || data3 === "in person" || data3 === "film"))
-                  return validate56.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema67.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
+                  return validate57.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema68.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                 var valid0 = _errs8 === errors;
               } else
                 var valid0 = !0;
@@ -4000,9 +4000,9 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs10 && errors === _errs10)
                     if (typeof data4 == "string") {
                       if (!formats0.test(data4))
-                        return validate56.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
+                        return validate57.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' }], !1;
                     } else
-                      return validate56.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate57.errors = [{ instancePath: instancePath + "/day", schemaPath: "#/properties/day/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid0 = _errs10 === errors;
                 } else
                   var valid0 = !0;
@@ -4013,12 +4013,12 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                       if (data5 && typeof data5 == "object" && !Array.isArray(data5)) {
                         let missing1;
                         if (data5.name === void 0 && (missing1 = "name") || data5.bytes === void 0 && (missing1 = "bytes"))
-                          return validate56.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                          return validate57.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                         {
                           let _errs14 = errors;
                           for (let key1 in data5)
                             if (!(key1 === "name" || key1 === "bytes")) {
-                              return validate56.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                              return validate57.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                               break;
                             }
                           if (_errs14 === errors) {
@@ -4027,13 +4027,13 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs15)
                                 if (typeof data6 == "string") {
                                   if (func2(data6) > 120)
-                                    return validate56.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/maxLength", keyword: "maxLength", params: { limit: 120 }, message: "must NOT have more than 120 characters" }], !1;
+                                    return validate57.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/maxLength", keyword: "maxLength", params: { limit: 120 }, message: "must NOT have more than 120 characters" }], !1;
                                   if (func2(data6) < 1)
-                                    return validate56.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    return validate57.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                   if (!pattern4.test(data6))
-                                    return validate56.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                    return validate57.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                 } else
-                                  return validate56.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate57.errors = [{ instancePath: instancePath + "/paper/name", schemaPath: "#/properties/paper/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid3 = _errs15 === errors;
                             } else
                               var valid3 = !0;
@@ -4043,18 +4043,18 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs17)
                                   if (typeof data7 == "string") {
                                     if (func2(data7) > 14e5)
-                                      return validate56.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/maxLength", keyword: "maxLength", params: { limit: 14e5 }, message: "must NOT have more than 1400000 characters" }], !1;
-                                    if (!pattern52.test(data7))
-                                      return validate56.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/pattern", keyword: "pattern", params: { pattern: "^[A-Za-z0-9+/]+={0,2}$" }, message: 'must match pattern "^[A-Za-z0-9+/]+={0,2}$"' }], !1;
+                                      return validate57.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/maxLength", keyword: "maxLength", params: { limit: 14e5 }, message: "must NOT have more than 1400000 characters" }], !1;
+                                    if (!pattern6.test(data7))
+                                      return validate57.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/pattern", keyword: "pattern", params: { pattern: "^[A-Za-z0-9+/]+={0,2}$" }, message: 'must match pattern "^[A-Za-z0-9+/]+={0,2}$"' }], !1;
                                   } else
-                                    return validate56.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate57.errors = [{ instancePath: instancePath + "/paper/bytes", schemaPath: "#/properties/paper/properties/bytes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid3 = _errs17 === errors;
                               } else
                                 var valid3 = !0;
                           }
                         }
                       } else
-                        return validate56.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                        return validate57.errors = [{ instancePath: instancePath + "/paper", schemaPath: "#/properties/paper/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                     var valid0 = _errs12 === errors;
                   } else
                     var valid0 = !0;
@@ -4064,45 +4064,11 @@ function validate56(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate56.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate56.errors = vErrors, errors === 0;
-}
-validate56.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readInvitation = validate57;
-function validate57(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate57.evaluated;
-  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
-    if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.token === void 0 && (missing0 = "token"))
-        return validate57.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
-      {
-        let _errs1 = errors;
-        for (let key0 in data)
-          if (key0 !== "token") {
-            return validate57.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
-            break;
-          }
-        if (_errs1 === errors && data.token !== void 0) {
-          let data0 = data.token;
-          if (errors === errors)
-            if (typeof data0 == "string") {
-              if (func2(data0) > 100)
-                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
-              if (func2(data0) < 1)
-                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern31.test(data0))
-                return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
-            } else
-              return validate57.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-        }
-      }
-    } else
       return validate57.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
   return validate57.errors = vErrors, errors === 0;
 }
 validate57.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var readLink = validate58;
+var readInvitation = validate58;
 function validate58(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate58.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -4125,7 +4091,7 @@ function validate58(data, { instancePath = "", parentData, parentDataProperty, r
                 return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
               if (func2(data0) < 1)
                 return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-              if (!pattern31.test(data0))
+              if (!pattern32.test(data0))
                 return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
               return validate58.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -4136,33 +4102,33 @@ function validate58(data, { instancePath = "", parentData, parentDataProperty, r
   return validate58.errors = vErrors, errors === 0;
 }
 validate58.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var renewRecoveryCodes = validate59;
+var readLink = validate59;
 function validate59(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate59.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.code === void 0 && (missing0 = "code"))
+      if (data.token === void 0 && (missing0 = "token"))
         return validate59.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (key0 !== "code") {
+          if (key0 !== "token") {
             return validate59.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
-        if (_errs1 === errors && data.code !== void 0) {
-          let data0 = data.code;
+        if (_errs1 === errors && data.token !== void 0) {
+          let data0 = data.token;
           if (errors === errors)
             if (typeof data0 == "string") {
-              if (func2(data0) > 40)
-                return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
-              if (func2(data0) < 6)
-                return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (func2(data0) > 100)
+                return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+              if (func2(data0) < 1)
+                return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
               if (!pattern32.test(data0))
-                return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
             } else
-              return validate59.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              return validate59.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
         }
       }
     } else
@@ -4170,19 +4136,53 @@ function validate59(data, { instancePath = "", parentData, parentDataProperty, r
   return validate59.errors = vErrors, errors === 0;
 }
 validate59.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var resetPassword = validate60;
+var renewRecoveryCodes = validate60;
 function validate60(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate60.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
+      if (data.code === void 0 && (missing0 = "code"))
         return validate60.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "token" || key0 === "password")) {
+          if (key0 !== "code") {
             return validate60.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.code !== void 0) {
+          let data0 = data.code;
+          if (errors === errors)
+            if (typeof data0 == "string") {
+              if (func2(data0) > 40)
+                return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+              if (func2(data0) < 6)
+                return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+              if (!pattern33.test(data0))
+                return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+            } else
+              return validate60.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+        }
+      }
+    } else
+      return validate60.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate60.errors = vErrors, errors === 0;
+}
+validate60.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var resetPassword = validate61;
+function validate61(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate61.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.token === void 0 && (missing0 = "token") || data.password === void 0 && (missing0 = "password"))
+        return validate61.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "token" || key0 === "password")) {
+            return validate61.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4191,13 +4191,13 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate60.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate60.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern31.test(data0))
-                  return validate60.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern32.test(data0))
+                  return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate60.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate61.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4207,36 +4207,36 @@ function validate60(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 12)
-                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate60.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate60.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate60.errors = vErrors, errors === 0;
+      return validate61.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate61.errors = vErrors, errors === 0;
 }
-validate60.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signIn = validate61;
-function validate61(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate61.evaluated;
+validate61.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signIn = validate62;
+function validate62(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate62.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password"))
-        return validate61.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate62.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "email" || key0 === "password" || key0 === "code")) {
-            return validate61.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate62.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4245,13 +4245,13 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 200)
-                  return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                 if (func2(data0) < 3)
-                  return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                if (!pattern25.test(data0))
-                  return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                if (!pattern26.test(data0))
+                  return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$" }, message: 'must match pattern "^([^\\s@]+@[^\\s@]+|(\\+|00)[0-9 ().-]{6,40})$"' }], !1;
               } else
-                return validate61.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4261,13 +4261,13 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate61.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -4277,13 +4277,13 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 40)
-                      return validate61.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                      return validate62.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                     if (func2(data2) < 6)
-                      return validate61.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
-                    if (!pattern32.test(data2))
-                      return validate61.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
+                      return validate62.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/minLength", keyword: "minLength", params: { limit: 6 }, message: "must NOT have fewer than 6 characters" }], !1;
+                    if (!pattern33.test(data2))
+                      return validate62.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/pattern", keyword: "pattern", params: { pattern: "^[\\sA-Za-z0-9-]+$" }, message: 'must match pattern "^[\\sA-Za-z0-9-]+$"' }], !1;
                   } else
-                    return validate61.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate62.errors = [{ instancePath: instancePath + "/code", schemaPath: "#/properties/code/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -4291,23 +4291,23 @@ function validate61(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate61.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate61.errors = vErrors, errors === 0;
+      return validate62.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate62.errors = vErrors, errors === 0;
 }
-validate61.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var signUp = validate62;
-function validate62(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate62.evaluated;
+validate62.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var signUp = validate63;
+function validate63(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate63.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.name === void 0 && (missing0 = "name") || data.email === void 0 && (missing0 = "email") || data.password === void 0 && (missing0 = "password") || data.consents === void 0 && (missing0 = "consents"))
-        return validate62.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate63.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "name" || key0 === "email" || key0 === "password" || key0 === "consents")) {
-            return validate62.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate63.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4316,13 +4316,13 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate62.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate62.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
-                  return validate62.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                  return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate62.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate63.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4332,13 +4332,13 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate63.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 3)
-                    return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
-                  if (!pattern17.test(data1))
-                    return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
+                    return validate63.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/minLength", keyword: "minLength", params: { limit: 3 }, message: "must NOT have fewer than 3 characters" }], !1;
+                  if (!pattern18.test(data1))
+                    return validate63.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/pattern", keyword: "pattern", params: { pattern: "^[^\\s@]+@[^\\s@]+$" }, message: 'must match pattern "^[^\\s@]+@[^\\s@]+$"' }], !1;
                 } else
-                  return validate62.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate63.errors = [{ instancePath: instancePath + "/email", schemaPath: "#/properties/email/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -4348,13 +4348,13 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
                 if (errors === _errs6)
                   if (typeof data2 == "string") {
                     if (func2(data2) > 200)
-                      return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                      return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                     if (func2(data2) < 12)
-                      return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
+                      return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 12 }, message: "must NOT have fewer than 12 characters" }], !1;
                     if (!pattern4.test(data2))
-                      return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                      return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                   } else
-                    return validate62.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -4365,12 +4365,12 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
                     if (data3 && typeof data3 == "object" && !Array.isArray(data3)) {
                       let missing1;
                       if (data3.terms === void 0 && (missing1 = "terms") || data3.data === void 0 && (missing1 = "data"))
-                        return validate62.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                        return validate63.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
                       {
                         let _errs10 = errors;
                         for (let key1 in data3)
                           if (!(key1 === "terms" || key1 === "data")) {
-                            return validate62.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                            return validate63.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
                             break;
                           }
                         if (_errs10 === errors) {
@@ -4379,11 +4379,11 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
                             if (errors === _errs11)
                               if (typeof data4 == "string") {
                                 if (func2(data4) > 20)
-                                  return validate62.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                  return validate63.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                 if (func2(data4) < 1)
-                                  return validate62.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                  return validate63.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                               } else
-                                return validate62.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                return validate63.errors = [{ instancePath: instancePath + "/consents/terms", schemaPath: "#/properties/consents/properties/terms/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                             var valid1 = _errs11 === errors;
                           } else
                             var valid1 = !0;
@@ -4393,18 +4393,18 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
                               if (errors === _errs13)
                                 if (typeof data5 == "string") {
                                   if (func2(data5) > 20)
-                                    return validate62.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
+                                    return validate63.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/maxLength", keyword: "maxLength", params: { limit: 20 }, message: "must NOT have more than 20 characters" }], !1;
                                   if (func2(data5) < 1)
-                                    return validate62.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    return validate63.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                 } else
-                                  return validate62.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                  return validate63.errors = [{ instancePath: instancePath + "/consents/data", schemaPath: "#/properties/consents/properties/data/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                               var valid1 = _errs13 === errors;
                             } else
                               var valid1 = !0;
                         }
                       }
                     } else
-                      return validate62.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      return validate63.errors = [{ instancePath: instancePath + "/consents", schemaPath: "#/properties/consents/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -4413,23 +4413,23 @@ function validate62(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate62.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate62.errors = vErrors, errors === 0;
+      return validate63.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate63.errors = vErrors, errors === 0;
 }
-validate62.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var verifyAddress = validate63;
-function validate63(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate63.evaluated;
+validate63.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var verifyAddress = validate64;
+function validate64(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate64.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.token === void 0 && (missing0 = "token"))
-        return validate63.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate64.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "token" || key0 === "password")) {
-            return validate63.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate64.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -4438,13 +4438,13 @@ function validate63(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2)
               if (typeof data0 == "string") {
                 if (func2(data0) > 100)
-                  return validate63.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
+                  return validate64.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" }], !1;
                 if (func2(data0) < 1)
-                  return validate63.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                if (!pattern31.test(data0))
-                  return validate63.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
+                  return validate64.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern32.test(data0))
+                  return validate64.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/pattern", keyword: "pattern", params: { pattern: "^[\\w-]+$" }, message: 'must match pattern "^[\\w-]+$"' }], !1;
               } else
-                return validate63.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate64.errors = [{ instancePath: instancePath + "/token", schemaPath: "#/properties/token/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -4454,23 +4454,23 @@ function validate63(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate64.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate64.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate64.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate63.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate64.errors = [{ instancePath: instancePath + "/password", schemaPath: "#/properties/password/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate63.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate63.errors = vErrors, errors === 0;
+      return validate64.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate64.errors = vErrors, errors === 0;
 }
-validate63.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate64.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   beginSecondFactor,
   changeAddress,

@@ -1,12 +1,14 @@
 /** Where each endpoint is and how it is protected; generated from the contracts. */
 export const addresses = {
   changeFirm: { method: 'PUT', path: '/f/:firm/firm', kind: 'change', domain: 'firm' },
+  changeLogo: { method: 'PUT', path: '/f/:firm/logo', kind: 'change', domain: 'firm' },
   changePeriods: { method: 'PUT', path: '/f/:firm/periods-of-submission', kind: 'change', domain: 'firm' },
   changeSignInRule: { method: 'PUT', path: '/f/:firm/sign-in-rule', kind: 'change', domain: 'firm' },
   changeTimeRules: { method: 'PUT', path: '/f/:firm/time-rules', kind: 'change', domain: 'firm' },
   changeWords: { method: 'PUT', path: '/f/:firm/words', kind: 'change', domain: 'firm' },
   previewTimeRules: { method: 'GET', path: '/f/:firm/time-rules/effect', kind: 'read', domain: 'firm' },
   readFirm: { method: 'GET', path: '/f/:firm/firm', kind: 'read', domain: 'firm' },
+  readLogo: { method: 'GET', path: '/f/:firm/logos/:id', kind: 'read', domain: 'firm' },
   readSignInRule: { method: 'GET', path: '/f/:firm/sign-in-rule', kind: 'read', domain: 'firm' },
   readTimeRules: { method: 'GET', path: '/f/:firm/time-rules', kind: 'read', domain: 'firm' },
   readWords: { method: 'GET', path: '/f/:firm/words', kind: 'read', domain: 'firm' },

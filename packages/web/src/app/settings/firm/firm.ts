@@ -3,25 +3,28 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import type { Forms } from '@yellowwood/contracts';
+import { LOGO_BYTES } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
 import { sessionActions, sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
+import { fileText } from '../../ui/file-text';
 import { needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { History } from '../../ui/history';
 import { FormsField } from '../forms-field';
+import { Logo } from '../../ui/logo';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 
 /** What the firm says of itself on its documents, and how their numbers begin. */
 @Component({
   selector: 'yw-firm',
-  imports: [Failure, FormsField, History, Loading, MatButton, ReactiveFormsModule, SendsForm, TextField],
+  imports: [Failure, FormsField, History, Loading, Logo, MatButton, ReactiveFormsModule, SendsForm, TextField],
   templateUrl: './firm.html',
-  styleUrl: '../setting.scss',
+  styleUrls: ['../setting.scss', './firm.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class FirmScreen {
@@ -40,11 +43,14 @@ export class FirmScreen {
     taxId: new FormControl('', { nonNullable: true }),
     email: new FormControl('', { nonNullable: true }),
     paymentDetails: new FormControl('', { nonNullable: true }),
+    opening: new FormControl('', { nonNullable: true }),
+    closing: new FormControl('', { nonNullable: true }),
     invoicePrefix: new FormControl('', { nonNullable: true }),
     nextInvoice: new FormControl('1', { nonNullable: true, validators: needed('Type the number of the next invoice.') }),
     creditPrefix: new FormControl('', { nonNullable: true }),
     forms: new FormControl<Forms>({ dates: null, clock: null, numbers: null }, { nonNullable: true }),
   });
+  protected readonly drawing = command();
   private readonly values = valuesOf(this.form);
   /** How the next invoice will be numbered, as it is typed. */
   protected readonly next = computed(() => {
@@ -61,6 +67,25 @@ export class FirmScreen {
         return { ...facts, address: facts.address.join('\n'), nextInvoice: String(facts.nextInvoice) };
       },
     );
+  }
+
+  /** Draws the file that was chosen as the logo. */
+  protected async draw(box: HTMLInputElement): Promise<void> {
+    const file = box.files?.[0];
+    box.value = '';
+    if (!file) return;
+    if (file.size > LOGO_BYTES) return this.drawing.refuse('The file is larger than 200 kB. Choose a smaller one.');
+    await this.turn(await fileText(file), 'It stands on the next document');
+  }
+
+  protected takeOff(): Promise<void> {
+    return this.turn(null, 'The next document has no logo');
+  }
+
+  private async turn(picture: string | null, done: string): Promise<void> {
+    const { version } = this.firm.value()!;
+    const saved = await this.drawing.run(() => this.api.call('changeLogo', { body: { picture }, version }), { done });
+    if (saved) this.firm.set(saved);
   }
 
   protected async save(): Promise<void> {

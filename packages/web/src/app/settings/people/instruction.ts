@@ -16,6 +16,7 @@ import { needed } from '../../ui/form/field';
 import { PickField } from '../../ui/form/pick-field';
 import { TextField } from '../../ui/form/text-field';
 import { MomentPipe } from '../../ui/formats';
+import { fileText } from '../../ui/file-text';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 import { CellTemplate } from '../../ui/table/cell-template';
@@ -142,9 +143,7 @@ export class InstructionScreen {
       this.paper.set(null);
       return this.noting.refuse('The file is larger than a megabyte. Attach a smaller one.');
     }
-    let bytes = '';
-    for (const byte of new Uint8Array(await file.arrayBuffer())) bytes += String.fromCharCode(byte);
-    this.paper.set({ name: file.name.slice(-120), bytes: btoa(bytes) });
+    this.paper.set({ name: file.name.slice(-120), bytes: await fileText(file) });
   }
 
   protected async keep(box: HTMLInputElement): Promise<void> {
