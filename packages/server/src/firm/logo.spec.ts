@@ -1,4 +1,8 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import sharp from 'sharp';
+import { v7 as newId } from 'uuid';
 import { TURN, World, bill, makeWorld, record, submitAndApprove } from '../testing';
 import { drawLogo } from './logo';
 
@@ -37,9 +41,8 @@ describe('a logo', () => {
     expect((await drawLogo(hidden)).png.includes('hidden words')).toBeFalse();
     const script = await drawLogo(svg(`<script>alert(1)</script>${RED}`));
     expect(script.png.includes('script')).toBeFalse();
-    // A picture from a file of this machine is not drawn: white it stays.
-    const { mkdtempSync, writeFileSync } = await import('node:fs');
-    const file = `${mkdtempSync('/tmp/yellowwood-logo-')}/secret.png`;
+    // A picture from a file of this machine is not drawn: empty it stays.
+    const file = `${mkdtempSync(`${tmpdir()}/yellowwood-logo-`)}/secret.png`;
     writeFileSync(file, await dots(200, 80));
     const fetching = await drawLogo(svg(`<image xlink:href="file://${file}" width="200" height="80"/>`));
     const { channels } = await sharp(fetching.png).stats();
@@ -92,10 +95,18 @@ describe('a logo', () => {
       const picture = await world.as('staff').call('readLogo', { params: { id: body.logo!.id } });
       expect(picture.status).toBe(200);
       const pdf = async (id: string) => {
-        const { body } = await world.as('bookkeeper').call('readInvoicePdf', { params: { id } });
-        return (body as unknown as Buffer).toString('latin1').includes('/Subtype /Image');
+        const { body: bytes } = await world.as('bookkeeper').call('readInvoicePdf', { params: { id } });
+        const file = `${mkdtempSync(`${tmpdir()}/yellowwood-logo-`)}/invoice.pdf`;
+        writeFileSync(file, bytes as unknown as Buffer);
+        const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
+        const words = ['thank you.', 'With kind regards'].filter((one) => text.includes(one));
+        return [(bytes as unknown as Buffer).includes('/Subtype /Image'), words];
       };
-      expect([await pdf(before.row.id), await pdf(after.row.id)]).toEqual([false, true]);
+      expect(await pdf(before.row.id)).toEqual([false, []]);
+      expect(await pdf(after.row.id)).toEqual([true, ['thank you.', 'With kind regards']]);
+      const credit = newId();
+      await world.as('bookkeeper').done('creditInvoice', { params: { id: after.row.id }, body: { id: credit, reason: 'Twice' } });
+      expect(await pdf(credit)).toEqual([true, []]);
       await put(null);
       expect((await owner().done('readFirm')).logo).toBeNull();
       // The document has it still.

@@ -62,6 +62,11 @@ describe('what somebody looks after', () => {
     await world.sql('update project set manager_id = $1 where id = $2', [world.ids.owner, two]);
     expect(await give('mate', 'staff', { projects: [one, two], teams: [seen] })).toBe('handed-over-already');
     expect(await give('mate', 'staff', { projects: [one], teams: [{ ...seen, version: 2 }] })).toBe('handed-over-already');
+    // Nor is a team that another leads.
+    const [other] = await world.sql<{ id: string; version: number }>('select id, version from team where lead_id = $1', [
+      world.ids.owner,
+    ]);
+    expect(await give('mate', 'staff', { projects: [one], teams: [other!] })).toBe('handed-over-already');
     expect((await read('mate')).projects.map(({ id }) => id)).toContain(one);
     expect(await give('mate', 'mate', { projects: [one] })).toBe('nothing-to-change');
     expect(await give('mate', 'staff', {})).toBe('nothing-to-change');

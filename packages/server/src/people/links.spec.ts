@@ -167,6 +167,13 @@ describe('people without a mailbox', () => {
       expect(await code(owner().call('createLink', { body: { ...wish, teamId: newId() } }))).toBe('team-unknown');
       await administrator(['staff']);
       expect(await code(join(somebody(), made, account()))).toBe('link-ended');
+      // Who still looks after people, and holds less than the role by now.
+      const { id: mateId, version } = await person('mate');
+      await owner().done('changeRoles', { params: { id: mateId }, version, body: { roles: ['owner'], ownRoles: [] } });
+      const higher = await link({ role: 'bookkeeper' }, mate);
+      await administrator(['administrator']);
+      expect(await code(join(somebody(), higher, account()))).toBe('link-ended');
+      await administrator(['staff']);
       const managers = await link({ role: 'manager' });
       const own = account();
       await join(somebody(), managers, own);
