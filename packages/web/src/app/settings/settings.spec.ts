@@ -107,10 +107,16 @@ describe('the facts of the firm', () => {
       jasmine.stringContaining('larger than 200 kB'),
       0,
     ] as never);
+    await fill(page, 'Name', 'Half typed');
     await choose(3);
     expect(page.server.to('changeLogo')[0]!.body).toEqual({ picture: 'AAAA' });
     const picture = page.element.querySelector('img')!;
     expect([picture.getAttribute('src'), picture.alt]).toEqual([`/api/f/f/logos/${id(77)}`, 'Logo of Firm']);
+    // What is being typed stays, and is saved on what there is now.
+    page.server.on('changeFirm', ({ body }) => ({ ...firm, facts: body, version: 9 }));
+    await send(page);
+    const [saved] = page.server.to('changeFirm');
+    expect([saved!.version, saved!.body.name]).toEqual(['"3"', 'Half typed'] as never);
     await page.press('Take it off');
     await page.settle(20);
     expect([page.server.to('changeLogo')[1]!.body.picture, page.element.querySelector('img')]).toEqual([null, null]);

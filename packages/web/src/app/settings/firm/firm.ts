@@ -61,7 +61,11 @@ export class FirmScreen {
   constructor() {
     fillFor(
       this.form,
-      () => this.firm.value()?.version,
+      // A logo comes and goes beside it: what is being typed stays.
+      () => {
+        const firm = this.firm.value();
+        return firm ? JSON.stringify(firm.facts) : undefined;
+      },
       () => {
         const { facts } = this.firm.value()!;
         return { ...facts, address: facts.address.join('\n'), nextInvoice: String(facts.nextInvoice) };
