@@ -29,7 +29,14 @@ describe('what a firm settles', () => {
     };
 
     it('stands on the next document, and everywhere where the firm has a name', async () => {
-      const names = { name: ' Quay Works ', address: ['Mole 3 ', ' ', 'Harbour'], taxId: ' GB 77', paymentDetails: 'IBAN 1 ' };
+      const names = {
+        name: ' Quay Works ',
+        address: ['Mole 3 ', ' ', 'Harbour'],
+        taxId: ' GB 77',
+        paymentDetails: 'IBAN 1 ',
+        opening: ' Hello\n',
+        closing: '\nBye ',
+      };
       const answer = await change(names);
       expect(answer.body.facts).toEqual(
         jasmine.objectContaining({
@@ -37,6 +44,7 @@ describe('what a firm settles', () => {
           address: ['Mole 3', 'Harbour'],
           taxId: 'GB 77',
           paymentDetails: 'IBAN 1',
+          ...{ opening: 'Hello', closing: 'Bye' },
         }),
       );
       expect((await world.as('staff').done('readMe')).firm.name).toBe('Quay Works');
