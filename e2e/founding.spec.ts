@@ -55,6 +55,14 @@ test.describe.serial('a firm of one’s own', () => {
     await fits(page);
     await did(page.getByLabel('Name').fill(FIRM));
     await did(page.keyboard.press('Enter'));
+    await expect(page.getByRole('heading', { name: 'Where people work', exact: true })).toBeVisible();
+    await expect(page.getByLabel('What follows from it')).toContainText('Out of sight: instruction.');
+    await fits(page);
+    await did(page.getByRole('button', { name: 'Go on' }).click());
+    await expect(page.getByRole('heading', { name: 'What you use', exact: true })).toBeVisible();
+    await expect(page.getByRole('switch', { name: 'Instruction' })).not.toBeChecked();
+    await fits(page);
+    await did(page.getByRole('button', { name: 'Go on' }).click());
     await expect(page.getByRole('heading', { name: 'First work', exact: true })).toBeVisible();
     await fits(page);
     await did(page.getByLabel('Client').fill('Quay Trust'));
@@ -67,6 +75,12 @@ test.describe.serial('a firm of one’s own', () => {
     await did(page.getByRole('button', { name: 'Start timer' }).click());
     await expect(page.getByRole('timer')).toBeVisible();
     expect(count).toBeLessThanOrEqual(15);
+    // What is done says so; what is left leads there.
+    const first = page.getByRole('region', { name: 'First steps' });
+    await expect(first.getByRole('listitem').filter({ hasText: ', done' })).toHaveText([
+      ...[/where people work/, /a client and a project/, /Start a timer/],
+    ]);
+    await expect(first.getByRole('link', { name: 'Invite somebody' })).toBeVisible();
     test.info().annotations.push({ type: 'interactions', description: String(count) });
 
     // What it is for is made on the spot: a client and a project that were not there yet.
@@ -200,8 +214,7 @@ test.describe.serial('a firm of one’s own', () => {
     await expect(owner.getByRole('heading', { name: 'The firm', exact: true })).toBeVisible();
     await owner.getByLabel('Name').fill(`Second ${RUN}`);
     await owner.keyboard.press('Enter');
-    await owner.getByRole('button', { name: 'Later' }).click();
-    await owner.getByRole('button', { name: 'Nobody yet, to my week' }).click();
+    await owner.getByRole('button', { name: 'Go straight to the first timer' }).click();
     await owner.waitForURL(`**/f/second-${RUN}/record`);
     await expect(owner.getByRole('treeitem', { name: /Quay Trust/ })).toBeHidden();
     await owner.getByRole('button', { name: /, menu of / }).click();

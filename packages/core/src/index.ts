@@ -1,6 +1,7 @@
 export * from './firm/currency';
 export * from './firm/dates';
 export * from './firm/exact';
+export * from './firm/functions';
 export * from './firm/logo';
 export * from './firm/names';
 export * from './firm/own-words';
@@ -51,3 +52,4 @@ export * from './results/earnings';
 export * from './results/revenue-earned';
 export * from './results/ratios';
 export * from './results/roll-up';
+export * from './founding/shape';

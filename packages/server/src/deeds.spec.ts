@@ -268,6 +268,39 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (answer, _, { body }) => answer.facts.words.task!.one === body!.words.task!.one,
     true,
   ),
+  changeShape: deed(
+    'firm changed',
+    async (firm) => {
+      const { version } = await firm.owner.done('readShape');
+      const size = version % 2 === 0 ? ('few' as const) : ('more' as const);
+      // The last one is of a trade too, and so has its services.
+      return { as: 'owner', version, body: { place: 'office', size, trade: size === 'few' ? 'survey' : 'design' } };
+    },
+    (answer, _, { body }) => [
+      answer.shape.size === body!.size,
+      answer.off.includes('instruction') === (body!.size === 'few'),
+      answer.services.some(({ code }) => code === (body!.size === 'few' ? 'CALC' : 'CONCEPT')),
+    ],
+    [true, true, true],
+  ),
+  changeFunctions: deed(
+    'firm changed',
+    async (firm) => {
+      const { off, version } = await firm.owner.done('readShape');
+      return { as: 'owner', version, body: { off: off.includes('grid') ? [] : ['grid'] } };
+    },
+    (answer, _, { body }) => answer.off.join() === body!.off.join(),
+    true,
+  ),
+  changeGuide: deed(
+    null,
+    async (firm) => {
+      const { guide } = await firm.world.as('staff').done('readMe');
+      return { as: 'staff', body: { shown: !guide } };
+    },
+    async (_, firm, { body }) => (await firm.world.as('staff').done('readMe')).guide === body!.shown,
+    true,
+  ),
   changeTimeRules: deed(
     'firm changed',
     async (firm) => {
@@ -766,6 +799,9 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   createTeam: 'teams events',
   changeLogo: 'logos firm events',
   changeWords: 'firm events',
+  changeShape: 'services firm events',
+  changeFunctions: 'firm events',
+  changeGuide: 'people',
   changeTimeRules: 'firm events',
   changePeriods: 'firm events',
   createGroup: 'departments events',

@@ -919,6 +919,20 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', body: facts, version };
     },
   },
+  changeShape: {
+    'version-stale': () => ({ as: 'owner', body: { place: 'field', size: null, trade: null }, version: 99 }),
+    'nothing-to-change': async (firm) => {
+      const { shape, version } = await firm.owner.done('readShape');
+      return { as: 'owner', body: shape, version };
+    },
+  },
+  changeFunctions: {
+    'version-stale': () => ({ as: 'owner', body: { off: ['grid'] }, version: 99 }),
+    'nothing-to-change': async (firm) => {
+      const { off, version } = await firm.owner.done('readShape');
+      return { as: 'owner', body: { off }, version };
+    },
+  },
   readLooksAfter: { 'person-unknown': () => of('owner', newId()) },
   handOver: {
     'person-unknown': async (firm) => handing(firm, await firm.team(), { to: newId() }),
@@ -1040,8 +1054,11 @@ async function flooded(firm: Firm, email: string): Promise<void> {
 const BY_KIND: readonly ProblemCode[] = ['version-missing', 'idempotency-key-missing', 'different-body'];
 const ALWAYS = problemsOf({ kind: 'open', problems: [] });
 
-/** A table as it comes, with nothing chosen. */
-const AS_IT_COMES = { columns: null, sort: null, group: null };
+/** What is sent of commands that nothing refuses. */
+const UNREFUSED: Readonly<Record<string, object>> = {
+  keepView: { columns: null, sort: null, group: null },
+  changeGuide: { shown: true },
+};
 
 describe('every refusal of every endpoint', () => {
   let firm: Firm;
@@ -1090,9 +1107,7 @@ describe('every refusal of every endpoint', () => {
         .replace(':from', MONDAY)
         .replace(':name', 'invoices')}`;
       const make = Object.values(REFUSALS[name as EndpointName] ?? {})[0] as Case<EndpointName> | undefined;
-      const { as, body } = make
-        ? await make(firm)
-        : { as: 'staff' as const, body: name === 'keepView' ? AS_IT_COMES : firm.row() };
+      const { as, body } = make ? await make(firm) : { as: 'staff' as const, body: UNREFUSED[name] ?? firm.row() };
       const { method } = endpoints[name as EndpointName];
       const answer = await firm.world.as(as).request(method, url, body);
       expect(answer.problem.code).toBe(kind === 'change' ? 'version-missing' : 'idempotency-key-missing');

@@ -4,6 +4,7 @@ export * from './change-sign-in-rule';
 export * from './change-time-rules';
 export * from './firm-facts';
 export * from './forms';
+export * from './functions';
 export * from './logo';
 export * from './preview-time-rules';
 export * from './read-firm';

@@ -1,1 +1,3 @@
 export * from './found-firm';
+export * from './guide';
+export * from './shape';

@@ -3,6 +3,7 @@ import { Static, Type } from 'typebox';
 import { View } from './view';
 import { Periods, Ways } from '../firm/time-rules';
 import { Forms } from '../firm/forms';
+import { FunctionsOff } from '../firm/functions';
 import { WordFacts } from '../firm/words';
 import { RightsField, Role } from './held';
 
@@ -26,12 +27,16 @@ export const Me = strict({
     forms: Forms,
     /** What the firm calls work, and which text names it. */
     ...WordFacts.properties,
+    /** Functions that nobody sees. */
+    off: FunctionsOff,
     /** The firm's periods of submission. */
     period: strict({ ...Periods.properties, earlier: Type.Array(Periods) }),
   }),
   /** The version of how the firm has time recorded that one has still to confirm; null for none. */
   toConfirm: nullable(Type.Integer()),
   today: Day,
+  /** Whether one is shown the first steps. */
+  guide: Type.Boolean(),
   /** How one has the tables, by their names. */
   views: Type.Record(Type.String(), View),
 });

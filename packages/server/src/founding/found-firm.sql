@@ -26,12 +26,6 @@ insert into
 values
   (:firm!, :category!, :name!, :rate!, :reason!, :validFrom!);
 
-/* @name addService */
-insert into
-  service (firm_id, id, code, name, kind, billable, tax_category)
-values
-  (:firm!, :id!, :code!, :name!, :kind!, :billable!, :taxCategory!);
-
 /* @name addPosition */
 insert into
   position(firm_id, id, name)

@@ -1,17 +1,18 @@
 import { BodyOf, Endpoints, Founded } from '@yellowwood/contracts';
-import { dateIn, isCurrency, isZone, slugOf, submissionPeriod, WEEKS } from '@yellowwood/core';
+import { dateIn, firstServices, isCurrency, isZone, slugOf, submissionPeriod, WEEKS } from '@yellowwood/core';
 import { COUNTRIES, countryDefaults } from '@yellowwood/core/countries';
 import { v7 as newId } from 'uuid';
 import {
   addDepartment,
   addPosition,
   addSeries,
-  addService,
   addTaxRate,
   foundFirm as found,
   givePosition,
 } from '../generated/founding/found-firm.queries';
+import { addService } from '../generated/founding/shape.queries';
 import { addPlannedTime } from '../generated/people/invite.queries';
+import { setGuide } from '../generated/people/join.queries';
 import { plannedForNew, setPlannedForNew } from '../generated/people/recording.queries';
 import { audit } from '../platform/audit';
 import { Clock } from '../platform/clock';
@@ -24,14 +25,6 @@ type Wish = BodyOf<Endpoints['foundFirm']>;
 
 /** Planned seconds of a working day. */
 const DAY = 8 * 3600;
-
-/** What people do, until the firm says it better. */
-const SERVICES = [
-  { code: 'WORK', name: 'Project work', kind: 'direct', billable: true },
-  { code: 'MEET', name: 'Meeting', kind: 'direct', billable: true },
-  { code: 'TRAVEL', name: 'Travel', kind: 'direct', billable: true },
-  { code: 'OFFICE', name: 'Office work', kind: 'indirect', billable: false },
-] as const;
 
 /**
  * Founds a firm and lays what is needed to record and bill at once: services, a planned week, number series, a position
@@ -80,7 +73,7 @@ async function layGround(context: Context, { country, taxed }: Wish, started: st
     await rate('AE', 'Reverse charge', 'Reverse charge: the recipient accounts for the tax');
   }
   await rate('O', 'Not taxed', tax ? 'Outside the scope of tax' : 'The seller is not registered for tax');
-  for (const service of SERVICES)
+  for (const service of firstServices(null))
     await addService.run({ firm: firm.id, id: newId(), ...service, taxCategory: tax ? 'S' : 'O' }, tx);
   const [position, department] = [newId(), newId()];
   await addPosition.run({ firm: firm.id, id: position, name: 'Principal' }, tx);
@@ -91,6 +84,7 @@ async function layGround(context: Context, { country, taxed }: Wish, started: st
   const [plan] = await plannedForNew.run(undefined, tx);
   await addPlannedTime.run({ firm: firm.id, person: actor.personId, validFrom: started, ...plan! }, tx);
   await addProject(context, { id: newId(), name: 'General', clientId: null, departmentId: department, currency: firm.currency });
+  await setGuide.run({ person: actor.personId, shown: true }, tx);
   const { name, currency, zone } = firm;
   await audit(context, 'firm founded', [{ kind: 'firm', id: firm.id, after: { name, country, currency, zone } }]);
 }

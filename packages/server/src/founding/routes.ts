@@ -1,12 +1,14 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Configuration } from '../platform/configuration';
-import { Platform } from '../platform/mount';
+import { Platform, mount } from '../platform/mount';
 import { openTo } from '../platform/open';
 import { problem } from '../platform/problem';
 import { noteFailure, refuseTooMany } from '../people/sign-in-throttle';
 import { foundFirm } from './found-firm';
+import { changeGuide, readGuide } from './guide';
+import { changeFunctions, changeShape, readShape } from './shape';
 
-/** Founding firms. */
+/** Founding firms, what they say of themselves, and the first steps in them. */
 export function foundingRoutes(platform: Platform, configuration: Configuration): void {
   const { database, clock } = platform;
   openTo(platform, endpoints.foundFirm, async (request, _response, body) => {
@@ -18,4 +20,14 @@ export function foundingRoutes(platform: Platform, configuration: Configuration)
     await noteFailure(database, attempt, configuration.signInTries);
     return founded;
   });
+
+  mount(platform, endpoints.readShape, (context) => readShape(context));
+
+  mount(platform, endpoints.changeShape, (context, { body, version }) => changeShape(context, body, version));
+
+  mount(platform, endpoints.changeFunctions, (context, { body, version }) => changeFunctions(context, body, version));
+
+  mount(platform, endpoints.readGuide, (context) => readGuide(context));
+
+  mount(platform, endpoints.changeGuide, (context, { body }) => changeGuide(context, body));
 }

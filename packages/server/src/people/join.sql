@@ -16,3 +16,10 @@ select
 /* @name joinFirm */
 select
   join_firm (:token!, :account!, :now!) as "joined!";
+
+/* @name setGuide */
+update person
+set
+  guide = :shown!
+where
+  id = :person!;

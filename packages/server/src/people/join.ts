@@ -1,6 +1,6 @@
 import { BodyOf, Endpoints, Invitation } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { invitationOf, joinFirm as join, makeInvitedAccount } from '../generated/people/join.queries';
+import { invitationOf, joinFirm as join, makeInvitedAccount, setGuide } from '../generated/people/join.queries';
 import { audit } from '../platform/audit';
 import { Clock } from '../platform/clock';
 import { enterFirm } from '../platform/context';
@@ -59,6 +59,7 @@ export async function joinFirm(
     const [answer] = await join.run({ token: tokenHash(token), account: id, now }, tx);
     if (!answer!.joined) throw problem('already-member');
     const context = await enterFirm(tx, slug, id, { now, requestId, source: 'web' });
+    await setGuide.run({ person: context.actor.personId, shown: true }, tx);
     await audit(context, 'firm joined', [{ kind: 'person', id: context.actor.personId, after: { name: context.actor.name } }]);
     return { account: id, slug };
   });

@@ -19,6 +19,7 @@ import { findAccount } from '../generated/people/routes.queries';
 import { addToTeam } from '../generated/people/teams.queries';
 import { audit } from '../platform/audit';
 import { Clock } from '../platform/clock';
+import { setGuide } from '../generated/people/join.queries';
 import { Context, enterFirm, heldOf } from '../platform/context';
 import { Database, Tx, WRITE, transaction } from '../platform/database';
 import { instantText, json } from '../platform/json';
@@ -139,6 +140,7 @@ export async function joinByLink(
     const [firm, person] = [link.firmId, newId()];
     const startedOn = dateIn(link.zone, now);
     await takeIn(tx, firm, { id: person, name: own.name, email: own.email, zone: link.zone, startedOn }, link.given);
+    await setGuide.run({ person, shown: true }, tx);
     if (link.teamId) await addToTeam.run({ firm, id: link.teamId, people: [person] }, tx);
     const [answer] = await awaitMember.run({ account: id, firm, person }, tx);
     if (!answer!.joined) throw problem('already-member');

@@ -91,7 +91,7 @@ describe('an auditor', () => {
       .filter(({ path, kind }) => path.startsWith('/f/') && kind !== 'read')
       .filter(({ permission }) => permission === null || rights[permission] !== undefined)
       .map(({ name }) => name as string);
-    expect(open.sort()).toEqual(['confirmInstruction', 'keepView', 'leaveFirm']);
+    expect(open.sort()).toEqual(['changeGuide', 'confirmInstruction', 'keepView', 'leaveFirm']);
   });
 
   it('records no time, and nobody waits for it', async () => {

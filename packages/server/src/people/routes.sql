@@ -58,6 +58,19 @@ from
 order by
   p.name;
 
+/* @name ownSight */
+select
+  f.own_words as "words!",
+  f.work_text as "workText!",
+  f.functions_off as "off!",
+  f.review as "review!",
+  p.guide as "guide!"
+from
+  firm f
+  join person p on p.firm_id = f.firm_id
+where
+  p.id = :person!;
+
 /* @name viewsOfPerson */
 select
   name as "name!",

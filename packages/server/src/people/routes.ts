@@ -1,5 +1,5 @@
 import { verify } from '@node-rs/argon2';
-import type { PeriodRule } from '@yellowwood/core';
+import type { OwnWords, PeriodRule, WorkText } from '@yellowwood/core';
 import { Endpoint, Forms, Me, Session, View, endpoints } from '@yellowwood/contracts';
 import type { Request, Response } from 'express';
 import {
@@ -13,8 +13,10 @@ import {
   setName,
   setPassword,
   setPreferences,
+  ownSight,
   viewsOfPerson,
 } from '../generated/people/routes.queries';
+import { functionsOff } from '../firm/functions';
 import { Configuration } from '../platform/configuration';
 import { Context, reachOf, recordingOf, today } from '../platform/context';
 import { json } from '../platform/json';
@@ -29,7 +31,6 @@ import { changeAddress, confirmAddress } from './change-address';
 import { changeManyRoles, changePerson, changeRoles, personReturns, changeExceptions } from './change-person';
 import { changeGroup, createGroup, listGroups } from './groups';
 import { changeRecording } from './recording';
-import { readWords } from '../firm/words';
 import { handOver, readLooksAfter } from './hand-over';
 import { changeRole, createRole, endRole, listRoles, readWhyMay } from './own-roles';
 import {
@@ -74,6 +75,18 @@ function cookieOf(request: Request, name: string): string | undefined {
 function toldPeriod({ earlier = [], ...latest }: PeriodRule): Me['firm']['period'] {
   const bare = ({ kind, weekStart, days, anchor, from }: PeriodRule) => ({ kind, weekStart, days, anchor, from: from ?? null });
   return { ...bare(latest), earlier: earlier.map(bare) };
+}
+
+/** What the firm calls work, what nobody sees of it, and whether one is shown the first steps. */
+async function sightOf({ tx, actor }: Context): Promise<Pick<Me['firm'], 'words' | 'workText' | 'off'> & Pick<Me, 'guide'>> {
+  const [row] = await ownSight.run({ person: actor.personId }, tx);
+  const { words, workText, guide, ...functions } = row!;
+  return {
+    words: words as OwnWords,
+    workText: workText as WorkText,
+    off: functionsOff(functions),
+    guide,
+  };
 }
 
 async function viewsOf(context: Context): Promise<Record<string, View>> {
@@ -351,33 +364,37 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     return sessionOf(request);
   });
 
-  mount(platform, endpoints.readMe, async (context) => ({
-    person: {
-      id: context.actor.personId,
-      version: context.actor.version,
-      name: context.actor.name,
-      zone: context.actor.zone,
-      position: context.actor.positionName,
-    },
-    roles: [...context.actor.roles],
-    ownRoles: [...context.actor.ownRoles],
-    rights: { ...context.actor.rights },
-    ways: [...recordingOf(context.firm, context.actor.recording).ways],
-    firm: {
-      slug: context.firm.slug,
-      name: context.firm.name,
-      currency: context.firm.currency,
-      country: context.firm.country,
-      zone: context.firm.zone,
-      gapTolerance: context.firm.gapTolerance,
-      forms: context.firm.forms,
-      ...(await readWords(context)).facts,
-      period: toldPeriod(context.firm.period),
-    },
-    toConfirm: await toConfirm(context),
-    today: today(context),
-    views: await viewsOf(context),
-  }));
+  mount(platform, endpoints.readMe, async (context) => {
+    const { guide, ...sight } = await sightOf(context);
+    return {
+      person: {
+        id: context.actor.personId,
+        version: context.actor.version,
+        name: context.actor.name,
+        zone: context.actor.zone,
+        position: context.actor.positionName,
+      },
+      roles: [...context.actor.roles],
+      ownRoles: [...context.actor.ownRoles],
+      rights: { ...context.actor.rights },
+      ways: [...recordingOf(context.firm, context.actor.recording).ways],
+      firm: {
+        slug: context.firm.slug,
+        name: context.firm.name,
+        currency: context.firm.currency,
+        country: context.firm.country,
+        zone: context.firm.zone,
+        gapTolerance: context.firm.gapTolerance,
+        forms: context.firm.forms,
+        ...sight,
+        period: toldPeriod(context.firm.period),
+      },
+      toConfirm: await toConfirm(context),
+      today: today(context),
+      guide,
+      views: await viewsOf(context),
+    };
+  });
 
   mount(platform, endpoints.keepView, async (context, { params, body }) => {
     await keepView.run(

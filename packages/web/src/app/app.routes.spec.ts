@@ -3,7 +3,7 @@ import { Router } from '@angular/router';
 import { RouterTestingHarness } from '@angular/router/testing';
 import { provideEffects } from '@ngrx/effects';
 import type { Session } from '@yellowwood/contracts';
-import type { Role } from '@yellowwood/core';
+import type { FirmFunction, Role } from '@yellowwood/core';
 import { routes } from './app.routes';
 import * as effects from './state/effects';
 import { FakeServer, ME, TODAY, WORK, me, pageProviders, refusal } from './testing/fake-server';
@@ -30,13 +30,16 @@ describe('the ways through the page', () => {
     session: Session,
     refused?: 'firm-unknown' | 'second-factor-needed' | 'not-confirmed',
     role: Role = 'staff',
+    off: FirmFunction[] = [],
   ): Promise<string> {
     TestBed.configureTestingModule({
       providers: [...pageProviders(routes), provideEffects(effects)],
     });
     TestBed.inject(FakeServer)
       .on('readSession', () => session)
-      .on('readMe', () => (refused ? refusal(403, refused, 'There is something to do first.') : me(role)))
+      .on('readMe', () =>
+        refused ? refusal(403, refused, 'There is something to do first.') : { ...me(role), firm: { ...me(role).firm, off } },
+      )
       .on('readWork', () => WORK)
       .on('readOverview', () => ({
         scope: 'all',
@@ -92,6 +95,14 @@ describe('the ways through the page', () => {
     expect(await goTo('/', ACCOUNT, undefined, 'auditor')).toBe('/f/f/results');
     TestBed.resetTestingModule();
     expect(await goTo('/f/f/bill', ACCOUNT, undefined, 'auditor')).toBe('/f/f/bill');
+  });
+
+  it('lead to Record from a step that the firm does not use', async () => {
+    for (const step of ['bill', 'collect']) {
+      expect(await goTo(`/f/f/${step}`, ACCOUNT, undefined, 'owner', ['invoices'])).toBe('/f/f/record');
+      TestBed.resetTestingModule();
+    }
+    expect(await goTo('/f/f/review', ACCOUNT, undefined, 'owner', ['review'])).toBe('/f/f/review');
   });
 
   it('lead to Record from a step that there is not', async () => {

@@ -4,6 +4,8 @@ import { Store } from '@ngrx/store';
 import { filter, firstValueFrom } from 'rxjs';
 import { Api } from './api/api';
 import { codeOf } from './api/problem-error';
+import type { FirmFunction } from '@yellowwood/core';
+import { Functions } from './state/functions';
 import { sessionActions, sessionFeature } from './state/session';
 
 /** Reads who is signed in once; sends everybody else to the sign-in page, with the way back, or where nobody is yet to founding. */
@@ -45,6 +47,14 @@ const inFirm: CanActivateFn = async (route, state) => {
       queryParams: codeOf(error) === 'firm-unknown' ? { unknown: route.params['firm'] as string } : {},
     });
   }
+};
+
+/** What a firm leaves out of sight leads to where everybody may be. */
+const uses = (one: FirmFunction): CanActivateFn => {
+  return (route) => {
+    const [functions, router] = [inject(Functions), inject(Router)];
+    return functions.has(one) || router.createUrlTree(['/f', route.parent!.params['firm'], 'record']);
+  };
 };
 
 export const routes: Routes = [
@@ -96,10 +106,16 @@ export const routes: Routes = [
         title: 'Review · Yellowwood',
         loadComponent: () => import('./review/review').then((m) => m.ReviewScreen),
       },
-      { path: 'bill', title: 'Bill · Yellowwood', loadComponent: () => import('./bill/bill').then((m) => m.BillScreen) },
+      {
+        path: 'bill',
+        title: 'Bill · Yellowwood',
+        canActivate: [uses('invoices')],
+        loadComponent: () => import('./bill/bill').then((m) => m.BillScreen),
+      },
       {
         path: 'collect',
         title: 'Collect · Yellowwood',
+        canActivate: [uses('invoices')],
         loadComponent: () => import('./collect/collect').then((m) => m.CollectScreen),
       },
       {
@@ -136,6 +152,11 @@ export const routes: Routes = [
         path: 'settings/firm',
         title: 'Facts and numbers · Yellowwood',
         loadComponent: () => import('./settings/firm/firm').then((m) => m.FirmScreen),
+      },
+      {
+        path: 'settings/functions',
+        title: 'What is used · Yellowwood',
+        loadComponent: () => import('./settings/firm/functions').then((m) => m.FunctionsScreen),
       },
       {
         path: 'settings/words',

@@ -114,40 +114,6 @@ const addTaxRateIR: any = {"usedParamSet":{"firm":true,"category":true,"name":tr
 export const addTaxRate = new PreparedQuery<IAddTaxRateParams,IAddTaxRateResult>(addTaxRateIR);
 
 
-/** 'AddService' parameters type */
-export interface IAddServiceParams {
-  billable: boolean;
-  code: string;
-  firm: string;
-  id: string;
-  kind: string;
-  name: string;
-  taxCategory: string;
-}
-
-/** 'AddService' return type */
-export type IAddServiceResult = void;
-
-/** 'AddService' query type */
-export interface IAddServiceQuery {
-  params: IAddServiceParams;
-  result: IAddServiceResult;
-}
-
-const addServiceIR: any = {"usedParamSet":{"firm":true,"id":true,"code":true,"name":true,"kind":true,"billable":true,"taxCategory":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":88,"b":93}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":99}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":102,"b":107}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":110,"b":115}]},{"name":"kind","required":true,"transform":{"type":"scalar"},"locs":[{"a":118,"b":123}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":126,"b":135}]},{"name":"taxCategory","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":150}]}],"statement":"insert into\n  service (firm_id, id, code, name, kind, billable, tax_category)\nvalues\n  (:firm!, :id!, :code!, :name!, :kind!, :billable!, :taxCategory!)"};
-
-/**
- * Query generated from SQL:
- * ```
- * insert into
- *   service (firm_id, id, code, name, kind, billable, tax_category)
- * values
- *   (:firm!, :id!, :code!, :name!, :kind!, :billable!, :taxCategory!)
- * ```
- */
-export const addService = new PreparedQuery<IAddServiceParams,IAddServiceResult>(addServiceIR);
-
-
 /** 'AddPosition' parameters type */
 export interface IAddPositionParams {
   firm: string;

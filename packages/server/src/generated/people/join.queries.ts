@@ -107,3 +107,33 @@ const joinFirmIR: any = {"usedParamSet":{"token":true,"account":true,"now":true}
 export const joinFirm = new PreparedQuery<IJoinFirmParams,IJoinFirmResult>(joinFirmIR);
 
 
+/** 'SetGuide' parameters type */
+export interface ISetGuideParams {
+  person: string;
+  shown: boolean;
+}
+
+/** 'SetGuide' return type */
+export type ISetGuideResult = void;
+
+/** 'SetGuide' query type */
+export interface ISetGuideQuery {
+  params: ISetGuideParams;
+  result: ISetGuideResult;
+}
+
+const setGuideIR: any = {"usedParamSet":{"shown":true,"person":true},"params":[{"name":"shown","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":34}]},{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":49,"b":56}]}],"statement":"update person\nset\n  guide = :shown!\nwhere\n  id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update person
+ * set
+ *   guide = :shown!
+ * where
+ *   id = :person!
+ * ```
+ */
+export const setGuide = new PreparedQuery<ISetGuideParams,ISetGuideResult>(setGuideIR);
+
+

@@ -226,6 +226,47 @@ const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":tru
 export const peopleInReach = new PreparedQuery<IPeopleInReachParams,IPeopleInReachResult>(peopleInReachIR);
 
 
+/** 'OwnSight' parameters type */
+export interface IOwnSightParams {
+  person: string;
+}
+
+/** 'OwnSight' return type */
+export interface IOwnSightResult {
+  guide: boolean;
+  off: stringArray;
+  review: boolean;
+  words: Json;
+  workText: string;
+}
+
+/** 'OwnSight' query type */
+export interface IOwnSightQuery {
+  params: IOwnSightParams;
+  result: IOwnSightResult;
+}
+
+const ownSightIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":210,"b":217}]}],"statement":"select\n  f.own_words as \"words!\",\n  f.work_text as \"workText!\",\n  f.functions_off as \"off!\",\n  f.review as \"review!\",\n  p.guide as \"guide!\"\nfrom\n  firm f\n  join person p on p.firm_id = f.firm_id\nwhere\n  p.id = :person!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   f.own_words as "words!",
+ *   f.work_text as "workText!",
+ *   f.functions_off as "off!",
+ *   f.review as "review!",
+ *   p.guide as "guide!"
+ * from
+ *   firm f
+ *   join person p on p.firm_id = f.firm_id
+ * where
+ *   p.id = :person!
+ * ```
+ */
+export const ownSight = new PreparedQuery<IOwnSightParams,IOwnSightResult>(ownSightIR);
+
+
 /** 'ViewsOfPerson' parameters type */
 export interface IViewsOfPersonParams {
   person: string;

@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { ActivatedRoute, Router } from '@angular/router';
 import { Store } from '@ngrx/store';
-import type { Session } from '@yellowwood/contracts';
+import type { KnownShape, Session } from '@yellowwood/contracts';
 import { BehaviorSubject } from 'rxjs';
 import { sessionActions } from '../state/session';
 import { withWork } from '../testing/with-work';
@@ -27,6 +27,17 @@ const TEXTS = {
     { document: 'terms' as const, version: 't1', title: 'Terms', paragraphs: ['Be true.'] },
     { document: 'data' as const, version: 'd1', title: 'Data', paragraphs: ['Little is kept.', 'Ask.'] },
   ],
+};
+const SHAPE: KnownShape = {
+  id: ME,
+  shape: { place: null, size: null, trade: null },
+  off: [],
+  ways: ['timer', 'length', 'span'],
+  services: [
+    { code: 'WORK', name: 'Project work', used: false },
+    { code: 'OFFICE', name: 'Office work', used: false },
+  ],
+  version: 1,
 };
 const CONSENTS = { terms: 't1', data: 'd1' };
 
@@ -59,7 +70,10 @@ describe('founding a firm', () => {
     page = await open(Found, {
       ...{ url: '/found', roles: [], inputs },
       prepare: (server) => {
-        server.on('readSession', () => session).on('readTexts', () => TEXTS);
+        server
+          .on('readSession', () => session)
+          .on('readTexts', () => TEXTS)
+          .on('readShape', () => SHAPE);
         prepare(server);
       },
     });
@@ -153,7 +167,7 @@ describe('founding a firm', () => {
         taxed: false,
       }),
     );
-    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=work');
+    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=place');
   });
 
   it('knows of no tax where none is usual', async () => {
@@ -164,6 +178,123 @@ describe('founding a firm', () => {
     await page.settle(30);
     expect(page.element.querySelector('yw-tick-field')).toBeNull();
     expect(page.text()).toContain('invoices start without one');
+  });
+
+  it('asks where people work, names what follows, and says nothing where one goes on later', async () => {
+    await walk(OWNER, { firm: 'quist' }, (server) =>
+      server.on('changeShape', ({ body }) => ({ ...SHAPE, shape: body, off: ['grid', 'instruction'], version: 2 })),
+    );
+    expect(page.text('h1')).toBe('Where people work');
+    const follows = () => page.texts('[aria-label="What follows from it"] li');
+    // As suggested: an office, a few people, any trade.
+    expect(follows()).toEqual([
+      'Out of sight: instruction.',
+      jasmine.stringContaining('Services that are added: Meeting and Travel'),
+    ]);
+    await page.press('In the field');
+    await page.press('I am alone');
+    await page.choose('What do you do?', 'Building and restoration');
+    expect(follows()).toEqual([
+      'People record by timer and from start to end, so that breaks and gaps show.',
+      'Out of sight: review before billing, time person by person, the grid and instruction.',
+      'What you submit is approved at once, by policy.',
+      'Services that are added: Work on site, Workshop, Fetching materials and Travel. Those given before go, unless they are used.',
+    ]);
+    await send(page);
+    const [sent] = page.server.to('changeShape');
+    expect([sent!.params, sent!.version, sent!.body]).toEqual([
+      ...([{ firm: 'quist' }, '"1"', { place: 'field', size: 'one', trade: 'building' }] as const),
+    ] as never);
+    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=functions');
+    await page.press('Later');
+    expect([page.server.to('changeShape').length, TestBed.inject(Router).url]).toEqual([1, '/found?firm=quist&step=functions']);
+  });
+
+  it('asks what is used, and shows small what will be there', async () => {
+    await walk(OWNER, { firm: 'quist', step: 'functions' }, (server) =>
+      server.on('changeFunctions', ({ body }) => ({ ...SHAPE, off: body.off, version: 2 })),
+    );
+    expect(page.text('yw-what-is-there dd')).toBe('Record, Review, Bill, Collect, Results');
+    await page.press('Invoices');
+    await page.press('The grid');
+    await page.settle();
+    expect(page.texts('yw-what-is-there dd')).toEqual([
+      'Record, Review, Results',
+      'day by day',
+      'the work, people and teams',
+      'hours, cost and margin',
+      'invoices, the grid',
+    ]);
+    await page.press('Staff');
+    expect(page.texts('yw-what-is-there dd').slice(0, 3)).toEqual(['Record, Review, Results', 'day by day', 'the work']);
+    await send(page);
+    const [sent] = page.server.to('changeFunctions');
+    expect([sent!.version, sent!.body]).toEqual(['"1"', { off: ['invoices', 'grid'] }] as never);
+    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=work');
+    // Nothing is sent where nothing was turned.
+    await page.press('Invoices');
+    await page.press('The grid');
+    await page.settle();
+    await page.press('Invoices');
+    await page.press('The grid');
+    await page.settle();
+    await send(page);
+    expect(page.server.to('changeFunctions').length).toBe(1);
+  });
+
+  it('goes to any step, and straight to the first timer', async () => {
+    await walk(OWNER, { firm: 'quist', step: 'work' });
+    expect(page.texts('aside li button b')).toEqual(['Where people work', 'What you use', 'People']);
+    await page.press(/^People/);
+    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=people');
+    await page.press('Go straight to the first timer');
+    await page.settle(20);
+    expect(TestBed.inject(Router).url).toBe('/f/quist/record');
+  });
+
+  it('suggests projects by the trade, each to be renamed or left out, and asks nobody alone for people', async () => {
+    const { projects, clients } = WORK;
+    let answered = 0;
+    await walk(OWNER, { firm: 'quist', step: 'work' }, (server) =>
+      server
+        .on('readShape', () => ({ ...SHAPE, shape: { place: 'field', size: 'one', trade: 'survey' } }))
+        .on('createProject', () =>
+          (answered += 1) === 2
+            ? refusal(409, 'project-exists', 'There is one of this name.')
+            : { project: projects[0]!, client: clients[0]! },
+        ),
+    );
+    await page.settle(20);
+    expect([box(page, 'Project').value, box(page, 'Project 2').value]).toEqual(['Survey', 'Report']);
+    await page.press('One more');
+    await page.settle();
+    await page.press('Leave out project 3');
+    await page.settle();
+    await fill(page, 'Client', 'Quay Trust');
+    await fill(page, 'Project 2', 'Soundings');
+    await send(page);
+    // The second was refused: the first is made, and is not sent again.
+    expect(page.refused()).toBe('There is one of this name.');
+    expect(page.text('.project .quiet')).toBe('is made');
+    await fill(page, 'Project 2', 'Soundings B');
+    await send(page);
+    const sent = page.server.to('createProject').map(({ body }) => body);
+    expect(sent.map(({ name }) => name)).toEqual(['Survey', 'Soundings', 'Soundings B']);
+    expect(sent.map(({ client }) => client?.name)).toEqual(['Quay Trust', undefined, undefined]);
+    expect(new Set(sent.map(({ client }) => client?.id)).size).toBe(1);
+    await page.settle(20);
+    expect(TestBed.inject(Router).url).toBe('/f/quist/record');
+  });
+
+  it('begins with work for the firm itself, where it has no client', async () => {
+    await walk(OWNER, { firm: 'quist', step: 'work' }, (server) =>
+      server.on('createProject', () => ({ project: WORK.projects[0]!, client: null })),
+    );
+    await page.press('For the firm itself');
+    await page.settle();
+    await fill(page, 'Project', 'Workshop');
+    await send(page);
+    expect(page.server.to('createProject')[0]!.body).toEqual(jasmine.objectContaining({ name: 'Workshop', client: null }));
   });
 
   it('goes on with the first work, or later', async () => {

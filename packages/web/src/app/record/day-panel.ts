@@ -16,6 +16,7 @@ import { clockSeconds } from '@yellowwood/core';
 import type { Entry } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
+import { Functions } from '../state/functions';
 import { ABSENCE_WORDS, PROBLEM_WORDS } from '../state/words';
 import { DayStrip, StripSpan } from '../ui/day-strip';
 import { command } from '../ui/command';
@@ -56,6 +57,7 @@ export class DayPanel {
   protected readonly store = inject(WeekStore);
   protected readonly names = inject(WorkNames);
   protected readonly address = inject(Address);
+  protected readonly functions = inject(Functions);
   private readonly api = inject(Api);
   private readonly injector = inject(Injector);
   protected readonly timer = command();

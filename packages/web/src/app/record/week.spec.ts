@@ -4,7 +4,8 @@ import { Store } from '@ngrx/store';
 import { WEEKS, datesFrom } from '@yellowwood/core';
 import type { Entry, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { workActions } from '../state/work';
-import { FakeServer, Page, TODAY, WORK, id, open } from '../testing/fake-server';
+import { sessionActions } from '../state/session';
+import { FakeServer, Page, TODAY, WORK, id, me, open } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekScreen } from './week';
 
@@ -39,6 +40,40 @@ describe('the own week on the page', () => {
     expect(buttons).toEqual(['Withdraw', 'Start again']);
     expect(page.texts('yw-week-grid input, yw-week-grid yw-work-field')).toEqual([]);
     expect(page.texts('yw-day-panel li')).toEqual(['Survey of pilesPier, survey 1:30 Start again']);
+  });
+
+  it('has the day alone where the firm uses no grid, and no way to it', async () => {
+    await week([entryOf(50, { date: '2026-06-10' })]);
+    const there = () => [
+      page.element.querySelector('yw-week-grid') !== null,
+      page.texts('yw-day-panel button').some((text) => /Show (the whole week|this day alone)/.test(text)),
+    ];
+    expect(there()).toEqual([true, true]);
+    await page.without('grid');
+    expect(there()).toEqual([false, false]);
+    expect(page.text('yw-day-panel')).toContain('Survey of piles');
+  });
+
+  it('asks for nothing to be confirmed where the firm instructs nobody', async () => {
+    await week([], {}, (server) => server.on('readInstruction', () => ({ instruction: null, confirmedOn: null }) as never));
+    const store = TestBed.inject(Store);
+    store.dispatch(sessionActions.meRead({ me: { ...me('staff'), toConfirm: 2 } }));
+    await page.settle(30);
+    expect(page.element.querySelector('yw-to-confirm')).not.toBeNull();
+    await page.without('instruction');
+    expect(page.element.querySelector('yw-to-confirm')).toBeNull();
+  });
+
+  it('shows the first steps until they are closed, and not to who looks', async () => {
+    await week([], {}, (server) => server.on('readGuide', () => ({ steps: [{ step: 'recorded', done: false }] })));
+    const store = TestBed.inject(Store);
+    expect(page.element.querySelector('yw-first-steps')).toBeNull();
+    store.dispatch(sessionActions.meRead({ me: { ...me('staff'), guide: true } }));
+    await page.settle(30);
+    expect(page.text('yw-first-steps')).toContain('Start a timer, or type hours');
+    await TestBed.inject(Router).navigateByUrl(`/f/f/record?as=${id(77)}`);
+    await page.settle(30);
+    expect(page.element.querySelector('yw-first-steps')).toBeNull();
   });
 
   it('says what the firm has locked, and offers nothing there', async () => {

@@ -6,6 +6,7 @@ import { Store } from '@ngrx/store';
 import { addDays } from '@yellowwood/core';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
+import { Functions } from '../state/functions';
 import { Periods } from '../state/periods';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
@@ -15,6 +16,7 @@ import { PeriodField } from '../ui/form/period-field';
 import { DayPipe, HoursPipe, MomentPipe } from '../ui/formats';
 import { WorkNames } from '../ui/work-names';
 import { DayPanel } from './day-panel';
+import { FirstSteps } from './first-steps';
 import { Looking } from './looking';
 import { NotFetched } from '../ui/not-fetched';
 import { ToConfirm } from './to-confirm';
@@ -38,6 +40,7 @@ import { SayPipe } from '../state/own-words';
     MatMenuTrigger,
     WeekGrid,
     DayPanel,
+    FirstSteps,
     DayPipe,
     HoursPipe,
     MomentPipe,
@@ -70,12 +73,14 @@ export class WeekScreen {
   private readonly dayPanel = viewChild(DayPanel);
   protected readonly periods = inject(Periods);
   protected readonly whose = inject(WhoseWeek);
-  protected readonly toConfirm = computed(() => (this.me()?.toConfirm ?? null) !== null);
+  private readonly functions = inject(Functions);
+  protected readonly toConfirm = computed(() => this.functions.has('instruction') && (this.me()?.toConfirm ?? null) !== null);
+  protected readonly guide = computed(() => this.me()?.guide ?? false);
   protected readonly names = inject(WorkNames);
   private readonly me = inject(Store).selectSignal(sessionFeature.selectMe);
   protected readonly title = computed(() => (this.store.from() ? this.periods.title(this.store.from()) : ''));
   /** The day alone, for those with more clients in a week than a grid shows well. */
-  protected readonly byDay = computed(() => this.address.show() === 'day');
+  protected readonly byDay = computed(() => !this.functions.has('grid') || this.address.show() === 'day');
   protected readonly day = computed(() => {
     const from = this.store.from();
     const chosen = this.address.day();

@@ -3,7 +3,7 @@ import type { Formats } from '../state/formats';
 import { resultColumns, resultTotals } from './result-columns';
 
 const formats = { hours: (value: number) => `${value / 3600} h` } as Formats;
-const ALL = { byTask: false, planned: true, spanned: false, cost: true, money: true, currency: 'GBP', formats };
+const ALL = { byTask: false, planned: true, spanned: false, cost: true, money: true, billed: true, currency: 'GBP', formats };
 const MONEY = {
   ...{ currency: 'GBP', standardValue: 900, billed: 800, unbilled: 0, over: 0, revenue: 800 },
   ...{ realisation: 950_000, ownRealisation: null },
@@ -45,9 +45,11 @@ describe('the columns of results', () => {
     ]);
     expect(ids({ byTask: true }).slice(0, 5)).toEqual(['name', 'spent', 'own', 'below', 'hours']);
     // Without money there is no margin, without cost neither; of a person nothing is planned.
-    expect(ids({ money: false })).toEqual(['name', 'spent', 'hours', 'estimate', 'cost', 'left']);
+    expect(ids({ money: false, billed: false })).toEqual(['name', 'spent', 'hours', 'estimate', 'cost', 'left']);
     expect(ids({ cost: false })).toEqual(['name', 'hours', 'estimate', 'billed', 'unbilled', 'realisation']);
-    expect(ids({ planned: false, money: false })).toEqual(['name', 'hours', 'cost']);
+    expect(ids({ planned: false, money: false, billed: false })).toEqual(['name', 'hours', 'cost']);
+    // Who bills nothing has value all the same.
+    expect(ids({ billed: false })).toEqual(ids({}).filter((id) => !['billed', 'unbilled', 'realisation'].includes(id)));
   });
 
   it('compare what is planned with everything to date, and say where it is over', () => {

@@ -26,6 +26,8 @@ interface Sight {
   readonly spanned: boolean;
   readonly cost: boolean;
   readonly money: boolean;
+  /** Whether what is billed of it stands there: the firm may not bill at all. */
+  readonly billed: boolean;
   /** The firm's own. */
   readonly currency: string;
   readonly formats: Formats;
@@ -34,8 +36,35 @@ interface Sight {
 const each = (money: readonly Money[] | null, pick: (one: Money) => number) =>
   (money ?? []).map((one) => ({ currency: one.currency, minor: pick(one) })).filter(({ minor }) => minor !== 0);
 
+/** What became of value: billed, not yet, and how much of it. */
+const billedColumns = (byTask: boolean): Column<Shown>[] => [
+  {
+    id: 'billed',
+    head: 'Billed',
+    kind: 'money',
+    value: (row) => each(row.money, (one) => one.billed),
+    total: true,
+    choice: 'shown',
+  },
+  {
+    id: 'unbilled',
+    head: 'Unbilled',
+    kind: 'money',
+    value: (row) => each(row.money, (one) => one.unbilled),
+    total: true,
+    choice: byTask ? 'hidden' : 'shown',
+  },
+  {
+    id: 'realisation',
+    head: 'Realisation',
+    kind: 'percent',
+    value: (row) => (row.money?.length === 1 ? row.money[0]!.realisation : null),
+    choice: 'hidden',
+  },
+];
+
 /** The columns of the results of projects or tasks, within the reader's rights. */
-export function resultColumns({ byTask, planned, spanned, cost, money, currency, formats }: Sight): Column<Shown>[] {
+export function resultColumns({ byTask, planned, spanned, cost, money, billed, currency, formats }: Sight): Column<Shown>[] {
   const own = (minor: number) => [{ currency, minor }];
   const overBudget = (row: Shown) => !!row.cost && row.cost.budget > 0 && row.toDate.cost! > row.cost.budget;
   const overEstimate = (row: Shown) => row.hours.estimate > 0 && row.toDate.seconds > row.hours.estimate;
@@ -114,29 +143,7 @@ export function resultColumns({ byTask, planned, spanned, cost, money, currency,
         tone: (row) => ((row.margin?.minor ?? 0) < 0 ? 'wrong' : ''),
         choice: 'shown',
       },
-    money && {
-      id: 'billed',
-      head: 'Billed',
-      kind: 'money',
-      value: (row) => each(row.money, (one) => one.billed),
-      total: true,
-      choice: 'shown',
-    },
-    money && {
-      id: 'unbilled',
-      head: 'Unbilled',
-      kind: 'money',
-      value: (row) => each(row.money, (one) => one.unbilled),
-      total: true,
-      choice: byTask ? 'hidden' : 'shown',
-    },
-    money && {
-      id: 'realisation',
-      head: 'Realisation',
-      kind: 'percent',
-      value: (row) => (row.money?.length === 1 ? row.money[0]!.realisation : null),
-      choice: 'hidden',
-    },
+    ...(billed ? billedColumns(byTask) : []),
   ];
   return columns.filter((column) => column !== false);
 }

@@ -88,6 +88,21 @@ describe('the results', () => {
     expect(page.text('table tbody')).toContain('Nothing is recorded here yet.');
   });
 
+  it('leave out what the firm does not use: what people cost, and what is billed', async () => {
+    await results(RESULTS, '/f/f/results');
+    const words = () => page.texts('.figs button span').join(' | ');
+    const heads = () => page.texts('thead th').join(' | ');
+    for (const word of ['margin', 'cost', 'billed', 'unbilled', 'realisation']) expect(words()).toContain(word);
+    expect(heads()).toMatch(/Margin.*Billed/);
+    await page.without('cost');
+    expect(words()).not.toMatch(/margin|cost/);
+    expect(heads()).not.toMatch(/Margin|Spent/);
+    await page.without('invoices');
+    expect(words()).not.toMatch(/billed|realisation/);
+    expect(words()).toMatch(/margin.*standard value.*revenue/);
+    expect(heads()).not.toMatch(/[Bb]illed/);
+  });
+
   it('are of this month, this quarter or everything, as one chooses', async () => {
     await results(RESULTS, '/f/f/results');
     const asked = () => page.server.to('readResults').at(-1)!.query;

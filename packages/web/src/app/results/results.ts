@@ -4,6 +4,7 @@ import type { Figure, ResultRow, Results } from '@yellowwood/contracts';
 import { Api } from '../api/api';
 import { Address } from '../state/address';
 import { Formats } from '../state/formats';
+import { Functions } from '../state/functions';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { focusWhenThere } from '../ui/focus-when-there';
@@ -32,6 +33,7 @@ export class ResultsScreen {
   private readonly api = inject(Api);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly formats = inject(Formats);
+  protected readonly functions = inject(Functions);
   protected readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
@@ -86,8 +88,9 @@ export class ResultsScreen {
       byTask: this.byTask(),
       planned: this.planned(),
       spanned: this.spanned(),
-      cost: !!results?.cost,
+      cost: !!results?.cost && this.functions.has('cost'),
       money: !!results?.money,
+      billed: !!results?.money && this.functions.has('invoices'),
       currency: this.currency(),
       formats: this.formats,
     });

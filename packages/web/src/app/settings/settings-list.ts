@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, output, signal } 
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Address } from '../state/address';
+import { Functions } from '../state/functions';
 import { sessionFeature } from '../state/session';
 import { hasWords, wordsOf } from '../ui/plain-text';
 import { SETTINGS } from './settings';
@@ -17,6 +18,7 @@ import { SETTINGS } from './settings';
 export class SettingsList {
   protected readonly address = inject(Address);
   readonly chosen = output();
+  private readonly functions = inject(Functions);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
   protected readonly find = signal('');
   protected readonly shown = computed(() => {
@@ -24,7 +26,10 @@ export class SettingsList {
     return SETTINGS.map(({ subject, settings }) => ({
       subject,
       settings: settings.filter(
-        (one) => (one.right === null || this.rights()[one.right]) && hasWords(`${subject} ${one.word} ${one.about}`, words),
+        (one) =>
+          (one.right === null || this.rights()[one.right]) &&
+          (!one.of || this.functions.has(one.of)) &&
+          hasWords(`${subject} ${one.word} ${one.about}`, words),
       ),
     })).filter(({ settings }) => settings.length > 0);
   });

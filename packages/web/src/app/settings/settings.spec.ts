@@ -89,6 +89,13 @@ describe('the facts of the firm', () => {
     expect(page.notice()).toContain('Saved');
   });
 
+  it('are without what stands on invoices, where the firm has none', async () => {
+    const labels = () => page.texts('label, h2');
+    expect(labels().filter((text) => /pay|lines|numbers|Next|Logo/.test(text)).length).toBeGreaterThan(5);
+    await page.without('invoices');
+    expect(labels().filter((text) => /pay|lines|numbers|Next|Logo/.test(text))).toEqual([]);
+  });
+
   it('have a logo, of a file that is not too large, and lose it again', async () => {
     page.server.on('changeLogo', ({ body }) => {
       firm = { ...firm, version: firm.version + 1, logo: body.picture ? { id: id(77), width: 1200, height: 480 } : null };

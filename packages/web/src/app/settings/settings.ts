@@ -1,4 +1,4 @@
-import type { Permission } from '@yellowwood/core';
+import type { FirmFunction, Permission } from '@yellowwood/core';
 
 /** A page of settings. */
 export interface Setting {
@@ -8,6 +8,8 @@ export interface Setting {
   readonly about: string;
   /** Who may open it; null for everybody. */
   readonly right: Permission | null;
+  /** The function that it belongs to, out of sight with it. */
+  readonly of?: FirmFunction;
 }
 
 const ABOUT_ACCOUNT = 'name password e-mail address second factor recovery codes sessions devices sign out leave';
@@ -24,6 +26,10 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
       {
         ...{ path: 'firm', word: 'Facts and numbers', right: 'firm.change' },
         about: 'name address tax id payment bank invoice number prefix documents',
+      },
+      {
+        ...{ path: 'functions', word: 'What is used', right: 'firm.change' },
+        about: 'functions switch on off hide office field size trade review invoices cost people grid instruction services',
       },
       {
         ...{ path: 'words', word: 'Words', right: 'firm.change' },
@@ -49,7 +55,7 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
         about: 'rights permissions access exceptions own role copy may see',
       },
       {
-        ...{ path: 'instruction', word: 'Instruction', right: 'people.change' },
+        ...{ path: 'instruction', word: 'Instruction', right: 'people.change', of: 'instruction' },
         about: 'timekeeping rules confirm evidence audit training sign paper film',
       },
       { path: 'teams', word: 'Teams', about: 'lead manager group members merge', right: 'people.change' },

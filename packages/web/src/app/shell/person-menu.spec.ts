@@ -50,6 +50,7 @@ describe("the person's menu", () => {
       'Hours as 4:30',
       'Hours as 4.50',
       'Settings',
+      'First steps',
       'Keys',
       'Change password',
       'Sign out',
@@ -198,6 +199,9 @@ describe("the person's menu", () => {
     });
     await page.press('AT, menu of Anna Test');
     await page.settle(30);
+    await page.without('cost');
+    expect(items()).not.toContain('Pay and overhead');
+    await page.without();
     await page.press('Pay and overhead');
     await page.settle(300);
     const rows = [...document.querySelectorAll('mat-dialog-container tbody tr')].map((row) =>
@@ -209,6 +213,16 @@ describe("the person's menu", () => {
     expect(rows[1]).toContain('Cara PymSurveyor20.005.0025.00');
     expect(rows[2]).toContain('no pay rate today');
     await page.answer('Close');
+  });
+
+  it('shows the first steps again, in one’s week', async () => {
+    await menu();
+    page.server.on('changeGuide', () => null);
+    await page.press('First steps');
+    await page.settle(30);
+    expect(page.server.to('changeGuide').map(({ body }) => body)).toEqual([{ shown: true }]);
+    expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.guide).toBeTrue();
+    expect(TestBed.inject(Router).url).toBe('/f/f/record');
   });
 
   it('lists the keys', async () => {

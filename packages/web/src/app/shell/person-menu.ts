@@ -5,6 +5,8 @@ import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Session } from '@yellowwood/contracts';
 import { Api } from '../api/api';
+import { Functions } from '../state/functions';
+import { GuideShown } from '../state/guide-shown';
 import { sessionActions, sessionFeature } from '../state/session';
 import { command } from '../ui/command';
 import { Dialogs } from '../ui/dialogs';
@@ -50,7 +52,9 @@ export class PersonMenu {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
   private readonly command = command({ inTurn: true });
+  protected readonly functions = inject(Functions);
   private readonly keys = inject(Keys);
+  private readonly guide = inject(GuideShown);
   private readonly router = inject(Router);
   private readonly dialogs = inject(Dialogs);
   private readonly document = inject(DOCUMENT);
@@ -94,6 +98,11 @@ export class PersonMenu {
 
   protected async showPay(): Promise<void> {
     await this.dialogs.open(() => import('./pay-dialog').then(({ PayDialog }) => PayDialog), { maxWidth: '92vw' });
+  }
+
+  protected async showFirstSteps(): Promise<void> {
+    await this.command.run(() => this.guide.show(true));
+    await this.router.navigate(['/f', this.slug(), 'record']);
   }
 
   protected async showKeys(): Promise<void> {

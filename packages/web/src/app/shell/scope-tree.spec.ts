@@ -53,6 +53,17 @@ describe('the scope tree', () => {
   const press = (key: string) => page.key(document.activeElement!, key);
   const url = () => TestBed.inject(Router).url;
 
+  it('has no people where the firm does not look at time person by person', async () => {
+    await tree();
+    await page.knows({ id: 'x0', name: 'Rosa Vane' }, { id: 'x1', name: 'Ben Holt' });
+    expect(names()).toContain('People');
+    await page.without('people');
+    expect(names()).toEqual(FOUR);
+    expect(page.text('[role=treeitem] .node')).toBe('All work 2 projects');
+    await page.type('input', 'rosa');
+    expect(names()).toEqual([]);
+  });
+
   it('says of all work what it holds, and whose it is', async () => {
     await tree();
     await page.knows({ id: 'x0', name: 'Rosa Vane' }, { id: 'x1', name: 'Ben Holt' });

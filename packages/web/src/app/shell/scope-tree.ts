@@ -14,6 +14,7 @@ import {
 import { Store } from '@ngrx/store';
 import type { StageBar as Bar } from '@yellowwood/contracts';
 import { Address } from '../state/address';
+import { Functions } from '../state/functions';
 import { kept } from '../state/kept';
 import { sessionFeature } from '../state/session';
 import { ScopeNode, workFeature } from '../state/work';
@@ -50,7 +51,12 @@ export class ScopeTree {
   /** Arrows, Home, End, and letters that lead to names. */
   private readonly keys = new FocusKeyManager(this.drawn, inject(Injector)).withHomeAndEnd().withTypeAhead();
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
-  private readonly tree = this.store.selectSignal(workFeature.selectTree);
+  private readonly functions = inject(Functions);
+  private readonly whole = this.store.selectSignal(workFeature.selectTree);
+  /** People stand there where the firm looks at time person by person. */
+  private readonly tree = computed(() =>
+    this.functions.has('people') ? this.whole() : this.whole().filter(({ kind }) => kind !== 'people' && kind !== 'person'),
+  );
   private readonly people = this.store.selectSignal(workFeature.selectPeople);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
   private readonly bars = this.store.selectSignal(workFeature.selectBars);
@@ -77,7 +83,7 @@ export class ScopeTree {
   /** What all of it holds, as far as one may see. */
   protected readonly holds = computed(() => {
     const count = (number: number, one: string, many: string) => (number > 0 ? `${number} ${number === 1 ? one : many}` : '');
-    const people = this.people().length;
+    const people = this.functions.has('people') ? this.people().length : 0;
     return [
       count(this.projects().length, this.say('project'), this.say('projects')),
       people > 1 ? count(people, 'person', 'people') : '',

@@ -2,7 +2,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { Permission, Role, WEEKS, rightsOf } from '@yellowwood/core';
+import { FirmFunction, Permission, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { Me, Overview } from '@yellowwood/contracts';
 import { sessionActions, sessionFeature } from '../state/session';
 import { workActions, workFeature } from '../state/work';
@@ -84,6 +84,18 @@ describe('the frame', () => {
       'Collect: £18,420 due, £3,100 late',
       'Results: 31.4% margin, this quarter',
     ]);
+  });
+
+  it('has no step that the firm does not use, but where something still waits there', async () => {
+    const without = async (off: FirmFunction[], overview: Overview) => {
+      const owner = me('owner');
+      store.dispatch(sessionActions.meRead({ me: { ...owner, firm: { ...owner.firm, off } } }));
+      store.dispatch(workActions.overviewKnown({ overview }));
+      return (await drawn()).map((line) => line.split(':')[0]);
+    };
+    expect(await without(['invoices', 'review'], OVERVIEW)).toEqual(['Record', 'Review', 'Results']);
+    const decided = { ...OVERVIEW, review: { ...OVERVIEW.review!, submitted: 0, people: 0 } };
+    expect(await without(['review'], decided)).toEqual(['Record', 'Bill', 'Collect', 'Results']);
   });
 
   it('follows the scope, and says what was returned', async () => {

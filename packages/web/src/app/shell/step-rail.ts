@@ -4,7 +4,8 @@ import { Store } from '@ngrx/store';
 import type { Overview } from '@yellowwood/contracts';
 import { Formats } from '../state/formats';
 import { Periods } from '../state/periods';
-import { Address, STEPS, Step } from '../state/address';
+import { Address, Step } from '../state/address';
+import { Functions, stepsFor } from '../state/functions';
 import { sessionFeature } from '../state/session';
 import { workFeature } from '../state/work';
 import { STEP_WORDS } from '../state/words';
@@ -36,11 +37,12 @@ export class StepRail {
   readonly scopeToggled = output();
   private readonly overview = this.store.selectSignal(workFeature.selectOverview);
   private readonly formats = inject(Formats);
+  private readonly functions = inject(Functions);
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly today = this.store.selectSignal(sessionFeature.selectToday);
 
   protected readonly steps = computed(() =>
-    STEPS.filter((step) => this.concerns(step)).map((step) => ({
+    stepsFor(this.rights(), this.functions.off(), (this.overview()?.review?.people ?? 0) > 0).map((step) => ({
       step,
       word: STEP_WORDS[step]!,
       colour: COLOURS[step],
@@ -55,15 +57,6 @@ export class StepRail {
     const link = this.address.stepLink(step);
     const returnedOn = step === 'record' ? this.overview()?.record?.returnedOn : null;
     return returnedOn ? { ...link, queryParams: { ...link.queryParams, period: this.periods.text(returnedOn) } } : link;
-  }
-
-  /** A person sees only the steps that concern them. */
-  private concerns(step: Step): boolean {
-    const rights = this.rights();
-    if (step === 'record') return !!rights['time.record'];
-    if (step === 'review') return !!rights['time.review'] || !!rights['time.record'];
-    if (step === 'bill' || step === 'collect') return !!rights['invoices.read'];
-    return !!rights['results.read'];
   }
 
   private hours(value: number): string {

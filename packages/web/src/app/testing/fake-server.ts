@@ -3,7 +3,7 @@ import { EnvironmentProviders, Injectable, Provider, Type, provideZonelessChange
 import { ComponentFixture, DeferBlockBehavior, TestBed } from '@angular/core/testing';
 import { Router, Routes, provideRouter, withComponentInputBinding } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
-import { PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
+import { FirmFunction, PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
 import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
 import { Observable, defer } from 'rxjs';
 import { Api } from '../api/api';
@@ -153,6 +153,7 @@ export function me(...roles: Role[]): Me {
   return {
     person: { id: ME, version: 3, name: 'Anna Test', zone: 'Europe/London', position: null },
     roles,
+    ownRoles: [],
     rights: rightsOf(roles),
     ways: ['timer', 'length', 'span'],
     toConfirm: null,
@@ -163,13 +164,16 @@ export function me(...roles: Role[]): Me {
       country: 'GB',
       zone: 'Europe/London',
       gapTolerance: 900,
+      forms: { dates: null, clock: null, numbers: null },
       words: {},
       workText: 'name',
-      period: WEEKS,
+      off: [],
+      period: { ...WEEKS, from: null, earlier: [] },
     },
     today: TODAY,
+    guide: false,
     views: {},
-  } as Me;
+  };
 }
 
 /** Providers of a page with its real client, address and store, and the server of the tests. */
@@ -250,6 +254,14 @@ export class Page<C> {
 
   async press(words: string | RegExp): Promise<void> {
     this.button(words).click();
+    await this.settle();
+  }
+
+  /** Has the firm leave functions out of sight. */
+  async without(...off: FirmFunction[]): Promise<void> {
+    const store = TestBed.inject(Store);
+    const known = store.selectSignal(sessionFeature.selectMe)()!;
+    store.dispatch(sessionActions.meRead({ me: { ...known, firm: { ...known.firm, off } } }));
     await this.settle();
   }
 

@@ -6,6 +6,7 @@ import type { Forms } from '@yellowwood/contracts';
 import { LOGO_BYTES } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
+import { Functions } from '../../state/functions';
 import { sessionActions, sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
@@ -32,6 +33,7 @@ export class FirmScreen {
   private readonly store = inject(Store);
   private readonly address = inject(Address);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  protected readonly functions = inject(Functions);
   protected readonly command = command();
   protected readonly firm = loaded(
     () => this.address.firm(),

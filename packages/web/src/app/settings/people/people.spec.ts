@@ -316,6 +316,7 @@ describe('the settings', () => {
     expect(page.texts('li a')).toEqual([
       'Account',
       'Facts and numbers',
+      'What is used',
       'Words',
       'Rules of time',
       'Signing in',
@@ -327,6 +328,9 @@ describe('the settings', () => {
     ]);
     expect(page.element.querySelector('[aria-current=page]')!.textContent).toContain('People');
     expect(page.element.querySelector<HTMLAnchorElement>('.head a')!.getAttribute('href')).toBe('/f/f/record');
+    await page.without('instruction');
+    expect(page.texts('li a')).not.toContain('Instruction');
+    await page.without();
     await page.type('input', 'invit');
     expect(page.texts('li a')).toEqual(['People']);
     await page.type('input', 'weather');
