@@ -11,6 +11,7 @@ import { FUNCTION_WORDS } from '../../words/functions';
   imports: [ToggleField],
   templateUrl: './what-is-there.html',
   styleUrl: './what-is-there.scss',
+  host: { role: 'region', 'aria-label': 'What will be there' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WhatIsThere {
