@@ -28,6 +28,7 @@ export * from './ledger/recording-lag';
 export * from './ledger/rounding';
 export * from './ledger/span';
 export * from './ledger/stage';
+export * from './ledger/terms';
 export * from './ledger/time';
 export * from './ledger/time-value';
 export * from './ledger/valuation';

@@ -719,6 +719,19 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ],
     [{ reversal_reason: reason }, [{ settled_minor: 0, stage: 'billed', live: false }]],
   ),
+  changeTerms: deed(
+    'firm changed',
+    async (firm) => {
+      await firm.owner.done('createProject', {
+        body: { id: newId(), name: `Work ${newId()}`, client: { id: firm.world.ids.client } },
+      });
+      const { terms, version } = await firm.owner.done('readTerms');
+      const places = terms.decimalPlaces === 2 ? null : 2;
+      return { as: 'owner', version, body: { terms: { ...terms, decimalPlaces: places }, from: '2028-01-01' } };
+    },
+    (answer, _, { body }) => answer.terms.decimalPlaces === body!.terms.decimalPlaces,
+    true,
+  ),
   changeLimit: deed(
     'limit changed',
     async (firm) => at('owner', (await firm.overLimit()).project, firm.newLimit(6000)),
@@ -771,6 +784,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   bringRows: 'entries sheets rows events',
   changeEntries: 'entries events',
   changeEntry: 'entries events',
+  changeTerms: 'agreements firm events',
   changeLimit: 'agreements events',
   changeTimer: 'timers events',
   createDraft: 'invoices shares events',

@@ -28,6 +28,7 @@ const FACTS: BodyOf<Endpoints['changeFirm']> = {
   ...{ invoicePrefix: '', creditPrefix: '', nextInvoice: 1, forms: { dates: null, clock: null, numbers: null } },
 };
 const seen = (things: Things) => ({ entries: [{ id: things.entry, version: 99 }] });
+const TERMS = { increment: 15, mode: 'up', unit: 'entry', minimum: 0, decimalPlaces: 2 } as const;
 const reason = 'Because of the test';
 const wish = (things: Things): BodyOf<Endpoints['previewInvoice']> => ({
   clientId: things.client,
@@ -198,6 +199,9 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
     body: { id: newId(), invoiceId: invoice, minor: 1, receivedOn: '2026-06-12', reference: '' },
   }),
   reversePayment: ({ payment }) => ({ params: { id: payment }, body: { reason } }),
+  readTerms: () => ({}),
+  previewTerms: () => ({ query: { increment: '15' } }),
+  changeTerms: () => ({ version: 99, body: { terms: TERMS, from: null } }),
   changeLimit: ({ project }) => ({ params: { id: project }, body: { id: newId(), validFrom: '2026-01-01', limit: 1, reason } }),
   releaseOverLimit: ({ line }) => ({ params: { id: line }, body: { id: newId(), minor: 900_000, note: '' } }),
   writeDownOverLimit: ({ line }) => ({ params: { id: line }, body: { minor: 900_000, reason } }),
@@ -333,6 +337,9 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   creditInvoice: 'ynyn ynyn',
   recordPayment: 'ynyn ynyn',
   reversePayment: 'ynyn ynyn',
+  readTerms: 'ynnn ynnn',
+  previewTerms: 'ynnn ynnn',
+  changeTerms: 'ynnn ynnn',
   changeLimit: 'ynnn ynnn',
   releaseOverLimit: 'ynyn ynyn',
   writeDownOverLimit: 'ynyn ynyn',

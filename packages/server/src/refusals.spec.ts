@@ -500,6 +500,26 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return of('bookkeeper', id, { reason });
     },
   },
+  changeTerms: {
+    'version-stale': async (firm) => ({ ...(await otherTerms(firm)), version: 99 }),
+    'nothing-to-change': async (firm) => {
+      const { terms, version } = await firm.owner.done('readTerms');
+      return { as: 'owner', body: { terms, from: null }, version };
+    },
+    'day-locked': async (firm) => {
+      const { rules, version } = await firm.owner.done('readTimeRules');
+      if (rules.lockedUntil === null)
+        await firm.owner.done('changeTimeRules', { body: { ...rules, lockedUntil: '2019-12-31' }, version });
+      return otherTerms(firm, '2019-12-31');
+    },
+    'later-recorded': async (firm) => {
+      const { project } = await firm.owner.done('createProject', {
+        body: { id: newId(), name: `Work ${newId()}`, client: { id: firm.world.ids.client } },
+      });
+      await firm.recorded('owner', { projectId: project.id, taskId: null });
+      return otherTerms(firm, '2020-01-01');
+    },
+  },
   changeLimit: {
     'project-unknown': (firm) => of('owner', newId(), firm.newLimit(1)),
     'agreement-missing': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2025-12-01')),
@@ -997,6 +1017,12 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   },
 };
 
+/** Other terms than the firm has. */
+const otherTerms = async (firm: Firm, from: string | null = null) => {
+  const { terms, version } = await firm.owner.done('readTerms');
+  const decimalPlaces = terms.decimalPlaces === 3 ? 4 : 3;
+  return { as: 'owner' as const, body: { terms: { ...terms, decimalPlaces }, from }, version };
+};
 const ruled = async (firm: Firm) => ({
   ...{ as: 'owner' as const, body: { factorForMoney: true } },
   version: (await firm.owner.done('readSignInRule')).version,

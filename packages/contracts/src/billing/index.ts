@@ -35,3 +35,4 @@ export * from './pricing/price-entry';
 export * from './pricing/rate-rule-seen';
 export * from './pricing/read-entry-why';
 export * from './read-history';
+export * from './terms/terms';

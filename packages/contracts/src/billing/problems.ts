@@ -2,6 +2,11 @@ import { sentences } from '../platform/problem';
 
 /** What can stand in the way, with the sentence that says what to do. */
 export const billingProblems = sentences({
+  'later-recorded': {
+    status: 409,
+    title: 'Later time is recorded already',
+    detail: 'On these projects time is recorded up to {day}, and what it is worth stays as it is. Choose a day after it.',
+  },
   'entry-not-billable': {
     status: 409,
     title: 'The entry is not billable',

@@ -22,6 +22,7 @@ import { readInvoicePdf } from './invoices/read-invoice-pdf';
 import { voidInvoice } from './invoices/void-invoice';
 import { recordPayment } from './payments/record-payment';
 import { reversePayment } from './payments/reverse-payment';
+import { changeTerms, previewTerms, readTerms } from './terms/terms';
 import { listUnpriced } from './pricing/list-unpriced';
 import { priceEntries, priceEntry } from './pricing/price-entry';
 import { readEntryWhy } from './pricing/read-entry-why';
@@ -45,6 +46,9 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.writeDownOverLimit, (context, { params, body }) =>
     writeDownOverLimit(context, params.id, body.minor, body.reason),
   );
+  mount(platform, endpoints.readTerms, (context) => readTerms(context));
+  mount(platform, endpoints.previewTerms, (context, { query }) => previewTerms(context, query));
+  mount(platform, endpoints.changeTerms, (context, { body, version }) => changeTerms(context, body, version));
   mount(platform, endpoints.changeLimit, (context, { params, body }) => changeLimit(context, params.id, body));
   mount(platform, endpoints.previewInvoice, (context, { body }) => previewInvoice(context, body));
   mount(platform, endpoints.createDraft, (context, { body }) => createDraft(context, body.id, body.wish));

@@ -80,6 +80,30 @@ values
 
 /* @name addAgreement */
 insert into
-  agreement (firm_id, id, project_id, method, currency, valid_from)
-values
-  (:firm!, :id!, :project!, :method!, :currency!, :validFrom!);
+  agreement (
+    firm_id,
+    id,
+    project_id,
+    method,
+    currency,
+    rounding_increment,
+    rounding_mode,
+    rounding_unit,
+    rounding_minimum,
+    decimal_places,
+    valid_from
+  )
+select
+  f.firm_id,
+  :id!,
+  :project!,
+  :method!,
+  :currency!,
+  f.rounding_increment,
+  f.rounding_mode,
+  f.rounding_unit,
+  f.rounding_minimum,
+  f.decimal_places,
+  :validFrom!
+from
+  firm f;

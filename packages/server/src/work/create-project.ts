@@ -49,7 +49,7 @@ export async function addProject(
     tx,
   );
   const method = billable ? 'time and materials' : 'internal';
-  await addAgreement.run({ firm: firm.id, id: newId(), project: id, method, currency, validFrom: ALWAYS }, tx);
+  await addAgreement.run({ id: newId(), project: id, method, currency, validFrom: ALWAYS }, tx);
   const [chosen] = await wordsOfFirm.run(undefined, tx);
   const shown = chosen!.workText === 'code' ? code : name;
   return { id, clientId, departmentId, name, shown, code, orderReference: '', tone, open: true, billable, managerId: manager };

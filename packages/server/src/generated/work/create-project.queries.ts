@@ -262,7 +262,6 @@ export const addProjectRow = new PreparedQuery<IAddProjectRowParams,IAddProjectR
 /** 'AddAgreement' parameters type */
 export interface IAddAgreementParams {
   currency: string;
-  firm: string;
   id: string;
   method: string;
   project: string;
@@ -278,15 +277,39 @@ export interface IAddAgreementQuery {
   result: IAddAgreementResult;
 }
 
-const addAgreementIR: any = {"usedParamSet":{"firm":true,"id":true,"project":true,"method":true,"currency":true,"validFrom":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":90,"b":95}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":101}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":112}]},{"name":"method","required":true,"transform":{"type":"scalar"},"locs":[{"a":115,"b":122}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":125,"b":134}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":137,"b":147}]}],"statement":"insert into\n  agreement (firm_id, id, project_id, method, currency, valid_from)\nvalues\n  (:firm!, :id!, :project!, :method!, :currency!, :validFrom!)"};
+const addAgreementIR: any = {"usedParamSet":{"id":true,"project":true,"method":true,"currency":true,"validFrom":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":237}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":242,"b":250}]},{"name":"method","required":true,"transform":{"type":"scalar"},"locs":[{"a":255,"b":262}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":267,"b":276}]},{"name":"validFrom","required":true,"transform":{"type":"scalar"},"locs":[{"a":385,"b":395}]}],"statement":"insert into\n  agreement (\n    firm_id,\n    id,\n    project_id,\n    method,\n    currency,\n    rounding_increment,\n    rounding_mode,\n    rounding_unit,\n    rounding_minimum,\n    decimal_places,\n    valid_from\n  )\nselect\n  f.firm_id,\n  :id!,\n  :project!,\n  :method!,\n  :currency!,\n  f.rounding_increment,\n  f.rounding_mode,\n  f.rounding_unit,\n  f.rounding_minimum,\n  f.decimal_places,\n  :validFrom!\nfrom\n  firm f"};
 
 /**
  * Query generated from SQL:
  * ```
  * insert into
- *   agreement (firm_id, id, project_id, method, currency, valid_from)
- * values
- *   (:firm!, :id!, :project!, :method!, :currency!, :validFrom!)
+ *   agreement (
+ *     firm_id,
+ *     id,
+ *     project_id,
+ *     method,
+ *     currency,
+ *     rounding_increment,
+ *     rounding_mode,
+ *     rounding_unit,
+ *     rounding_minimum,
+ *     decimal_places,
+ *     valid_from
+ *   )
+ * select
+ *   f.firm_id,
+ *   :id!,
+ *   :project!,
+ *   :method!,
+ *   :currency!,
+ *   f.rounding_increment,
+ *   f.rounding_mode,
+ *   f.rounding_unit,
+ *   f.rounding_minimum,
+ *   f.decimal_places,
+ *   :validFrom!
+ * from
+ *   firm f
  * ```
  */
 export const addAgreement = new PreparedQuery<IAddAgreementParams,IAddAgreementResult>(addAgreementIR);

@@ -1,4 +1,16 @@
-import { ChangeDetectionStrategy, Component, booleanAttribute, computed, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DOCUMENT,
+  ElementRef,
+  afterRenderEffect,
+  booleanAttribute,
+  computed,
+  inject,
+  input,
+  output,
+  viewChild,
+} from '@angular/core';
 import { Brand } from '../ui/brand';
 
 export interface WalkStep {
@@ -26,4 +38,16 @@ export class Walk {
   readonly gone = output<string>();
   readonly toFirst = output();
   protected readonly now = computed(() => this.steps().findIndex(({ id }) => id === this.at()));
+  private readonly document = inject(DOCUMENT);
+  private readonly work = viewChild.required<ElementRef<HTMLElement>>('work');
+
+  constructor() {
+    // What was pressed goes with its step: where no field of the next one takes the focus, the step itself does.
+    afterRenderEffect({
+      read: () => {
+        this.at();
+        if (this.document.activeElement === this.document.body) this.work().nativeElement.focus();
+      },
+    });
+  }
 }

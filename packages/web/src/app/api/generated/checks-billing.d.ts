@@ -1,5 +1,6 @@
 import type { Check } from './checks';
 export const changeLimit: Check;
+export const changeTerms: Check;
 export const createDraft: Check;
 export const creditInvoice: Check;
 export const holdEntries: Check;
