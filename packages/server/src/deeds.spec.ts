@@ -722,9 +722,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   changeTerms: deed(
     'firm changed',
     async (firm) => {
-      await firm.owner.done('createProject', {
-        body: { id: newId(), name: `Work ${newId()}`, client: { id: firm.world.ids.client } },
-      });
+      await firm.owner.done('createProject', { body: firm.project() });
       const { terms, version } = await firm.owner.done('readTerms');
       const places = terms.decimalPlaces === 2 ? null : 2;
       return { as: 'owner', version, body: { terms: { ...terms, decimalPlaces: places }, from: '2028-01-01' } };

@@ -513,9 +513,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return otherTerms(firm, '2019-12-31');
     },
     'later-recorded': async (firm) => {
-      const { project } = await firm.owner.done('createProject', {
-        body: { id: newId(), name: `Work ${newId()}`, client: { id: firm.world.ids.client } },
-      });
+      const { project } = await firm.owner.done('createProject', { body: firm.project() });
       await firm.recorded('owner', { projectId: project.id, taskId: null });
       return otherTerms(firm, '2020-01-01');
     },

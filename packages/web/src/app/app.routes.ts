@@ -169,6 +169,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/firm/time-rules').then((m) => m.TimeRulesScreen),
       },
       {
+        path: 'settings/terms',
+        title: 'Rounding and quantities · Yellowwood',
+        loadComponent: () => import('./settings/money/terms').then((m) => m.TermsScreen),
+      },
+      {
         path: 'settings/signing-in',
         title: 'Signing in · Yellowwood',
         loadComponent: () => import('./settings/firm/sign-in-rule').then((m) => m.SignInRuleScreen),

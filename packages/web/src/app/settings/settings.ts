@@ -46,6 +46,15 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
     ],
   },
   {
+    subject: 'Money',
+    settings: [
+      {
+        ...{ path: 'terms', word: 'Rounding and quantities', right: 'agreements.change', of: 'invoices' },
+        about: 'round quarter hour increment minimum charge decimals hours form of quantities agreement terms',
+      },
+    ],
+  },
+  {
     subject: 'People',
     settings: [
       { path: 'people', word: 'People', about: 'invite invitation account role staff join', right: 'people.change' },

@@ -274,6 +274,18 @@ export class Page<C> {
     await this.settle();
   }
 
+  /** Fills the box with this label as a person does: there, and on. */
+  async fill(label: string, text: string): Promise<void> {
+    const field = [...this.element.querySelectorAll('label')].find((one) => one.textContent!.trim() === label)!
+      .control as HTMLInputElement;
+    field.focus();
+    field.value = text;
+    field.dispatchEvent(new Event('input', { bubbles: true }));
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+    field.blur();
+    await this.settle(120);
+  }
+
   /** Types into a field that finds things, and gives what it offers. */
   async find(text: string, selector = 'input'): Promise<string[]> {
     this.element.querySelector<HTMLElement>(selector)!.focus();

@@ -33,16 +33,6 @@ describe('the rules of time', () => {
     await page.settle(30);
   });
   afterEach(() => page.element.remove());
-  async function fill(label: string, text: string) {
-    const field = [...page.element.querySelectorAll('label')].find((one) => one.textContent!.trim() === label)!
-      .control as HTMLInputElement;
-    field.focus();
-    field.value = text;
-    field.dispatchEvent(new Event('input', { bubbles: true }));
-    field.dispatchEvent(new Event('change', { bubbles: true }));
-    field.blur();
-    await page.settle(120);
-  }
   async function send() {
     page.element.querySelector('form')!.requestSubmit();
     await page.settle(30);
@@ -52,11 +42,11 @@ describe('the rules of time', () => {
     expect(page.text('section')).toContain('Since 11 May that is 2 days and 1 week of anybody.');
     expect(page.texts('h2, h3').slice(-1)).toEqual(['What was changed']);
     effect = { ...effect, days: { now: 2, then: 5 }, weeks: { now: 1, then: 0 } };
-    await fill('The most of a day', '8:00');
-    await fill('The most of a week', '40:00');
+    await page.fill('The most of a day', '8:00');
+    await page.fill('The most of a week', '40:00');
     expect(page.server.to('previewTimeRules').at(-1)!.query).toEqual({ dayMaximum: '28800', weekMaximum: '144000' });
     expect(page.text('section')).toContain('5 days instead of 2 and 0 weeks instead of 1');
-    await fill('Not yet a gap', '0:05');
+    await page.fill('Not yet a gap', '0:05');
     page.server.on('changeTimeRules', () => refusal(422, 'week-below-day', 'A week holds its days.'));
     await send();
     expect(page.refused()).toBe('A week holds its days.');
@@ -79,11 +69,11 @@ describe('the rules of time', () => {
     expect(page.server.to('changeTimeRules')).toEqual([]);
     expect(page.text('yw-ways-field')).toContain('Leave at least one way to record.');
     box(2).click();
-    await fill('Friday', '4:00');
-    await fill('and ends', '8');
+    await page.fill('Friday', '4:00');
+    await page.fill('and ends', '8');
     await send();
     expect(page.text('yw-planned-week')).toContain('type a later end');
-    await fill('and ends', '16');
+    await page.fill('and ends', '16');
     await send();
     const [sent] = page.server.to('changeTimeRules');
     expect(sent!.body.ways).toEqual(['span']);
@@ -96,7 +86,7 @@ describe('the rules of time', () => {
   it('say what is submitted at once, from a day on, and what becomes of what is open', async () => {
     expect(page.text('form + form')).toContain('Now people submit a week that begins on a Monday.');
     await page.choose('People submit', 'half a month');
-    await fill('From this day on', '18 Jun');
+    await page.fill('From this day on', '18 Jun');
     expect(page.text('form + form [role=status]')).toBe(
       'Then 18 Jun to 30 Jun, 1 Jul to 15 Jul and so on. What is open from 15 Jun on ends on the day before, and is submitted by itself.',
     );
@@ -112,7 +102,7 @@ describe('the rules of time', () => {
 
   it('lock days, and tell before what is left undone by it', async () => {
     effect = { ...effect, locked: { recorded: 28_800, submitted: 3600, people: 3 } };
-    await fill('Locked up to', '31 May');
+    await page.fill('Locked up to', '31 May');
     expect(page.server.to('previewTimeRules').at(-1)!.query.lockedUntil).toBe('2026-05-31');
     expect(page.text()).toContain(
       'It would leave undone 8:00 that is not submitted and 1:00 that waits for a decision, of 3 people, until the day is moved.',
@@ -121,7 +111,7 @@ describe('the rules of time', () => {
     await send();
     expect(page.server.to('changeTimeRules')[0]!.body.lockedUntil).toBe('2026-05-31');
     effect = { ...effect, locked: { recorded: 0, submitted: 0, people: 0 } };
-    await fill('Locked up to', '1 May');
+    await page.fill('Locked up to', '1 May');
     expect(page.text()).toContain('All time up to then is decided.');
     await page.press('Lock nothing');
     await send();

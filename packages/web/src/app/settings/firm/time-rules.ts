@@ -36,7 +36,7 @@ const length = () => new FormControl<number | null>(null, { validators: needed('
     ...[ReactiveFormsModule, SendsForm, TextField, ToggleField, WaysField],
   ],
   templateUrl: './time-rules.html',
-  styleUrls: ['../setting.scss', './time-rules.scss'],
+  styleUrls: ['../setting.scss', '../sentences.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TimeRulesScreen {

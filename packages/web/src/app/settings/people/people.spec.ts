@@ -320,6 +320,7 @@ describe('the settings', () => {
       'Words',
       'Rules of time',
       'Signing in',
+      'Rounding and quantities',
       'People',
       'Positions and departments',
       'Roles',
