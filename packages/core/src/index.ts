@@ -9,6 +9,7 @@ export * from './firm/period';
 export * from './firm/result';
 export * from './firm/split';
 export * from './firm/units';
+export * from './firm/writing';
 export * from './firm/zones';
 export * from './people/handle';
 export * from './people/rights';

@@ -32,6 +32,8 @@ export const InvoiceDocument = strict({
   logo: optional(nullable(Logo)),
   opening: optional(Type.String()),
   closing: optional(Type.String()),
+  /** How its dates and figures are written; not on documents from before firms could choose. */
+  writing: optional(strict({ dates: Type.String(), numbers: Type.String(), yearFirst: Type.Boolean() })),
   currency: Currency,
   lines: Type.Array(
     strict({

@@ -92,7 +92,7 @@ export async function creditInvoice(context: Context, id: string, creditId: stri
     reason,
     issuedOn: day,
     dueOn: day,
-    lines: lines.map((line) => documentLine(line, invoice.currency)),
+    lines: lines.map((line) => documentLine(line, invoice.currency, original.writing)),
     net: negative(original.net),
     taxes: original.taxes.map((row) => ({ ...row, base: negative(row.base), minor: negative(row.minor) })),
     tax: negative(original.tax),

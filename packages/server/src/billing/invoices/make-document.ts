@@ -15,6 +15,9 @@ import {
   millionths,
   minor,
   printedLine,
+  writingFor,
+  WRITTEN_BEFORE,
+  Writing,
   rate,
   seconds,
 } from '@yellowwood/core';
@@ -101,6 +104,7 @@ export async function makeDocument(
     return { category: row.category, name, rate: row.rate, base: row.base, minor: row.tax, reason };
   });
   const currency = parties.currency;
+  const writing = writingFor(context.firm.forms, context.firm.country);
   const document: InvoiceDocument = {
     kind: 'invoice',
     number: null,
@@ -131,7 +135,8 @@ export async function makeDocument(
     opening: parties.opening,
     closing: parties.closing,
     currency,
-    lines: lines.map((line) => documentLine(line, currency)),
+    writing,
+    lines: lines.map((line) => documentLine(line, currency, writing)),
     net: totals.net,
     taxes,
     tax: totals.tax,
@@ -225,12 +230,16 @@ export function displayOf(places: number | null): QuantityDisplay {
 }
 
 /** A line as it is printed. */
-export function documentLine(line: InvoiceLine, currency: string): InvoiceDocument['lines'][number] {
+export function documentLine(
+  line: InvoiceLine,
+  currency: string,
+  { numbers }: Writing = WRITTEN_BEFORE,
+): InvoiceDocument['lines'][number] {
   return {
     key: line.key,
     kind: line.kind,
     text: line.text,
-    ...printedLine(line, currency),
+    ...printedLine(line, currency, numbers),
     minor: line.net,
     category: line.category,
     taxRate: line.taxRate,

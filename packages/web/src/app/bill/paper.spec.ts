@@ -71,7 +71,7 @@ describe('a document on paper', () => {
     );
     expect(rows).toContain(['Glazing, site survey', '4:00', '90.00', '360.00']);
     expect(rows).toContain(['Over the agreed limit, not charged', '−1', '60.00', '−60.00']);
-    expect(rows).toContain(['VAT 20.0% on 300.00', '60.00']);
+    expect(rows).toContain(['VAT 20% on 300.00', '60.00']);
     expect(rows).toContain(['To pay, GBP', '360.00']);
     expect(element.textContent).toContain('Draft, number given when issued');
     expect(element.querySelectorAll('input, textarea').length).toBe(2);

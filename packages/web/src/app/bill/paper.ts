@@ -1,18 +1,20 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { InvoiceDocument } from '@yellowwood/contracts';
-import { AmountPipe, DayPipe, MoneyPipe, PercentPipe } from '../ui/formats';
+import { documentTexts } from '@yellowwood/core';
 import { Logo } from '../ui/logo';
 
 /** A document on paper: what the page shows is what the PDF prints, figure for figure. */
 @Component({
   selector: 'yw-paper',
-  imports: [AmountPipe, DayPipe, Logo, MoneyPipe, PercentPipe],
+  imports: [Logo],
   templateUrl: './paper.html',
   styleUrl: './paper.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Paper {
   readonly document = input.required<InvoiceDocument>();
+  /** Dates and figures as the document writes them, not as whoever reads it does. */
+  protected readonly write = computed(() => documentTexts(this.document().writing));
   readonly editable = input(false);
   /** Whether its lines lead to what they bill. */
   readonly leads = input(false);

@@ -11,6 +11,7 @@ import {
   rateText,
   seconds,
   wholeMoneyText,
+  writingFor,
 } from '@yellowwood/core';
 import type { Forms } from '@yellowwood/contracts';
 import { sessionFeature } from './session';
@@ -26,21 +27,6 @@ const FORMS: Readonly<Record<DateForm, Intl.DateTimeFormatOptions>> = {
   month: { month: 'long', year: 'numeric' },
   mon: { month: 'short' },
 };
-
-/** A name of the writing of a country: English words, its order of day and month. */
-function datesOf(country: string): string {
-  return Intl.DateTimeFormat.supportedLocalesOf(`en-${country}`)[0] ?? 'en-GB';
-}
-
-/** Writings that are chosen instead of the country's. */
-const DATES = { 'day first': 'en-GB', 'month first': 'en-US', 'year first': 'en-GB' } as const;
-const NUMBERS = { 'comma point': 'en-GB', 'point comma': 'de-DE', 'space comma': 'fr-FR', 'apostrophe point': 'de-CH' } as const;
-
-/** The writing of figures of a country, by its main language: `de-DE` for DE. */
-function numbersOf(country: string): string {
-  const { language } = new Intl.Locale(`und-${country}`).maximize();
-  return Intl.NumberFormat.supportedLocalesOf(`${language}-${country}`)[0] ?? 'en-GB';
-}
 
 /**
  * Every figure, date and time of the page in one form: figures as the firm's country writes them, dates in English words
@@ -59,16 +45,11 @@ export class Formats {
     const of = <K extends keyof Forms>(key: K): Forms[K] => own?.[key] ?? firm?.[key] ?? (null as Forms[K]);
     return { dates: of('dates'), clock: of('clock'), numbers: of('numbers') };
   });
+  private readonly writing = computed(() => writingFor(this.forms(), this.country()));
   /** BCP 47 tags. */
-  readonly numbers = computed(() => {
-    const { numbers } = this.forms();
-    return numbers ? NUMBERS[numbers] : numbersOf(this.country());
-  });
-  readonly dates = computed(() => {
-    const { dates } = this.forms();
-    return dates ? DATES[dates] : datesOf(this.country());
-  });
-  private readonly yearFirst = computed(() => this.forms().dates === 'year first');
+  readonly numbers = computed(() => this.writing().numbers);
+  readonly dates = computed(() => this.writing().dates);
+  private readonly yearFirst = computed(() => this.writing().yearFirst);
   private readonly hours12 = computed(() => this.forms().clock === '12 hours');
   private readonly writers = new Map<string, Intl.DateTimeFormat>();
 

@@ -45,4 +45,37 @@ describe('the pages of a document', () => {
     const all = texts({ opening: 'Dear all,\n\nthank you.', closing: 'Regards' });
     expect([all.length - none.length, all[2], all[5]]).toEqual([2, 'Dear all,| |thank you.', 'Regards']);
   });
+
+  it('write dates and figures as the document says, and as ever where it says nothing', () => {
+    const line = {
+      key: 'a',
+      kind: 'time',
+      text: 'Work',
+      quantity: '1,50',
+      price: '90,00',
+      minor: 123_450,
+      category: 'S',
+    } as const;
+    const tax = { category: 'S', name: 'VAT', rate: 55_000, base: 123_450, minor: 6790, reason: '' } as const;
+    const figures = {
+      ...{ lines: [{ ...line, taxRate: 55_000, projectId: 'p', entries: 1 }], taxes: [tax], gross: 130_240 },
+      taxInFirmCurrency: { currency: 'EUR', minor: 123_450, exchangeRate: 11_712 },
+    };
+    const text = (names: Partial<InvoiceDocument>) => JSON.stringify(contentOf({ ...figures, ...names })).replace(/\u00a0/g, ' ');
+    const german = text({ writing: { dates: 'en-GB', numbers: 'de-DE', yearFirst: false } });
+    for (const one of [
+      '12 June 2026',
+      '8 June 2026',
+      '12 July 2026',
+      '"1.234,50"',
+      'VAT 5,5% on 1.234,50',
+      '1.234,50 €',
+      'at 1,1712',
+    ])
+      expect(german).toContain(one);
+    expect(german).toContain('"1.302,40"');
+    const before = text({});
+    for (const one of ['2026-06-12', '2026-06-08', '2026-07-12', '"1,234.50"', 'VAT 5.5% on 1,234.50', '€1,234.50', 'at 1.1712'])
+      expect(before).toContain(one);
+  });
 });

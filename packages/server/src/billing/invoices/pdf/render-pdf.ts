@@ -1,5 +1,5 @@
 import { InvoiceDocument } from '@yellowwood/contracts';
-import { Minor, amountText, decimalText, minor, moneyText } from '@yellowwood/core';
+import { DocumentTexts, documentTexts } from '@yellowwood/core';
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import pdfmake from 'pdfmake';
@@ -51,13 +51,14 @@ function party(title: string, { name, address, country, taxId }: InvoiceDocument
 }
 
 function facts(document: InvoiceDocument): Content {
+  const { date: on } = documentTexts(document.writing);
   const rows: [string, string][] = [
     ['Number', document.number!],
-    ['Date of issue', document.issuedOn!],
-    ['Work from', document.supplyFrom],
-    ['Work to', document.supplyTo],
+    ['Date of issue', on(document.issuedOn!)],
+    ['Work from', on(document.supplyFrom)],
+    ['Work to', on(document.supplyTo)],
     ...(document.kind === 'invoice'
-      ? ([['Due', document.dueOn!]] as [string, string][])
+      ? ([['Due', on(document.dueOn!)]] as [string, string][])
       : ([['Credits invoice', document.credits!]] as [string, string][])),
     ...(document.orderReference ? ([['Order', document.orderReference]] as [string, string][]) : []),
   ];
@@ -74,6 +75,7 @@ function facts(document: InvoiceDocument): Content {
 }
 
 function lines(document: InvoiceDocument): Content {
+  const write = documentTexts(document.writing);
   const head = (text: string, alignment: 'left' | 'right' = 'right'): TableCell => ({
     text,
     color: INK_2,
@@ -94,8 +96,8 @@ function lines(document: InvoiceDocument): Content {
           line.text,
           right(line.quantity),
           right(line.price),
-          right(taxShort(line)),
-          right(amountText(minor(line.minor), document.currency)),
+          right(taxShort(line, write)),
+          right(write.amount(line.minor, document.currency)),
         ]),
       ],
     },
@@ -109,17 +111,14 @@ function lines(document: InvoiceDocument): Content {
   };
 }
 
-function taxShort({ category, taxRate }: { category: string; taxRate: number }): string {
+function taxShort({ category, taxRate }: { category: string; taxRate: number }, { percent }: DocumentTexts): string {
   return category === 'S' ? percent(taxRate) : category;
-}
-
-function percent(rate: number): string {
-  return rate % 10_000 === 0 ? `${rate / 10_000}%` : `${decimalText(rate, 4).replace(/0+$/, '')}%`;
 }
 
 function totals(document: InvoiceDocument): Content {
   const { currency } = document;
-  const money = (amount: number) => amountText(minor(amount) as Minor, currency);
+  const { percent, amount } = documentTexts(document.writing);
+  const money = (minor: number) => amount(minor, currency);
   const rows: [string, string, boolean?][] = [
     ['Total without tax', money(document.net)],
     ...document.taxes.map((row): [string, string] => [
@@ -150,11 +149,12 @@ function totals(document: InvoiceDocument): Content {
 function notes(document: InvoiceDocument): Content[] {
   const reasons = document.taxes.filter((row) => row.reason).map((row) => `${row.category}: ${row.reason}`);
   const own = document.taxInFirmCurrency;
+  const { money, factor } = documentTexts(document.writing);
   return [
     ...reasons,
     ...(own
       ? [
-          `Tax total in ${own.currency}: ${moneyText(minor(own.minor), own.currency)}, at ${decimalText(own.exchangeRate, 4)} ${own.currency} for 1 ${document.currency}.`,
+          `Tax total in ${own.currency}: ${money(own.minor, own.currency)}, at ${factor(own.exchangeRate)} ${own.currency} for 1 ${document.currency}.`,
         ]
       : []),
     ...(document.kind === 'credit note'
