@@ -54,6 +54,7 @@ describe('rights', () => {
             figure: 'cost',
             right: 'time.read',
             dayMaximum: '36000',
+            increment: '15',
             weekMaximum: '172800',
             person: of['staff']!,
           };

@@ -261,7 +261,7 @@ describe('the bill desk', () => {
     await desk();
     await page.press(/Survey of piles/);
     expect(page.text()).toBe(
-      'PierHarbour Trust, time and materialsHold backKeep draft Issue for £432.00 £400 paid£600 billed£360 to billApproved toHoursValue Survey of pilesPier, 2 entries4:00£360.00 8 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 9 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 Lines byTaskEntryInvoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 9 Jun 2026Due 30 days after issueWorkQuantityPriceNet4:0090.00360.00Net360.00VAT 20.0% on 360.0072.00To pay, GBP432.00Bank 1',
+      'PierHarbour Trust, time and materialsHold backKeep draft Issue for £432.00 £400 paid£600 billed£360 to billApproved toHoursValue Survey of pilesPier, 2 entries4:00£360.00 8 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 9 Jun, Rosa Vanesurvey at 90.00Hold backReduceWrite off2:00£180.00 Lines byTaskEntryInvoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 June 2026 to 9 June 2026Due 30 days after issueWorkQuantityPriceNet4:0090.00360.00Net360.00VAT 20% on 360.0072.00To pay, GBP432.00Bank 1',
     );
   });
 

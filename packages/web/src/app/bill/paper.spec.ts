@@ -20,6 +20,7 @@ const DOCUMENT: InvoiceDocument = {
   dueOn: null,
   paymentDays: 30,
   paymentDetails: 'Bank 1',
+  writing: { dates: 'en-GB', numbers: 'en-GB', yearFirst: false },
   currency: 'GBP',
   lines: [
     {
@@ -83,7 +84,26 @@ describe('a document on paper', () => {
     fixture.componentRef.setInput('document', { ...DOCUMENT, number: 'T-0001', issuedOn: '2026-06-12', dueOn: '2026-07-12' });
     await fixture.whenStable();
     expect(element.querySelectorAll('textarea').length).toBe(0);
-    expect(element.textContent).toContain('due 12 Jul');
+    expect(element.textContent).toContain('due 12 July 2026');
+  });
+
+  it('writes dates and figures as the document does, whoever reads it', async () => {
+    TestBed.configureTestingModule({
+      providers: [provideZonelessChangeDetection(), provideStore(), provideState(sessionFeature)],
+    });
+    const fixture = TestBed.createComponent(Paper);
+    const textOf = async (writing: InvoiceDocument['writing']) => {
+      fixture.componentRef.setInput('document', { ...DOCUMENT, writing });
+      await fixture.whenStable();
+      return (fixture.nativeElement as HTMLElement).textContent!;
+    };
+    const german = await textOf({ dates: 'en-US', numbers: 'de-DE', yearFirst: false });
+    expect(german).toContain('Work June 8, 2026 to June 12, 2026');
+    expect(german).toContain('360,00');
+    // From before firms could choose.
+    const before = await textOf(undefined);
+    expect(before).toContain('Work 2026-06-08 to 2026-06-12');
+    expect(before).toContain('360.00');
   });
 
   it('has the logo and the texts of the firm', async () => {
@@ -159,11 +179,11 @@ describe('a document on paper', () => {
       return (fixture.nativeElement as HTMLElement).textContent!.replace(/\s+/g, ' ').trim();
     };
     expect(await show({})).toBe(
-      'Invoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 12 Jun 2026Due 30 days after issueWorkQuantityPriceNetNet300.00VAT 20.0% on 300.0060.00To pay, GBP360.00Bank 1',
+      'Invoice Draft, number given when issuedHarbour TrustQuay 1GBFrom Firm, GB 1Work 8 June 2026 to 12 June 2026Due 30 days after issueWorkQuantityPriceNetNet300.00VAT 20% on 300.0060.00To pay, GBP360.00Bank 1',
     );
     const credit = { kind: 'credit note', number: 'C-0001', credits: 'T-0001', reason: 'Wrong date' } as const;
     expect(await show({ ...credit, issuedOn: '2026-06-12', dueOn: '2026-06-12' })).toBe(
-      'Credit note C-0001Harbour TrustQuay 1GBFrom Firm, GB 1Work 8 Jun to 12 Jun 2026Issued 12 Jun Credits T-0001WorkQuantityPriceNetNet300.00VAT 20.0% on 300.0060.00Credited, GBP360.00Reason: Wrong date',
+      'Credit note C-0001Harbour TrustQuay 1GBFrom Firm, GB 1Work 8 June 2026 to 12 June 2026Issued 12 June 2026 Credits T-0001WorkQuantityPriceNetNet300.00VAT 20% on 300.0060.00Credited, GBP360.00Reason: Wrong date',
     );
   });
 });

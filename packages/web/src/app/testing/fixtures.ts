@@ -148,6 +148,7 @@ export function documentOf(names: Partial<InvoiceDocument> = {}): InvoiceDocumen
     dueOn: null,
     paymentDays: 30,
     paymentDetails: 'Bank 1',
+    writing: { dates: 'en-GB', numbers: 'en-GB', yearFirst: false },
     currency: 'GBP',
     lines: [
       {
