@@ -55,6 +55,7 @@ test('a firm is founded, people join, and their first week is recorded, submitte
   await chooseOf(page, 'What do you do?', 'Surveying and engineering');
   await expect(page.getByLabel('What follows from it')).toContainText('Site survey, Drawing, Calculation');
   await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByRole('heading', { name: 'What you use', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByLabel('Project', { exact: true })).toHaveValue('Survey');
   await page.getByLabel('Client').fill('Quay Trust');
@@ -109,7 +110,7 @@ test('a firm is founded, people join, and their first week is recorded, submitte
     await page.getByLabel(label).fill(who.name.split(' ')[0]!.toLowerCase());
     await page.getByRole('option', { name: who.name }).click();
   }
-  await page.getByRole('button', { name: 'Make the team' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('table', { name: 'Teams' }).getByRole('row', { name: /^Field/ })).toBeVisible();
   await boss.reload();
   await boss.getByRole('link', { name: /^Review/ }).click();
