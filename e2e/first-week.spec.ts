@@ -37,7 +37,6 @@ async function records(page: Page, from: string, to: string): Promise<void> {
 }
 
 test('a firm is founded, people join, and their first week is recorded, submitted, approved and billed', async ({ browser }) => {
-  test.slow();
   const page = await opened(browser, options);
   await page.goto('/found');
   await page.getByLabel('Your name').fill(owner.name);
