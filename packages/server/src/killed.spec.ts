@@ -2,6 +2,7 @@ import { addDays } from '@yellowwood/core';
 import { build } from 'esbuild';
 import { ChildProcess, spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
+import { randomBytes, randomInt } from 'node:crypto';
 import net, { AddressInfo } from 'node:net';
 import { v7 as newId } from 'uuid';
 import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing';
@@ -9,8 +10,8 @@ import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record
 const PROGRAM = `dist/killed-${process.pid}`;
 
 /**
- * The server is killed (SIGKILL) during a submit, an issue and a payment, 51 times in all, at random
- * moments: nothing that was answered with success is lost, nothing is half done, and the same request
+ * The server is killed (SIGKILL) during a submit, an issue and a payment, 51 times in all, and 24 times while a firm is
+ * founded, somebody joins and many are given a role, at random moments: nothing that was answered with success is lost, nothing is half done, and the same request
  * sent again does it once.
  */
 describe('the server killed at any moment', () => {
@@ -39,7 +40,7 @@ describe('the server killed at any moment', () => {
     });
     port = await freePort();
     await start();
-    for (const who of ['staff', 'bookkeeper'] as const) await clientOf(who).signIn(`${who}@${world.slug}.example`);
+    for (const who of ['staff', 'bookkeeper', 'owner'] as const) await clientOf(who).signIn(`${who}@${world.slug}.example`);
   });
   afterAll(async () => {
     child.kill('SIGKILL');
@@ -48,7 +49,7 @@ describe('the server killed at any moment', () => {
   });
 
   const clients = new Map<string, Client>();
-  function clientOf(who: 'staff' | 'bookkeeper'): Client {
+  function clientOf(who: 'staff' | 'bookkeeper' | 'owner'): Client {
     const found = clients.get(who) ?? new Client(`http://127.0.0.1:${port}`, world.slug);
     clients.set(who, found);
     return found;
@@ -102,11 +103,96 @@ describe('the server killed at any moment', () => {
     return done;
   }
 
+  // A seed of its own: the moments differ, and lie where requests take as long as they do on this machine.
+  let state = 20_260_608;
+  const roll = () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+  const moment = () => roll() * reach;
+
+  it('founds, takes in and gives roles wholly or not at all', async () => {
+    const { texts } = await world.client().done('readTexts');
+    const consents = { terms: texts[0]!.version, data: texts[1]!.version };
+    const counts = async (sql: string, of: unknown) => (await world.admin.query(sql, [of])).rows[0] as Record<string, number>;
+    let answered = 0;
+    for (let round = 0; round < 8; round += 1) {
+      const firm = { id: newId(), name: `Killed ${round} ${world.slug}`, country: 'GB', currency: 'GBP' };
+      const founding = () =>
+        clientOf('owner').call('foundFirm', { body: { ...firm, zone: 'Europe/London', weekStart: 1, taxed: true } });
+      const founded = await killedDuring(founding, moment());
+      const laid = () =>
+        counts(
+          [
+            'firm',
+            'firm_address',
+            'membership',
+            'person',
+            'service',
+            'invoice_series',
+            'project',
+            'agreement',
+            'schedule',
+            'audit_event',
+          ]
+            .map(
+              (table, index) =>
+                `${index === 0 ? 'select' : ','} (select count(*)::int from ${table} where firm_id = $1) as ${table}`,
+            )
+            .join(' '),
+          firm.id,
+        );
+      const ones = { firm: 1, firm_address: 1, membership: 1, person: 1, project: 1, agreement: 1, schedule: 1, audit_event: 1 };
+      const whole = { ...ones, service: 4, invoice_series: 2 };
+      const none = Object.fromEntries(Object.keys(whole).map((table) => [table, 0]));
+      const before = await laid();
+      expect(before).toEqual(before['firm'] === 1 ? whole : none);
+      if (founded) expect(before['firm']).toBe(1);
+      expect((await founding()).status).toBe(200);
+      expect(await laid()).toEqual(whole);
+
+      const token = randomBytes(32).toString('base64url');
+      const link = { id: newId(), token, role: 'staff', teamId: null, uses: 1, days: 7 } as const;
+      await world.as('owner').done('createLink', { body: link });
+      const number = `+44${String(randomInt(1e9)).padStart(10, '7')}`;
+      const account = { name: 'Pip Farr', number, password: 'nine umber kettles sing', consents };
+      const joining = () => new Client(`http://127.0.0.1:${port}`, world.slug).call('joinByLink', { body: { token, account } });
+      const joined = await killedDuring(joining, moment());
+      const inside = () =>
+        counts(
+          `select count(*)::int as accounts, count(m.person_id)::int as members, count(p.id)::int as people, count(r.role)::int as roles
+             from account a left join membership m on m.account_id = a.id left join person p on p.firm_id = m.firm_id and p.id = m.person_id
+             left join person_role r on r.firm_id = p.firm_id and r.person_id = p.id where a.email = $1`,
+          number,
+        );
+      const one = { accounts: 1, members: 1, people: 1, roles: 1 };
+      const there = await inside();
+      expect(there).toEqual(there['accounts'] === 1 ? one : { accounts: 0, members: 0, people: 0, roles: 0 });
+      if (joined) expect(there['accounts']).toBe(1);
+      // By a link one joins once: who is there already is told that it is used.
+      expect((await joining()).status === 200).toBe(there['accounts'] === 0);
+      expect(await inside()).toEqual(one);
+
+      const people = Array.from({ length: 12 }, () => newId());
+      const asked = people.map((id) => ({ id, name: 'Somebody New', email: `${id}@firm.example` }));
+      await world.as('owner').done('invitePeople', { body: { people: asked, role: 'staff' } });
+      const seen = people.map((id) => ({ id, version: 1 }));
+      const roles = { people: seen, roles: ['manager' as const], ownRoles: [], how: 'add' as const };
+      const key = newId();
+      const giving = () => clientOf('owner').call('changeManyRoles', { body: roles, key });
+      const given = await killedDuring(giving, moment());
+      const managers = () =>
+        counts("select count(*)::int as them from person_role where role = 'manager' and person_id = any($1)", people);
+      const { them } = await managers();
+      expect([0, 12]).toContain(them!);
+      if (given) expect(them).toBe(12);
+      expect((await giving()).status).toBe(200);
+      expect(await managers()).toEqual({ them: 12 });
+      answered += Number(founded) + Number(joined) + Number(given);
+    }
+    // Some kills came too late and some in time.
+    expect(answered).toBeGreaterThan(1);
+    expect(answered).toBeLessThan(23);
+  }, 600_000);
+
   it('loses nothing and does nothing by half', async () => {
-    // A seed of its own: the moments differ, and lie where requests take as long as they do on this machine.
-    let state = 20_260_608;
-    const roll = () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
-    const moment = () => roll() * reach;
     let answered = 0;
     for (let week = 0; week < 17; week += 1) {
       const from = addDays(MONDAY, -7 * week);

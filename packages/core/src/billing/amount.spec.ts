@@ -11,13 +11,13 @@ describe('amounts of lines', () => {
 
   it('prints reductions as −1 at a positive price', () => {
     const line = { quantity: seconds(4800), rate: rate(900_000), net: 12_000, display: { kind: 'minutes' as const } };
-    expect(printedLine({ ...line, kind: 'time' }, 'GBP')).toEqual({ quantity: '1:20', price: '90.00' });
-    expect(printedLine({ ...line, kind: 'time', display: { kind: 'decimal', places: 3 } }, 'GBP')).toEqual({
+    expect(printedLine({ ...line, kind: 'time' }, 'GBP', 'en-GB')).toEqual({ quantity: '1:20', price: '90.00' });
+    expect(printedLine({ ...line, kind: 'time', display: { kind: 'decimal', places: 3 } }, 'GBP', 'en-GB')).toEqual({
       quantity: '1.333',
       price: '90.00',
     });
-    expect(printedLine({ ...line, kind: 'over-limit', net: -7500 }, 'GBP')).toEqual({ quantity: '−1', price: '75.00' });
-    expect(printedLine({ ...line, kind: 'write-down', net: 7500 }, 'GBP')).toEqual({ quantity: '1', price: '75.00' });
+    expect(printedLine({ ...line, kind: 'over-limit', net: -7500 }, 'GBP', 'en-GB')).toEqual({ quantity: '−1', price: '75.00' });
+    expect(printedLine({ ...line, kind: 'write-down', net: 7500 }, 'GBP', 'en-GB')).toEqual({ quantity: '1', price: '75.00' });
   });
 });
 

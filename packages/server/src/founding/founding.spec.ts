@@ -224,7 +224,7 @@ describe('a firm of one’s own', () => {
       });
       expect(slug).toMatch(/^lodka-sohne/);
       const me = await owner.done('readMe');
-      expect(me.roles).toEqual(['owner']);
+      expect([me.roles, me.guide]).toEqual([['owner'], true]);
       expect(me.person).toEqual(
         jasmine.objectContaining({ name: 'Nora Quist', position: 'Principal', zone: 'America/New_York' }),
       );
@@ -435,7 +435,7 @@ describe('a firm of one’s own', () => {
       expect(joined.slug).toBe(slug);
       expect(joined.session.firms).toEqual([{ slug, name }]);
       const me = await client.done('readMe');
-      expect([me.person.id, me.roles, me.rights['values.read']]).toEqual([body.id, ['staff'], undefined]);
+      expect([me.person.id, me.roles, me.rights['values.read'], me.guide]).toEqual([body.id, ['staff'], undefined, true]);
       const { projects, services } = await client.done('readWork');
       await client.done('createEntry', {
         body: {

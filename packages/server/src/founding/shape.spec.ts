@@ -1,7 +1,7 @@
 import type { KnownShape } from '@yellowwood/contracts';
 import type { Shape } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { TURN, World, makeWorld, meanwhile } from '../testing';
+import { MONDAY, TURN, World, makeWorld, meanwhile, record } from '../testing';
 
 describe('what a firm says of itself', () => {
   let world: World;
@@ -53,18 +53,32 @@ describe('what a firm says of itself', () => {
     const own = codes(await shapeNow());
     const survey = (await say({ trade: 'survey' })).body;
     expect(codes(survey)).toEqual([...new Set([...own, 'CALC', 'DRAW', 'OFFICE', 'REPORT', 'SITE', 'TRAVEL'])].sort());
-    const id = (code: string) =>
-      world.sql('select id from service where code = $1', [code]).then(([row]) => (row as { id: string }).id);
-    const timer = { id: newId(), projectId: world.ids.project, taskId: null, note: '', others: 'pause' } as const;
+    const id = async (code: string) => (await world.sql<{ id: string }>('select id from service where code = $1', [code]))[0]!.id;
+    // Each is used in another way: by a timer, an entry, a row of the week and a rate.
+    const { project } = world.ids;
+    const timer = { id: newId(), projectId: project, taskId: null, note: '', others: 'pause' } as const;
     await world.as('staff').done('startTimer', { body: { ...timer, serviceId: await id('CALC') } });
-    await world.sql("update service set name = 'Our own report' where code = 'REPORT'");
+    await record(world, 'staff', MONDAY, 1, { serviceId: await id('DRAW') });
+    const row = { projectId: project, taskId: null, billable: true, serviceId: await id('REPORT') };
+    await world.as('staff').done('addRow', { params: { from: MONDAY }, body: row });
+    await world.sql(
+      `insert into rate_rule (firm_id, id, service_id, currency, rate, valid_from, reason)
+         select firm_id, $1, id, 'GBP', 1, '2026-01-01', '' from service where code = 'SITE'`,
+      [newId()],
+    );
     const { body } = await say({ trade: 'building' });
-    expect(codes(body)).toEqual([...new Set([...own, 'CALC', 'FETCH', 'LABOUR', 'OFFICE', 'REPORT', 'SHOP', 'TRAVEL'])].sort());
-    expect(body.services.find(({ code }) => code === 'CALC')!.used).toBeTrue();
+    const used = ['CALC', 'DRAW', 'REPORT', 'SITE'];
+    expect(codes(body)).toEqual([...new Set([...own, ...used, 'FETCH', 'LABOUR', 'OFFICE', 'SHOP', 'TRAVEL'])].sort());
+    expect(body.services.filter(({ code }) => used.includes(code)).every((one) => one.used)).toBeTrue();
+    await world.sql("update service set name = 'Our own shop' where code = 'SHOP'");
+    const advice = (await say({ trade: 'advice' })).body;
+    expect(codes(advice)).toEqual(
+      [...new Set([...own, ...used, 'ADVICE', 'ENQUIRE', 'MEET', 'OFFICE', 'SHOP', 'TRAVEL', 'WRITE'])].sort(),
+    );
     const { events } = await owner().done('readHistory', { params: { id: world.firmId } });
     expect([events.at(-1)!.before!['services'], events.at(-1)!.after!['services']]).toEqual([
-      'Drawing, Site survey',
-      'Work on site, Workshop, Fetching materials',
+      'Fetching materials, Work on site',
+      'Advice, Enquiry, Writing, Meeting',
     ]);
   });
 

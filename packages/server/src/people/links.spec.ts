@@ -73,7 +73,8 @@ describe('people without a mailbox', () => {
         jasmine.objectContaining({ role: 'staff', team: 'Team', uses: 2, used: 1, by: 'Owner Person' }),
       ]);
       await owner().done('confirmPerson', { params: { id: person.id } });
-      expect((await client.done('readMe')).person.name).toBe('Pip Farr');
+      const me = await client.done('readMe');
+      expect([me.person.name, me.guide]).toEqual(['Pip Farr', true]);
       expect((await client.done('readTimesheet', { params: { from: MONDAY } })).may.record).toBeTrue();
       expect((await staffOf(theirs)).account).toBe('active');
       const { events } = await owner().done('readHistory', { params: { id: person.id } });

@@ -56,7 +56,12 @@ describe('the terms of a firm', () => {
          from agreement a where a.project_id = $1`,
       [plain, later],
     );
-    const { same, otherwise } = (await owner().done('readTerms')).projects;
+    // One that ended, and one whose work has: neither is among those that are counted, and what is over stays.
+    const [over, closed] = [await project(), await project()];
+    await world.sql("update agreement set valid_to = '2026-01-31' where project_id = $1", [over]);
+    await world.sql("update project set state = 'closed' where id = $1", [closed]);
+    // Two stood there, one of the two made here has terms of its own; internal work has none.
+    expect((await owner().done('readTerms')).projects).toEqual({ same: 3, otherwise: 1 });
     expect((await change(QUARTERS, '2026-07-01')).status).toBe(200);
     expect(await agreed(plain)).toEqual([
       ['2000-01-01', '2026-06-30', 1, null, 700],
@@ -64,8 +69,9 @@ describe('the terms of a firm', () => {
       ['2028-01-01', null, 15, 3, 700],
     ]);
     expect(await agreed(own)).toEqual([['2000-01-01', null, 6, null, null]]);
+    expect(await agreed(over)).toEqual([['2000-01-01', '2026-01-31', 1, null, null]]);
     // Today nobody goes by them yet.
-    expect((await owner().done('readTerms')).projects).toEqual({ same: 0, otherwise: same + otherwise });
+    expect((await owner().done('readTerms')).projects).toEqual({ same: 0, otherwise: 4 });
     const ofOwner = (date: string) => record(world, 'owner', date, 1 / 60, { projectId: plain });
     const [eve, day] = [await ofOwner('2026-06-30'), await ofOwner('2026-07-01')];
     expect([eve.value!.billable, day.value!.billable]).toEqual([60, 1800]);

@@ -5,6 +5,7 @@ import { MatButton } from '@angular/material/button';
 import { Trade, firstProjects } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { Api } from '../api/api';
+import { OwnWords, SayPipe } from '../state/own-words';
 import { command } from '../ui/command';
 import { Failure } from '../ui/failure';
 import { SendsForm, valuesOf } from '../ui/form/drafts';
@@ -18,7 +19,7 @@ const named = (name: string) =>
 /** The first client and projects of a firm, suggested by its trade; or none yet. */
 @Component({
   selector: 'yw-first-work',
-  imports: [Failure, MatButton, ReactiveFormsModule, SendsForm, TextField, ToggleField],
+  imports: [Failure, MatButton, ReactiveFormsModule, SayPipe, SendsForm, TextField, ToggleField],
   templateUrl: './first-work.html',
   styleUrls: ['./step.scss', './first-work.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -28,10 +29,11 @@ export class FirstWork {
   readonly firm = input.required<string>();
   readonly trade = input<Trade | null>(null);
   readonly done = output();
-  protected readonly uses = [
-    { value: 'client', word: 'For a client, by the hour' },
+  private readonly say = inject(OwnWords).say;
+  protected readonly uses = computed(() => [
+    { value: 'client', word: this.say('For a client, by the hour') },
     { value: 'own', word: 'For the firm itself' },
-  ];
+  ]);
   protected readonly form = new FormGroup({
     use: new FormControl('client', { nonNullable: true }),
     client: new FormControl('', { nonNullable: true, validators: needed('Type a client, or choose Later.') }),

@@ -5,6 +5,7 @@ import { Store } from '@ngrx/store';
 import type { KnownShape } from '@yellowwood/contracts';
 import type { FirmFunction, Shape } from '@yellowwood/core';
 import { Api } from '../api/api';
+import { OwnWords } from '../state/own-words';
 import { sessionActions, sessionFeature } from '../state/session';
 import { Brand } from '../ui/brand';
 import { command } from '../ui/command';
@@ -42,6 +43,7 @@ export class Found {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly api = inject(Api);
+  private readonly say = inject(OwnWords).say;
   private readonly enter = toTheWork();
   private readonly command = command();
   /** From the address: the firm that was founded, and what comes next. */
@@ -72,7 +74,7 @@ export class Found {
     { id: 'firm', word: 'The firm', small: this.own()?.name ?? 'name and country' },
     { id: 'place', word: 'Where people work', small: 'and what they do', open: !!this.own() },
     { id: 'functions', word: 'What you use', small: 'and what not', open: !!this.own() },
-    { id: 'work', word: 'First work', small: 'a client, a project', open: !!this.own() },
+    { id: 'work', word: 'First work', small: this.say('a client, a project'), open: !!this.own() },
     { id: 'people', word: 'People', small: 'or nobody yet', open: !!this.own() },
   ]);
 
