@@ -1,7 +1,7 @@
 import type { KnownShape } from '@yellowwood/contracts';
 import type { Shape } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { MONDAY, TURN, World, makeWorld, meanwhile, record } from '../testing';
+import { MONDAY, TURN, World, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
 
 describe('what a firm says of itself', () => {
   let world: World;
@@ -53,6 +53,9 @@ describe('what a firm says of itself', () => {
     const own = codes(await shapeNow());
     const survey = (await say({ trade: 'survey' })).body;
     expect(codes(survey)).toEqual([...new Set([...own, 'CALC', 'DRAW', 'OFFICE', 'REPORT', 'SITE', 'TRAVEL'])].sort());
+    // Another service of the same code takes the place of what nobody has used.
+    expect((await say({ trade: 'design' })).body.services.find(({ code }) => code === 'SITE')!.name).toBe('Site visit');
+    await say({ trade: 'survey' });
     const id = async (code: string) => (await world.sql<{ id: string }>('select id from service where code = $1', [code]))[0]!.id;
     // Each is used in another way: by a timer, an entry, a row of the week and a rate.
     const { project } = world.ids;
@@ -108,7 +111,7 @@ describe('the first steps', () => {
   let world: World;
   beforeAll(async () => (world = await makeWorld()), TURN);
   afterAll(() => world.close());
-  const steps = async (who: 'owner' | 'staff') => {
+  const steps = async (who: 'owner' | 'staff' | 'mate') => {
     const guide = await world.as(who).done('readGuide');
     return guide.steps.map(({ step, done }) => `${step}${done ? ' done' : ''}`);
   };
@@ -116,6 +119,14 @@ describe('the first steps', () => {
   it('are of the firm for who may change it, and of one’s own time', async () => {
     expect(await steps('owner')).toEqual(['place', 'work done', 'people done', 'recorded', 'facts done', 'submitted']);
     expect(await steps('staff')).toEqual(['recorded', 'submitted']);
+    // A timer is the first of one's time, before it has become any.
+    await world.as('staff').done('startTimer', {
+      body: { id: newId(), projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' },
+    });
+    expect(await steps('staff')).toEqual(['recorded done', 'submitted']);
+    await record(world, 'mate', MONDAY, 1);
+    await submitAndApprove(world, 'mate', MONDAY);
+    expect(await steps('mate')).toEqual(['recorded done', 'submitted done']);
     const { version } = await world.as('owner').done('readShape');
     await world.as('owner').done('changeShape', { body: { place: 'both', size: 'one', trade: null }, version });
     expect(await steps('owner')).toEqual(['place done', 'work done', 'recorded', 'facts done', 'submitted']);

@@ -106,6 +106,8 @@ describe('the terms of a firm', () => {
     const free = (await effect({})).free;
     expect(free).toBe('2026-06-12');
     await record(world, 'staff', MONDAY, 10 / 60);
+    // Days before today are over.
+    expect((await effect({})).free).toBe('2026-06-12');
     await record(world, 'staff', MONDAY, 10 / 60);
     await record(world, 'staff', '2026-05-01', 3);
     await record(world, 'staff', MONDAY, 2, { billable: false });
