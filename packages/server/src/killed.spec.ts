@@ -6,6 +6,7 @@ import { randomBytes, randomInt } from 'node:crypto';
 import net, { AddressInfo } from 'node:net';
 import { v7 as newId } from 'uuid';
 import { Client, FRIDAY_EVENING, MONDAY, World, differencesOf, makeWorld, record } from './testing';
+import { ofFirm } from './testing/of-firm';
 
 const PROGRAM = `dist/killed-${process.pid}`;
 
@@ -111,7 +112,8 @@ describe('the server killed at any moment', () => {
   it('founds, takes in and gives roles wholly or not at all', async () => {
     const { texts } = await world.client().done('readTexts');
     const consents = { terms: texts[0]!.version, data: texts[1]!.version };
-    const counts = async (sql: string, of: unknown) => (await world.admin.query(sql, [of])).rows[0] as Record<string, number>;
+    const counts = async (sql: string, of: unknown, firm = world.firmId) =>
+      ofFirm(world.admin, firm, async (tx) => (await tx.query(sql, [of])).rows[0] as Record<string, number>);
     let answered = 0;
     for (let round = 0; round < 8; round += 1) {
       const firm = { id: newId(), name: `Killed ${round} ${world.slug}`, country: 'GB', currency: 'GBP' };
@@ -137,6 +139,7 @@ describe('the server killed at any moment', () => {
                 `${index === 0 ? 'select' : ','} (select count(*)::int from ${table} where firm_id = $1) as ${table}`,
             )
             .join(' '),
+          firm.id,
           firm.id,
         );
       const ones = { firm: 1, firm_address: 1, membership: 1, person: 1, project: 1, agreement: 1, schedule: 1, audit_event: 1 };
