@@ -1,4 +1,3 @@
-import { FIRM_FUNCTIONS, inOrderOfFunctions } from '../firm/functions';
 import { GIVEN_SERVICES, Shape, TRADES, consequences, firstProjects, firstServices } from './shape';
 
 const UNSAID: Shape = { place: null, size: null, trade: null };
@@ -48,12 +47,5 @@ describe('what a firm says of itself', () => {
       expect(firstProjects(trade).length > 0).toBe(trade !== 'general');
     }
     expect(GIVEN_SERVICES.get('FIELD')?.has('Site survey') ?? false).toBeFalse();
-  });
-});
-
-describe('functions of a firm', () => {
-  it('are told each once, in one order', () => {
-    expect(inOrderOfFunctions(['grid', 'review', 'grid'])).toEqual(['review', 'grid']);
-    expect(inOrderOfFunctions(FIRM_FUNCTIONS)).toEqual([...FIRM_FUNCTIONS]);
   });
 });

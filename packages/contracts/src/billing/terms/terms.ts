@@ -18,7 +18,7 @@ export type Terms = Static<typeof Terms>;
 export const KnownTerms = strict({
   id: Id,
   terms: Terms,
-  /** Open projects billed by time that go by them today, and that have others. */
+  /** Projects under way, billed by time, that go by them today, and that have others. */
   projects: strict({ same: Count, otherwise: Count }),
   version: Version,
 });

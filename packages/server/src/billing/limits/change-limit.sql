@@ -18,49 +18,6 @@ from
 where
   a.project_id = :project!;
 
-/* @name endAgreement */
-update agreement
-set
-  valid_to = :day!
-where
-  id = :id!;
-
-/* @name goOnWithLimit */
-insert into
-  agreement (
-    firm_id,
-    id,
-    project_id,
-    method,
-    currency,
-    limit_minor,
-    rounding_increment,
-    rounding_mode,
-    rounding_unit,
-    rounding_minimum,
-    decimal_places,
-    valid_from,
-    valid_to
-  )
-select
-  a.firm_id,
-  :id!,
-  a.project_id,
-  a.method,
-  a.currency,
-  :limit,
-  a.rounding_increment,
-  a.rounding_mode,
-  a.rounding_unit,
-  a.rounding_minimum,
-  a.decimal_places,
-  :validFrom!,
-  :validTo
-from
-  agreement a
-where
-  a.id = :from!;
-
 /* @name usedOf */
 select
   coalesce(sum(l.net_minor), 0)::bigint as "used!"

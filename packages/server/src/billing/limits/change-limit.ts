@@ -1,13 +1,7 @@
 import { AgreedLimit, BodyOf, Endpoints } from '@yellowwood/contracts';
-import { addDays } from '@yellowwood/core';
-import {
-  agreementOn,
-  endAgreement,
-  goOnWithLimit,
-  projectWithMoney,
-  usedOf,
-} from '../../generated/billing/limits/change-limit.queries';
+import { agreementOn, projectWithMoney, usedOf } from '../../generated/billing/limits/change-limit.queries';
 import { holdRules, lockProjects } from '../../ledger/locks';
+import { goOn } from '../go-on';
 import { audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -30,8 +24,7 @@ export async function changeLimit(
   const [agreement] = await agreementOn.run({ project, day: validFrom }, tx);
   if (!agreement) throw problem('agreement-missing');
   if (agreement.validFrom === validFrom) throw problem('agreement-begins-then');
-  await endAgreement.run({ id: agreement.id, day: addDays(validFrom, -1) }, tx);
-  await goOnWithLimit.run({ id, from: agreement.id, limit, validFrom, validTo: agreement.validTo }, tx);
+  await goOn(context, validFrom, [{ id, of: agreement.id, limit, validTo: agreement.validTo }]);
   await audit(
     context,
     'limit changed',

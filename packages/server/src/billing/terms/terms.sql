@@ -37,6 +37,7 @@ where
 /* @name goingAlong */
 select
   a.id as "id!",
+  a.limit_minor as "limit?",
   a.valid_to as "validTo?"
 from
   agreement a
@@ -73,48 +74,6 @@ where
     from
       agreements_of_the_firm ()
   );
-
-/* @name endAgreements */
-update agreement
-set
-  valid_to = :last!
-where
-  id = any (:ids!);
-
-/* @name goOnWithTerms */
-insert into
-  agreement (
-    firm_id,
-    id,
-    project_id,
-    method,
-    currency,
-    limit_minor,
-    rounding_increment,
-    rounding_mode,
-    rounding_unit,
-    rounding_minimum,
-    decimal_places,
-    valid_from,
-    valid_to
-  )
-select
-  a.firm_id,
-  n.id,
-  a.project_id,
-  a.method,
-  a.currency,
-  a.limit_minor,
-  :increment!,
-  :mode!,
-  :unit!,
-  :minimum!,
-  :decimalPlaces,
-  :from!,
-  n."validTo"
-from
-  jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, "validTo" date)
-  join agreement a on a.id = n.of;
 
 /* @name setTerms */
 update firm

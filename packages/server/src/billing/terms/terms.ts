@@ -5,8 +5,6 @@ import { v7 as newId } from 'uuid';
 import { lockFirm } from '../../generated/firm/firm-facts.queries';
 import {
   changeLater,
-  endAgreements,
-  goOnWithTerms,
   goingAlong,
   lastRecorded,
   lengthsLately,
@@ -15,9 +13,9 @@ import {
   termsOfFirm,
 } from '../../generated/billing/terms/terms.queries';
 import { holdRules } from '../../ledger/locks';
+import { goOn } from '../go-on';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
-import { json } from '../../platform/json';
 import { problem } from '../../platform/problem';
 
 /** How billable time is rounded and written, unless something else is agreed of a project. */
@@ -64,15 +62,18 @@ export async function changeTerms(
 }
 
 /** Has agreements with the firm's terms go on with others from a day on. @returns how many */
-async function takeAlong({ tx }: Context, terms: Terms, from: string, lockedUntil: string | null): Promise<number> {
+async function takeAlong(context: Context, terms: Terms, from: string, lockedUntil: string | null): Promise<number> {
+  const { tx } = context;
   if (lockedUntil !== null && from <= lockedUntil) throw problem('day-locked', { day: lockedUntil });
   const [last] = await lastRecorded.run(undefined, tx);
   if (last!.day !== null && String(last!.day) >= from) throw problem('later-recorded', { day: String(last!.day) });
   const ending = await goingAlong.run({ from }, tx);
+  await goOn(
+    context,
+    from,
+    ending.map(({ id, limit, validTo }) => ({ id: newId(), of: id, limit, validTo })),
+  );
   await changeLater.run({ ...terms, from }, tx);
-  await endAgreements.run({ ids: ending.map(({ id }) => id), last: addDays(from, -1) }, tx);
-  const agreements = ending.map(({ id, validTo }) => ({ id: newId(), of: id, validTo: validTo ?? null }));
-  await goOnWithTerms.run({ ...terms, from, agreements: json(agreements) }, tx);
   return ending.length;
 }
 

@@ -210,6 +210,37 @@ describe('founding a firm', () => {
     expect([page.server.to('changeShape').length, TestBed.inject(Router).url]).toEqual([1, '/found?firm=quist&step=functions']);
   });
 
+  it('says nothing anew where it says the same, and goes on', async () => {
+    const said = { place: 'office', size: 'few', trade: 'general' } as const;
+    await walk(OWNER, { firm: 'quist' }, (server) => server.on('readShape', () => ({ ...SHAPE, shape: said })));
+    expect(page.text('[aria-label="What follows from it"]')).toBe('Nothing changes.');
+    await send(page);
+    expect(page.server.to('changeShape')).toEqual([]);
+    expect(TestBed.inject(Router).url).toBe('/found?firm=quist&step=functions');
+  });
+
+  it('names what comes back into sight, and nothing that is so already', async () => {
+    await walk(OWNER, { firm: 'quist' }, (server) =>
+      server.on('readShape', () => ({ ...SHAPE, shape: { place: 'field', size: 'one', trade: 'survey' }, off: ['grid'] })),
+    );
+    await page.press('In an office');
+    await page.press('Up to ten');
+    // Review and people are in sight, and people record in all ways already.
+    expect(page.texts('[aria-label="What follows from it"] li')).toEqual([
+      'In sight from now on: the grid.',
+      'Out of sight: instruction.',
+    ]);
+  });
+
+  it('has the focus in the step where no field of it takes it', async () => {
+    await walk(OWNER, { firm: 'quist' });
+    expect(document.activeElement).toBe(page.element.querySelector('main'));
+    page.element.remove();
+    TestBed.resetTestingModule();
+    await walk(OWNER, { firm: 'quist', step: 'work' });
+    expect(document.activeElement).toBe(box(page, 'Client'));
+  });
+
   it('asks what is used, and shows small what will be there', async () => {
     await walk(OWNER, { firm: 'quist', step: 'functions' }, (server) =>
       server.on('changeFunctions', ({ body }) => ({ ...SHAPE, off: body.off, version: 2 })),
@@ -280,6 +311,8 @@ describe('founding a firm', () => {
     await send(page);
     const sent = page.server.to('createProject').map(({ body }) => body);
     expect(sent.map(({ name }) => name)).toEqual(['Survey', 'Soundings', 'Soundings B']);
+    // Another try is at the same project.
+    expect([sent[1]!.id, sent[0]!.id === sent[1]!.id]).toEqual([sent[2]!.id, false]);
     expect(sent.map(({ client }) => client?.name)).toEqual(['Quay Trust', undefined, undefined]);
     expect(new Set(sent.map(({ client }) => client?.id)).size).toBe(1);
     await page.settle(20);

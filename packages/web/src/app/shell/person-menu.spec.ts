@@ -215,6 +215,14 @@ describe("the person's menu", () => {
     await page.answer('Close');
   });
 
+  it('has no first steps for who records no time', async () => {
+    page = await open(PersonMenu, { url: '/f/f/results', roles: ['auditor'] });
+    await page.press('AT, menu of Anna Test');
+    await page.settle(30);
+    expect(items()).toContain('Keys');
+    expect(items()).not.toContain('First steps');
+  });
+
   it('shows the first steps again, in one’s week', async () => {
     await menu();
     page.server.on('changeGuide', () => null);

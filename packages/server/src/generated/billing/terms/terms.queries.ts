@@ -1,10 +1,6 @@
 /** Types generated for queries found in "packages/server/src/billing/terms/terms.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
-export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-
-export type stringArray = (string)[];
-
 /** 'TermsOfFirm' parameters type */
 export type ITermsOfFirmParams = void;
 
@@ -123,6 +119,7 @@ export interface IGoingAlongParams {
 /** 'GoingAlong' return type */
 export interface IGoingAlongResult {
   id: string;
+  limit: number | null;
   validTo: string | null;
 }
 
@@ -132,13 +129,14 @@ export interface IGoingAlongQuery {
   result: IGoingAlongResult;
 }
 
-const goingAlongIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":174,"b":179},{"a":233,"b":238}]}],"statement":"select\n  a.id as \"id!\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.id in (\n    select\n      id\n    from\n      agreements_of_the_firm ()\n  )\n  and a.valid_from < :from!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :from!\n  )\norder by\n  a.id\nfor update of\n  a"};
+const goingAlongIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":203,"b":208},{"a":262,"b":267}]}],"statement":"select\n  a.id as \"id!\",\n  a.limit_minor as \"limit?\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.id in (\n    select\n      id\n    from\n      agreements_of_the_firm ()\n  )\n  and a.valid_from < :from!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :from!\n  )\norder by\n  a.id\nfor update of\n  a"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   a.id as "id!",
+ *   a.limit_minor as "limit?",
  *   a.valid_to as "validTo?"
  * from
  *   agreement a
@@ -205,99 +203,6 @@ const changeLaterIR: any = {"usedParamSet":{"increment":true,"mode":true,"unit":
  * ```
  */
 export const changeLater = new PreparedQuery<IChangeLaterParams,IChangeLaterResult>(changeLaterIR);
-
-
-/** 'EndAgreements' parameters type */
-export interface IEndAgreementsParams {
-  ids: stringArray;
-  last: string;
-}
-
-/** 'EndAgreements' return type */
-export type IEndAgreementsResult = void;
-
-/** 'EndAgreements' query type */
-export interface IEndAgreementsQuery {
-  params: IEndAgreementsParams;
-  result: IEndAgreementsResult;
-}
-
-const endAgreementsIR: any = {"usedParamSet":{"last":true,"ids":true},"params":[{"name":"last","required":true,"transform":{"type":"scalar"},"locs":[{"a":34,"b":39}]},{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":59,"b":63}]}],"statement":"update agreement\nset\n  valid_to = :last!\nwhere\n  id = any (:ids!)"};
-
-/**
- * Query generated from SQL:
- * ```
- * update agreement
- * set
- *   valid_to = :last!
- * where
- *   id = any (:ids!)
- * ```
- */
-export const endAgreements = new PreparedQuery<IEndAgreementsParams,IEndAgreementsResult>(endAgreementsIR);
-
-
-/** 'GoOnWithTerms' parameters type */
-export interface IGoOnWithTermsParams {
-  agreements: Json;
-  decimalPlaces?: number | null | void;
-  from: string;
-  increment: number;
-  minimum: number;
-  mode: string;
-  unit: string;
-}
-
-/** 'GoOnWithTerms' return type */
-export type IGoOnWithTermsResult = void;
-
-/** 'GoOnWithTerms' query type */
-export interface IGoOnWithTermsQuery {
-  params: IGoOnWithTermsParams;
-  result: IGoOnWithTermsResult;
-}
-
-const goOnWithTermsIR: any = {"usedParamSet":{"increment":true,"mode":true,"unit":true,"minimum":true,"decimalPlaces":true,"from":true,"agreements":true},"params":[{"name":"increment","required":true,"transform":{"type":"scalar"},"locs":[{"a":332,"b":342}]},{"name":"mode","required":true,"transform":{"type":"scalar"},"locs":[{"a":347,"b":352}]},{"name":"unit","required":true,"transform":{"type":"scalar"},"locs":[{"a":357,"b":362}]},{"name":"minimum","required":true,"transform":{"type":"scalar"},"locs":[{"a":367,"b":375}]},{"name":"decimalPlaces","required":false,"transform":{"type":"scalar"},"locs":[{"a":380,"b":393}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":398,"b":403}]},{"name":"agreements","required":true,"transform":{"type":"scalar"},"locs":[{"a":446,"b":457}]}],"statement":"insert into\n  agreement (\n    firm_id,\n    id,\n    project_id,\n    method,\n    currency,\n    limit_minor,\n    rounding_increment,\n    rounding_mode,\n    rounding_unit,\n    rounding_minimum,\n    decimal_places,\n    valid_from,\n    valid_to\n  )\nselect\n  a.firm_id,\n  n.id,\n  a.project_id,\n  a.method,\n  a.currency,\n  a.limit_minor,\n  :increment!,\n  :mode!,\n  :unit!,\n  :minimum!,\n  :decimalPlaces,\n  :from!,\n  n.\"validTo\"\nfrom\n  jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, \"validTo\" date)\n  join agreement a on a.id = n.of"};
-
-/**
- * Query generated from SQL:
- * ```
- * insert into
- *   agreement (
- *     firm_id,
- *     id,
- *     project_id,
- *     method,
- *     currency,
- *     limit_minor,
- *     rounding_increment,
- *     rounding_mode,
- *     rounding_unit,
- *     rounding_minimum,
- *     decimal_places,
- *     valid_from,
- *     valid_to
- *   )
- * select
- *   a.firm_id,
- *   n.id,
- *   a.project_id,
- *   a.method,
- *   a.currency,
- *   a.limit_minor,
- *   :increment!,
- *   :mode!,
- *   :unit!,
- *   :minimum!,
- *   :decimalPlaces,
- *   :from!,
- *   n."validTo"
- * from
- *   jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, "validTo" date)
- *   join agreement a on a.id = n.of
- * ```
- */
-export const goOnWithTerms = new PreparedQuery<IGoOnWithTermsParams,IGoOnWithTermsResult>(goOnWithTermsIR);
 
 
 /** 'SetTerms' parameters type */

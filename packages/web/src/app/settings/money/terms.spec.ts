@@ -1,3 +1,4 @@
+import { TestBed } from '@angular/core/testing';
 import type { KnownTerms, TermsEffect } from '@yellowwood/contracts';
 import { FakeServer, Page, id, open, refusal } from '../../testing/fake-server';
 import { TermsScreen } from './terms';
@@ -46,7 +47,7 @@ describe('the terms of a firm in settings', () => {
       minimum: '0',
     });
     expect(says()).toContain('11 Jun');
-    expect(says()).toContain('3 open projects have terms of their own');
+    expect(says()).toContain('3 projects under way have terms of their own');
   });
 
   it('hold from a day on for the projects that go along, or for new ones alone', async () => {
@@ -76,8 +77,13 @@ describe('the terms of a firm in settings', () => {
   });
 
   it('ask for no day where no project goes along, and for whole minutes', async () => {
+    await terms({ projects: { same: 1, otherwise: 1 } });
+    expect(says()).toContain('One project under way has terms of its own');
+    expect(page.text('form')).toContain('The project under way that goes by these terms');
+    page.element.remove();
+    TestBed.resetTestingModule();
     await terms({ projects: { same: 0, otherwise: 0 } });
-    expect(says()).not.toMatch(/open project/);
+    expect(says()).not.toMatch(/under way/);
     await page.type('yw-text-field input', '1.5');
     await send();
     expect(page.texts('[role=alert]')).toEqual(['Type whole minutes, from 0 to 1440.']);

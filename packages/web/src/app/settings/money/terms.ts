@@ -123,13 +123,13 @@ export class TermsScreen {
 
   protected alongSentence(count: number): string {
     const one = count === 1;
-    return one ? 'The open project that goes by these terms today' : `The ${count} open projects that go by these terms today`;
+    return one ? 'The project under way that goes by these terms' : `The ${count} projects under way that go by these terms`;
   }
 
   protected otherwiseSentence(count: number): string {
     return count === 1
-      ? 'One open project has terms of its own, and keeps them.'
-      : `${count} open projects have terms of their own, and keep them.`;
+      ? 'One project under way has terms of its own, and keeps them.'
+      : `${count} projects under way have terms of their own, and keep them.`;
   }
 
   protected freeSentence({ free }: TermsEffect): string {
