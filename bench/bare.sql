@@ -1250,22 +1250,16 @@ select
   p.id,
   p.name,
   p.email,
-  p.staff_number,
-  p.kind,
-  p.zone,
-  p.started_on,
   p.left_on,
   p.version,
-  h.position_id,
   po.name as position,
-  h.valid_from,
-  d.id as department_id,
   d.name as department,
   t.teams,
   r.roles,
   o.own_roles,
   e.exceptions,
   a.email is not null as active,
+  w.person_id is not null as waiting,
   i.made_at
 from
   person p
@@ -1327,6 +1321,7 @@ from
       person_id
   ) e on e.person_id = p.id
   left join accounts_of (:firm::uuid) a on a.person_id = p.id
+  left join waiting_of (:firm::uuid) w on w.person_id = p.id
   left join invitation i on i.firm_id = p.firm_id
   and i.person_id = p.id
   and i.joined_at is null
@@ -1334,6 +1329,122 @@ from
 order by
   p.name,
   p.id;
+
+-- @one person
+select
+  p.id,
+  p.name,
+  p.email,
+  p.staff_number,
+  p.kind,
+  p.department_id,
+  p.zone,
+  p.record_ways,
+  p.day_maximum,
+  p.week_maximum,
+  p.started_on,
+  p.version,
+  h.position_id,
+  h.valid_from,
+  s.planned,
+  s.day_start,
+  s.day_end,
+  s.valid_from as planned_from
+from
+  person p
+  left join person_position h on h.firm_id = p.firm_id
+  and h.person_id = p.id
+  and h.valid_from <= :today
+  and (
+    h.valid_to is null
+    or h.valid_to >= :today
+  )
+  left join schedule s on s.firm_id = p.firm_id
+  and s.person_id = p.id
+  and s.valid_from <= :today
+  and (
+    s.valid_to is null
+    or s.valid_to >= :today
+  )
+where
+  p.id = :person::uuid;
+
+-- @what one person looks after
+select
+  p.id,
+  p.name,
+  c.name as client
+from
+  project p
+  left join client c on c.firm_id = p.firm_id
+  and c.id = p.client_id
+where
+  p.manager_id = :person::uuid
+  and p.state = 'open'
+order by
+  p.name;
+
+select
+  t.id,
+  t.name,
+  t.version
+from
+  team t
+where
+  t.lead_id = :person::uuid
+order by
+  t.name;
+
+select
+  e.work_date,
+  sum(e.quantity) as duration
+from
+  entry e
+where
+  e.person_id = :person::uuid
+  and e.stage = 'recorded'
+group by
+  e.work_date;
+
+-- @teams of 2,000 people
+select
+  t.id,
+  t.name,
+  t.version,
+  t.lead_id,
+  array(
+    select
+      tp.person_id
+    from
+      team_person tp
+    where
+      tp.firm_id = t.firm_id
+      and tp.team_id = t.id
+  ) as people
+from
+  team t
+order by
+  t.name;
+
+select
+  p.id,
+  p.name,
+  po.name as position
+from
+  person p
+  left join person_position h on h.firm_id = p.firm_id
+  and h.person_id = p.id
+  and h.valid_from <= :today
+  and (
+    h.valid_to is null
+    or h.valid_to >= :today
+  )
+  left join position po on po.firm_id = p.firm_id
+  and po.id = h.position_id
+where
+  p.left_on is null
+order by
+  p.name;
 
 -- @why one person may
 select

@@ -76,6 +76,12 @@ async function begun(base: string, url: string, runs: number) {
 export async function measurePeople(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
   const { clients, bare, measured, reading } = await begun(base, url, runs);
   await reading('list of 2,000 people', 'owner', () => clients.owner.done('listStaff'), { firm: idOf('firm') });
+  const one = { params: { id: idOf('person160') } };
+  await reading('one person', 'owner', () => clients.owner.done('readPerson', one), { person: one.params.id });
+  await reading('what one person looks after', 'owner', () => clients.owner.done('readLooksAfter', one), {
+    person: one.params.id,
+  });
+  await reading('teams of 2,000 people', 'owner', () => clients.owner.done('listTeams'), {});
   await reading(
     'why one person may',
     'owner',

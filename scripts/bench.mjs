@@ -1,4 +1,5 @@
-// npm run bench [-- entries …]: makes firms of these sizes and measures each beside its lower bounds.
+// npm run bench [-- entries …]: makes firms of these sizes and measures each beside its lower bounds; `npm run bench -- people`
+// measures the firm of many people alone.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -15,8 +16,8 @@ const CLOCK = '2026-06-12T15:00:00.000Z';
 
 await run(async () => {
   checkNode();
-  const given = process.argv.slice(2).map(Number);
-  const sizes = given.length > 0 ? given : [10_000, 100_000, 1_000_000];
+  const given = process.argv.slice(2);
+  const sizes = given.length > 0 ? given.filter((one) => one !== 'people').map(Number) : [10_000, 100_000, 1_000_000];
   await installPackages();
   const programs = await ensurePostgres();
   const chromium = await ensureChromium();

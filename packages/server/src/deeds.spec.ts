@@ -374,7 +374,7 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
       },
     }),
     async (_, firm, { params }) => [
-      (await firm.owner.done('listStaff')).people.find(({ id }) => id === params!.id)!.recording,
+      (await firm.owner.done('readPerson', { params: { id: params!.id! } })).recording,
       await firm.world.sql('select planned::text, day_start from schedule where person_id = $1 and valid_to is null', [
         params!.id,
       ]),

@@ -120,6 +120,7 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   readGuide: () => ({}),
   changeGuide: () => ({ body: { shown: false } }),
   changeWords: () => ({ version: 99, body: { words: {}, workText: 'name' } }),
+  readPerson: ({ person }) => ({ params: { id: person } }),
   readLooksAfter: ({ person }) => ({ params: { id: person } }),
   handOver: ({ person }) => ({ params: { id: person }, body: { to: newId(), projects: [newId()], teams: [] } }),
   readWhyMay: ({ person, project }) => ({ params: { id: person }, query: { right: 'time.read', person, project } }),
@@ -261,6 +262,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   endRole: '?nnn ?nnn',
   changeExceptions: 'ynnn ynnn',
   changeRecording: 'ynnn ynnn',
+  readPerson: 'ynnn ynnn',
   readLooksAfter: 'ynnn ynnn',
   // To somebody who is not there.
   handOver: '?nnn ?nnn',

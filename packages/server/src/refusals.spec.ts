@@ -748,8 +748,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', ...(await firm.known(firm.ids.staff)), body };
     },
     'nothing-to-change': async (firm) => {
-      const { people } = await firm.owner.done('listStaff');
-      const { name, email, staffNumber } = people.find(({ id }) => id === firm.ids.staff)!;
+      const { name, email, staffNumber } = await firm.owner.done('readPerson', { params: { id: firm.ids.staff } });
       return { as: 'owner', ...(await firm.known(firm.ids.staff)), body: { name, email, staffNumber } };
     },
   },
@@ -951,6 +950,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', body: { off }, version };
     },
   },
+  readPerson: { 'person-unknown': () => of('owner', newId()) },
   readLooksAfter: { 'person-unknown': () => of('owner', newId()) },
   handOver: {
     'person-unknown': async (firm) => handing(firm, await firm.team(), { to: newId() }),

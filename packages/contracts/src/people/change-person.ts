@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { Day, FirmAndId, Id, endpoint, nullable, optional, strict } from '../platform/fields';
-import { PersonKind } from './list-staff';
+import { PersonKind } from './read-person';
 import { PersonName } from './person-name';
 import { Handle } from './sign-in';
 

@@ -45,6 +45,7 @@ export * from './person-returns';
 export * from './preferences';
 export * from './read-invitation';
 export * from './read-me';
+export * from './read-person';
 export * from './read-second-factor';
 export * from './read-session';
 export * from './read-texts';

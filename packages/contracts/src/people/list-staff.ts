@@ -1,10 +1,6 @@
 import { Static, Type } from 'typebox';
 import { Day, FirmPath, Id, Name, Version, choice, endpoint, nullable, strict } from '../platform/fields';
-import { PlannedWeek } from '../firm/time-rules';
-import { Recording } from './change-recording';
 import { ExceptionsField, OwnRole, Role } from './held';
-
-export const PersonKind = choice('employee', 'subcontractor', 'other');
 
 export const Staff = strict({
   people: Type.Array(
@@ -12,19 +8,8 @@ export const Staff = strict({
       id: Id,
       name: Name,
       email: Type.String(),
-      staffNumber: Type.String(),
-      kind: PersonKind,
-      positionId: nullable(Id),
       position: nullable(Name),
-      /** Since when they have this position. */
-      positionFrom: nullable(Day),
-      departmentId: nullable(Id),
       department: nullable(Name),
-      zone: Type.String(),
-      recording: Recording,
-      /** What is planned of their week now, and since when; null where nothing is. */
-      planned: nullable(strict({ ...PlannedWeek.properties, from: Day })),
-      startedOn: Day,
       teams: Type.Array(Name),
       roles: Type.Array(Role),
       /** The firm's own roles that they have. */

@@ -245,7 +245,8 @@ describe('a firm of one’s own', () => {
       expect((await owner.done('readTimeRules')).rules.planned.hours).toEqual(week);
       await owner.done('invitePerson', { body: { id: newId(), name: 'Tam Reed', email: address(), role: 'staff' } });
       const { people } = await owner.done('listStaff');
-      expect(people.map(({ planned }) => planned!.hours)).toEqual([week, week]);
+      const facts = people.map(({ id }) => owner.done('readPerson', { params: { id } }));
+      expect((await Promise.all(facts)).map(({ planned }) => planned!.hours)).toEqual([week, week]);
     });
 
     it('and bills its first work, with the usual tax', async () => {

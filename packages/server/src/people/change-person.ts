@@ -177,7 +177,7 @@ export async function changeRoles(context: Context, person: string, given: Given
 }
 
 /**
- * Gives many people roles, beside what they have or instead of it: all of it, or nothing.
+ * Gives many people roles, beside what they have or instead of it, or takes them away: all of it, or nothing.
  * @throws the problems `person-unknown`, `people-changed` with the names of who is not as they were seen, `role-unknown`,
  *   `role-missing`, `role-not-yours`, `last-owner`, `nothing-to-change`
  */
@@ -196,14 +196,12 @@ export async function changeManyRoles(
     context,
     rows.map((row) => {
       const held = heldOf(row);
-      const before = how === 'add' ? held : { roles: [], ownRoles: [] };
-      const others = before.ownRoles.filter(({ id }) => !given.ownRoles.includes(id));
+      const kept = how === 'replace' ? [] : held.roles.filter((role) => !given.roles.includes(role));
+      const keptOwn = how === 'replace' ? [] : held.ownRoles.filter(({ id }) => !given.ownRoles.includes(id));
+      const come = how === 'take' ? { roles: [], ownRoles: [] } : { roles: given.roles, ownRoles };
       return {
         ...{ id: row.id, held },
-        after: {
-          roles: [...new Set([...given.roles, ...before.roles])].sort(),
-          ownRoles: [...ownRoles, ...others],
-        },
+        after: { roles: [...come.roles, ...kept].sort(), ownRoles: [...come.ownRoles, ...keptOwn] },
       };
     }),
   );

@@ -15,7 +15,10 @@ describe('positions and departments', () => {
     return id;
   };
   const groups = async () => (await owner().done('listGroups')).groups;
-  const known = async (who: Who) => (await owner().done('listStaff')).people.find(({ id }) => id === world.ids[who])!;
+  const known = async (who: Who) => ({
+    ...(await owner().done('listStaff')).people.find(({ id }) => id === world.ids[who])!,
+    ...(await owner().done('readPerson', { params: { id: world.ids[who] } })),
+  });
   const change = async (who: Who, facts: Partial<Facts>) => {
     const { name, email, staffNumber, version } = await known(who);
     const body = { name, email, staffNumber, ...facts };

@@ -22,7 +22,7 @@ async function rightsOfPerson({ tx }: Context, person: string): Promise<Rights> 
 export async function readLooksAfter(context: Context, person: string): Promise<LooksAfter> {
   const { tx, firm, actor } = context;
   const rights = await rightsOfPerson(context, person);
-  const [managed, teams] = [await projectsManaged.run({ person }, tx), await teamsOfFirm.run(undefined, tx)];
+  const [managed, teams] = [await projectsManaged.run({ person }, tx), await teamsOfFirm.run({ lead: person }, tx)];
   const days = actor.rights['time.read'] === 'firm' ? await openDays.run({ person }, tx) : [];
   const open = new Map<string, { from: string; to: string; duration: number }>();
   for (const { date, duration } of days) {
@@ -31,9 +31,7 @@ export async function readLooksAfter(context: Context, person: string): Promise<
   }
   return {
     projects: managed.map((project) => ({ ...project, mine: mayLetManage(actor.rights, rights) })),
-    teams: teams
-      .filter(({ leadId }) => leadId === person)
-      .map(({ id, name, version }) => ({ id, name, version, mine: mayLetLead(actor.rights, rights) })),
+    teams: teams.map(({ id, name, version }) => ({ id, name, version, mine: mayLetLead(actor.rights, rights) })),
     open: [...open.values()],
   };
 }
@@ -57,9 +55,7 @@ export async function handOver(
   const mayTeams = teams.length === 0 || both.every((rights) => mayLetLead(actor.rights, rights));
   if (!mayProjects || !mayTeams) throw problem('lead-not-yours');
   const seen = new Map(teams.map(({ id, version }) => [id, version]));
-  const led = (await teamsOfFirm.run(undefined, tx)).filter(
-    ({ id, leadId, version }) => leadId === person && seen.get(id) === version,
-  );
+  const led = (await teamsOfFirm.run({ lead: person }, tx)).filter(({ id, version }) => seen.get(id) === version);
   const given = await giveProjects.run({ person, to, projects: [...projects] }, tx);
   if (led.length < seen.size || given.length < projects.length) throw problem('handed-over-already', { name: from.name });
   await leadTeams.run({ to, teams: [...seen.keys()] }, tx);

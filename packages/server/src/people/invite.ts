@@ -1,5 +1,5 @@
 import { AnswerOf, BodyOf, Endpoints, GivenRole, Staff } from '@yellowwood/contracts';
-import { RecordWay, dateIn, isNumber, rightsHeld, submissionPeriod } from '@yellowwood/core';
+import { Held, Role, dateIn, isNumber, rightsHeld, submissionPeriod } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { giveOwnRoles, giveRoles, heldWithAccount } from '../generated/people/change-person.queries';
 import {
@@ -12,7 +12,7 @@ import {
 } from '../generated/people/invite.queries';
 import { plannedForNew } from '../generated/people/recording.queries';
 import { audit } from '../platform/audit';
-import { Context, heldOf, today } from '../platform/context';
+import { Context, today } from '../platform/context';
 import { Tx } from '../platform/database';
 import { problem } from '../platform/problem';
 import { RolesHeld, heldPerson, namesOf, oneAtATime, refuseForeign, rightsOfEach, roleGiven } from './change-person';
@@ -146,18 +146,24 @@ export async function sendInvitation(context: Context, person: string, sending: 
 
 /** Everybody of the firm. */
 export async function listStaff(context: Context): Promise<Staff> {
-  const rows = await listOfStaff.run({ firm: context.firm.id, on: today(context) }, context.tx);
+  const { firm, actor, tx } = context;
+  const rows = await listOfStaff.run({ firm: firm.id, on: today(context) }, tx);
   return {
-    people: rows.map(({ invitedAt, ways, dayMaximum, weekMaximum, hours, dayStart, dayEnd, plannedFrom, ...person }) => ({
-      ...person,
-      recording: { ways: ways as RecordWay[] | null, dayMaximum, weekMaximum },
-      planned: hours && { hours: hours.map(Number), dayStart: dayStart!, dayEnd: dayEnd!, from: String(plannedFrom) },
-      roles: [...heldOf(person).roles],
-      kind: person.kind as 'employee',
-      ownRoles: heldOf(person).ownRoles.map(({ id }) => id),
-      exceptions: heldOf(person).exceptions,
-      account: person.account as 'none',
-      invitedOn: invitedAt === null ? null : dateIn(context.actor.zone, String(invitedAt)),
+    // Written field by field: what is left over of two thousand rows costs as much as reading them.
+    people: rows.map((row) => ({
+      id: row.id,
+      name: row.name,
+      email: row.email,
+      position: row.position,
+      department: row.department,
+      teams: row.teams as string[],
+      roles: row.roles as Role[],
+      ownRoles: row.ownRoles as string[],
+      exceptions: row.exceptions as Held['exceptions'],
+      account: row.account as Staff['people'][number]['account'],
+      leftOn: row.leftOn,
+      version: row.version,
+      invitedOn: row.invitedAt === null ? null : dateIn(actor.zone, String(row.invitedAt)),
     })),
     ownRoles: (await listRoles(context)).roles,
   };

@@ -44,13 +44,15 @@ describe('roles of the firm’s own, and exceptions', () => {
     await owner().done('changeRole', { params: { id }, version: 1, body });
     expect(await rights('staff')).toEqual({ 'time.record': 'own' });
     // Beside another, and instead of it.
-    const many = async (how: 'add' | 'replace', roles: ['manager'] | []) => {
+    const many = async (how: 'add' | 'replace' | 'take', roles: ['manager'] | []) => {
       const people = [{ id: world.ids.mate, version: (await of('mate')).version }];
       return owner().done('changeManyRoles', { body: { people, roles, ownRoles: [id], how } });
     };
     await many('add', ['manager']);
     const listed = async () => (await owner().done('listStaff')).people.find((one) => one.id === world.ids.mate)!;
     expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([['manager', 'staff'], [id]]);
+    await many('take', []);
+    expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([['manager', 'staff'], []]);
     await many('replace', []);
     expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([[], [id]]);
     const refused = await owner().call('endRole', { params: { id }, version: 2, body: {} });

@@ -10,7 +10,7 @@ describe('how somebody records', () => {
   beforeEach(async () => (world = await makeWorld()));
   afterEach(() => world.close());
   const owner = () => world.as('owner');
-  const known = async (id: string) => (await owner().done('listStaff')).people.find((one) => one.id === id)!;
+  const known = (id: string) => owner().done('readPerson', { params: { id } });
   const say = async (id: string, wish: Partial<Wish>) =>
     owner().call('changeRecording', { params: { id }, version: (await known(id)).version, body: { ...AS_FIRM, ...wish } });
   const firm = async (names: object) => {

@@ -56,6 +56,7 @@ import {
   refuseWithoutCode,
   renewRecoveryCodes,
 } from './second-factor';
+import { readPerson } from './read-person';
 import { hashPassword, signIn } from './sign-in';
 import { signUp, verifyAddress } from './sign-up';
 import { changeTeam, createTeam, endTeam, listTeams } from './teams';
@@ -444,6 +445,7 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
     changeExceptions(context, params.id, body, version),
   );
 
+  mount(platform, endpoints.readPerson, (context, { params }) => readPerson(context, params.id));
   mount(platform, endpoints.readLooksAfter, (context, { params }) => readLooksAfter(context, params.id));
   mount(platform, endpoints.handOver, (context, { params, body }) => handOver(context, params.id, body));
   mount(platform, endpoints.readWhyMay, (context, { params, query }) => readWhyMay(context, params.id, query));

@@ -133,13 +133,16 @@ describe('what a firm settles', () => {
       const body = { name: ' Ida Ostrander', email: 'ida@firm.example ', staffNumber: '17' };
       expect((await owner().call('changePerson', { ...(await of('staff')), body })).status).toBe(400);
       await owner().done('changePerson', { ...(await of('staff')), body: { ...body, email: 'ida@firm.example' } });
-      const { name, email, staffNumber } = await staff('staff');
+      const facts = () => owner().done('readPerson', { params: { id: world.ids.staff } });
+      const { name, email, staffNumber } = await facts();
       expect([name, email, staffNumber]).toEqual(['Ida Ostrander', 'ida@firm.example', '17']);
       const taken = { ...body, email: `MATE@${world.slug}.example` };
       expect((await owner().call('changePerson', { ...(await of('staff')), body: taken })).problem.code).toBe('address-taken');
       const seen = await of('staff');
       await owner().done('changePerson', { ...seen, body: { name, email, staffNumber: ' 18 ' } });
-      expect((await staff('staff')).staffNumber).toBe('18');
+      expect((await facts()).staffNumber).toBe('18');
+      const { version } = await facts();
+      expect(version).toBe(seen.version + 1);
       expect((await owner().call('changePerson', { ...seen, body: { name, email, staffNumber: '19' } })).problem.code).toBe(
         'version-stale',
       );
@@ -177,11 +180,11 @@ describe('what a firm settles', () => {
       expect(leaving.problem.code).toBe('role-not-yours');
     });
 
-    it('their roles, of many at once: beside what they have, or instead of it', async () => {
+    it('their roles, of many at once: beside what they have, instead of it, or taken away', async () => {
       const many = async (
         whom: readonly Who[],
         roles: BodyOf<Endpoints['changeManyRoles']>['roles'],
-        how: 'add' | 'replace',
+        how: 'add' | 'replace' | 'take',
         names: { as?: Who; aged?: Who } = {},
       ) => {
         const people = await Promise.all(
@@ -210,6 +213,12 @@ describe('what a firm settles', () => {
       expect((await events(world.ids.bookkeeper)).map(({ before: was, after: is }) => [was, is])).toEqual([
         [{ roles: 'bookkeeper' }, { roles: 'manager, staff' }],
       ] as never);
+      // Taken away, and nothing else of theirs; nobody is left with none.
+      expect(await many(['staff', 'mate', 'owner'], ['manager', 'bookkeeper'], 'take')).toBe(2);
+      expect(await roles()).toEqual({ ...after, Staff: 'staff', Mate: 'staff' });
+      expect(await many(['bookkeeper', 'staff'], ['staff'], 'take')).toBe('role-missing');
+      expect(await many(['staff', 'mate'], ['manager'], 'take')).toBe('nothing-to-change');
+      expect(await many(['staff', 'mate'], ['manager'], 'add')).toBe(2);
       // All or none, also where it is about one of many.
       expect(await many(['staff', 'owner'], ['staff'], 'replace')).toBe('last-owner');
       expect(await many(['mate', 'staff'], ['staff'], 'replace', { aged: 'staff' })).toBe('people-changed');
@@ -343,7 +352,7 @@ describe('what a firm settles', () => {
       const numbers = async () => {
         const id = newId();
         await owner().done('invitePerson', { body: { id, name: 'New', email: `${id}@firm.example`, role: 'staff' } });
-        return (await owner().done('listStaff')).people.find((one) => one.id === id)!.staffNumber;
+        return (await owner().done('readPerson', { params: { id } })).staffNumber;
       };
       expect(await numbers()).toBe('1');
       await world.sql("update person set staff_number = '3' where id = $1", [world.ids.mate]);

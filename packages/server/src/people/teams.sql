@@ -16,6 +16,9 @@ select
   ) as "people!"
 from
   team t
+where
+  :lead::uuid is null
+  or t.lead_id = :lead
 order by
   t.name;
 
@@ -24,13 +27,9 @@ select
   p.id as "id!",
   p.name as "name!",
   po.name as "position?",
-  h.roles as "roles!",
-  h.own_roles as "ownRoles!",
-  h.exceptions as "exceptions!",
   p.left_on as "leftOn?"
 from
   person p
-  cross join held_by (p.id) h
   left join positions_on (:on!) po on po.firm_id = p.firm_id
   and po.person_id = p.id
 order by

@@ -1,5 +1,6 @@
 import { BodyOf, Endpoints, Team, TeamFacts, Teams } from '@yellowwood/contracts';
-import { mayLetLead, rightsHeld } from '@yellowwood/core';
+import { Rights, mayLetLead, rightsHeld } from '@yellowwood/core';
+import { heldByPeople } from '../generated/people/own-roles.queries';
 import {
   addTeam,
   addToTeam,
@@ -14,48 +15,61 @@ import { Context, heldOf, today } from '../platform/context';
 import { problem } from '../platform/problem';
 import { oneAtATime } from './change-person';
 
-/** Everybody of the firm by id, with what leading a team would let them see. */
+/** Everybody of the firm by id. */
 async function knownPeople(context: Context) {
   const rows = await peopleForTeams.run({ on: today(context) }, context.tx);
-  return new Map(rows.map((row) => [row.id, { ...row, rights: rightsHeld(heldOf(row)) }]));
+  return new Map(rows.map((row) => [row.id, row]));
 }
 type Known = Awaited<ReturnType<typeof knownPeople>>;
 
-const mayChange = ({ actor }: Context, known: Known, leadId: string) => mayLetLead(actor.rights, known.get(leadId)!.rights);
+/** What those who lead may, by their id: leading lets them do it to others. */
+async function rightsOfLeads({ tx }: Context, leads: readonly string[]): Promise<Leads> {
+  const rows = await heldByPeople.run({ people: [...new Set(leads)] }, tx);
+  return new Map(rows.map((row) => [row.id, rightsHeld(heldOf(row))]));
+}
+type Leads = ReadonlyMap<string, Rights>;
+
+const mayChange = ({ actor }: Context, leads: Leads, leadId: string) => mayLetLead(actor.rights, leads.get(leadId)!);
 
 /** The teams of the firm, and who may be put into one. */
 export async function listTeams(context: Context): Promise<Teams> {
   const known = await knownPeople(context);
-  const teams = await teamsOfFirm.run(undefined, context.tx);
+  const teams = await teamsOfFirm.run({ lead: null }, context.tx);
+  const leads = await rightsOfLeads(
+    context,
+    teams.map(({ leadId }) => leadId),
+  );
   const within = new Set(teams.flatMap(({ leadId, people }) => [leadId, ...people]));
   return {
-    teams: teams.map((team) => ({ ...team, mine: mayChange(context, known, team.leadId) })),
+    teams: teams.map((team) => ({ ...team, mine: mayChange(context, leads, team.leadId) })),
     people: [...known.values()]
       .filter(({ id, leftOn }) => leftOn === null || within.has(id))
       .map(({ id, name, position }) => ({ id, name, position })),
   };
 }
 
-/** The teams as nobody else changes them, and who may be in one. */
-async function heldTeams(context: Context) {
+/** The teams as nobody else changes them, who may be in one, and what who leads one, or shall, may. */
+async function heldTeams(context: Context, lead?: string) {
   await oneAtATime(context);
-  return { teams: await teamsOfFirm.run(undefined, context.tx), known: await knownPeople(context) };
+  const teams = await teamsOfFirm.run({ lead: null }, context.tx);
+  const leads = await rightsOfLeads(context, [...teams.map(({ leadId }) => leadId), ...(lead ? [lead] : [])]);
+  return { teams, leads, known: await knownPeople(context) };
 }
 type Held = Awaited<ReturnType<typeof heldTeams>>;
 
 /** A team as it was seen. @throws the problems `team-unknown`, `version-stale`, `lead-not-yours` */
-function seenTeam(context: Context, { teams, known }: Held, id: string, version: number) {
+function seenTeam(context: Context, { teams, leads }: Held, id: string, version: number) {
   const team = teams.find((one) => one.id === id);
   if (!team) throw problem('team-unknown');
   if (team.version !== version) throw problem('version-stale');
-  if (!mayChange(context, known, team.leadId)) throw problem('lead-not-yours');
+  if (!mayChange(context, leads, team.leadId)) throw problem('lead-not-yours');
   return team;
 }
 
 /** @throws the problems `person-unknown`, `lead-not-yours`, `team-exists` */
-function refuseWrong(context: Context, { teams, known }: Held, id: string, { name, leadId, people }: TeamFacts): void {
+function refuseWrong(context: Context, { teams, known, leads }: Held, id: string, { name, leadId, people }: TeamFacts): void {
   if (![leadId, ...people].every((person) => known.has(person))) throw problem('person-unknown');
-  if (!mayChange(context, known, leadId)) throw problem('lead-not-yours');
+  if (!mayChange(context, leads, leadId)) throw problem('lead-not-yours');
   const twin = teams.some((one) => one.id !== id && one.name.toLowerCase() === name.toLowerCase());
   if (twin) throw problem('team-exists');
 }
@@ -77,7 +91,7 @@ const told = (known: Known, { name, leadId, people }: Pick<Team, 'name' | 'leadI
 export async function createTeam(context: Context, { id, ...wish }: BodyOf<Endpoints['createTeam']>): Promise<null> {
   const { tx, firm } = context;
   const team = { ...wish, name: wish.name.trim() };
-  const held = await heldTeams(context);
+  const held = await heldTeams(context, team.leadId);
   refuseWrong(context, held, id, team);
   await addTeam.run({ firm: firm.id, id, name: team.name, leadId: team.leadId }, tx);
   await addToTeam.run({ firm: firm.id, id, people: [...team.people] }, tx);
@@ -91,7 +105,7 @@ export async function createTeam(context: Context, { id, ...wish }: BodyOf<Endpo
  */
 export async function changeTeam(context: Context, id: string, wish: TeamFacts, version: number): Promise<null> {
   const { tx, firm } = context;
-  const held = await heldTeams(context);
+  const held = await heldTeams(context, wish.leadId);
   const before = seenTeam(context, held, id, version);
   const after = { name: wish.name.trim(), leadId: wish.leadId, people: [...wish.people].sort() };
   refuseWrong(context, held, id, after);
@@ -126,7 +140,7 @@ export async function endTeam(
   }
   const other = held.teams.find((one) => one.id === into && one.id !== id);
   if (!other) throw problem('team-unknown');
-  if (!mayChange(context, held.known, other.leadId)) throw problem('lead-not-yours');
+  if (!mayChange(context, held.leads, other.leadId)) throw problem('lead-not-yours');
   await addToTeam.run({ firm: firm.id, id: into, people: team.people }, tx);
   await setTeam.run({ id: into, name: other.name, leadId: other.leadId }, tx);
   await dropFromTeam.run({ id }, tx);

@@ -1,12 +1,12 @@
 /** Types generated for queries found in "packages/server/src/people/teams.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
-export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
-
 export type stringArray = (string)[];
 
 /** 'TeamsOfFirm' parameters type */
-export type ITeamsOfFirmParams = void;
+export interface ITeamsOfFirmParams {
+  lead?: string | null | void;
+}
 
 /** 'TeamsOfFirm' return type */
 export interface ITeamsOfFirmResult {
@@ -23,7 +23,7 @@ export interface ITeamsOfFirmQuery {
   result: ITeamsOfFirmResult;
 }
 
-const teamsOfFirmIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  t.id as \"id!\",\n  t.name as \"name!\",\n  t.lead_id as \"leadId!\",\n  t.version as \"version!\",\n  array(\n    select\n      tp.person_id\n    from\n      team_person tp\n    where\n      tp.team_id = t.id\n    order by\n      tp.person_id\n  ) as \"people!\"\nfrom\n  team t\norder by\n  t.name"};
+const teamsOfFirmIR: any = {"usedParamSet":{"lead":true},"params":[{"name":"lead","required":false,"transform":{"type":"scalar"},"locs":[{"a":272,"b":276},{"a":309,"b":313}]}],"statement":"select\n  t.id as \"id!\",\n  t.name as \"name!\",\n  t.lead_id as \"leadId!\",\n  t.version as \"version!\",\n  array(\n    select\n      tp.person_id\n    from\n      team_person tp\n    where\n      tp.team_id = t.id\n    order by\n      tp.person_id\n  ) as \"people!\"\nfrom\n  team t\nwhere\n  :lead::uuid is null\n  or t.lead_id = :lead\norder by\n  t.name"};
 
 /**
  * Query generated from SQL:
@@ -45,6 +45,9 @@ const teamsOfFirmIR: any = {"usedParamSet":{},"params":[],"statement":"select\n 
  *   ) as "people!"
  * from
  *   team t
+ * where
+ *   :lead::uuid is null
+ *   or t.lead_id = :lead
  * order by
  *   t.name
  * ```
@@ -59,13 +62,10 @@ export interface IPeopleForTeamsParams {
 
 /** 'PeopleForTeams' return type */
 export interface IPeopleForTeamsResult {
-  exceptions: Json;
   id: string;
   leftOn: string | null;
   name: string;
-  ownRoles: Json;
   position: string | null;
-  roles: stringArray;
 }
 
 /** 'PeopleForTeams' query type */
@@ -74,7 +74,7 @@ export interface IPeopleForTeamsQuery {
   result: IPeopleForTeamsResult;
 }
 
-const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":254,"b":257}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  h.roles as \"roles!\",\n  h.own_roles as \"ownRoles!\",\n  h.exceptions as \"exceptions!\",\n  p.left_on as \"leftOn?\"\nfrom\n  person p\n  cross join held_by (p.id) h\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
+const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":138,"b":141}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  p.left_on as \"leftOn?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -83,13 +83,9 @@ const peopleForTeamsIR: any = {"usedParamSet":{"on":true},"params":[{"name":"on"
  *   p.id as "id!",
  *   p.name as "name!",
  *   po.name as "position?",
- *   h.roles as "roles!",
- *   h.own_roles as "ownRoles!",
- *   h.exceptions as "exceptions!",
  *   p.left_on as "leftOn?"
  * from
  *   person p
- *   cross join held_by (p.id) h
  *   left join positions_on (:on!) po on po.firm_id = p.firm_id
  *   and po.person_id = p.id
  * order by

@@ -774,7 +774,7 @@ function validate30(data, { instancePath = "", parentData, parentDataProperty, r
   return validate30.errors = vErrors, errors === 0;
 }
 validate30.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeManyRoles = validate31, schema42 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace"] } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
+var changeManyRoles = validate31, schema42 = { type: "object", required: ["people", "roles", "ownRoles", "how"], properties: { people: { type: "array", items: { type: "object", required: ["id", "version"], properties: { id: { type: "string", format: "uuid" }, version: { type: "integer", minimum: 1, maximum: 2147483647 } }, additionalProperties: !1 }, minItems: 1, maxItems: 2e3 }, roles: { type: "array", items: { type: "string", enum: ["owner", "administrator", "manager", "project manager", "bookkeeper", "staff", "auditor"] }, maxItems: 7, uniqueItems: !0 }, ownRoles: { type: "array", items: { type: "string", format: "uuid" }, maxItems: 50, uniqueItems: !0 }, how: { type: "string", enum: ["add", "replace", "take"] } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 function validate31(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate31.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -946,7 +946,7 @@ function validate31(data, { instancePath = "", parentData, parentDataProperty, r
                   let data8 = data.how, _errs19 = errors;
                   if (typeof data8 != "string")
                     return validate31.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                  if (!(data8 === "add" || data8 === "replace"))
+                  if (!(data8 === "add" || data8 === "replace" || data8 === "take"))
                     return validate31.errors = [{ instancePath: instancePath + "/how", schemaPath: "#/properties/how/enum", keyword: "enum", params: { allowedValues: schema42.properties.how.enum }, message: "must be equal to one of the allowed values" }], !1;
                   var valid0 = _errs19 === errors;
                 } else

@@ -64,6 +64,7 @@ export const addresses = {
   readLooksAfter: { method: 'GET', path: '/f/:firm/people/:id/looks-after', kind: 'read', domain: 'people' },
   readMe: { method: 'GET', path: '/f/:firm/me', kind: 'read', domain: 'people' },
   readPaper: { method: 'GET', path: '/f/:firm/instructed/:id/paper', kind: 'read', domain: 'people' },
+  readPerson: { method: 'GET', path: '/f/:firm/people/:id', kind: 'read', domain: 'people' },
   readSecondFactor: { method: 'GET', path: '/account/second-factor', kind: 'open', domain: 'people' },
   readSession: { method: 'GET', path: '/session', kind: 'open', domain: 'people' },
   readTexts: { method: 'GET', path: '/texts', kind: 'open', domain: 'people' },

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import type { OwnRole, Staff } from '@yellowwood/contracts';
+import type { BodyOf, Endpoints, OwnRole, Staff } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
@@ -11,8 +11,9 @@ import { givenRoles, keysOf, roleChoices } from './roles';
 import { OwnWords } from '../../state/own-words';
 
 type Person = Staff['people'][number];
+type How = BodyOf<Endpoints['changeManyRoles']>['how'];
 
-/** Gives many people roles at once; who gains and who loses what is said before. */
+/** Gives many people roles at once, or takes them away; who gains and who loses what is said before. */
 @Component({
   selector: 'yw-many-roles',
   imports: [Failure, MatButton, ToggleField],
@@ -29,24 +30,25 @@ export class ManyRoles {
   private readonly mine = inject(Store).selectSignal(sessionFeature.selectRights);
   readonly done = output();
   protected readonly command = command();
-  /** Whether the roles come instead of what they have. */
-  protected readonly replaces = signal(false);
+  /** Whether the roles come beside what they have or instead of it, or are taken away. */
+  protected readonly how = signal<How>('add');
   protected readonly given = signal<readonly string[]>([]);
   protected readonly hows = [
     { value: 'add', word: 'Beside what they have' },
     { value: 'replace', word: 'Instead of it' },
-  ];
+    { value: 'take', word: 'Taken away' },
+  ] as const;
   private readonly all = computed(() => roleChoices(this.ownRoles(), this.mine(), this.say));
   protected readonly choices = computed(() => this.all().filter(({ mine }) => mine));
   /** Each person with what they would have. */
   private readonly others = computed(() => {
-    const given = this.given();
+    const [given, how] = [this.given(), this.how()];
     if (given.length === 0) return [];
     return this.people()
       .map((person) => ({
         name: person.name,
-        gains: given.filter((key) => !keysOf(person).includes(key)),
-        loses: this.replaces() ? keysOf(person).filter((key) => !given.includes(key)) : [],
+        gains: how === 'take' ? [] : given.filter((key) => !keysOf(person).includes(key)),
+        loses: how === 'add' ? [] : keysOf(person).filter((key) => given.includes(key) === (how === 'take')),
       }))
       .filter(({ gains, loses }) => gains.length + loses.length > 0);
   });
@@ -72,13 +74,17 @@ export class ManyRoles {
   });
   protected readonly count = computed(() => this.others().length);
 
+  protected choose(how: string): void {
+    this.how.set(how as How);
+  }
+
   protected turn(key: string, on: boolean): void {
     this.given.update((all) => (on ? [...all, key] : all.filter((one) => one !== key)));
   }
 
   protected async give(): Promise<void> {
     const people = this.people().map(({ id, version }) => ({ id, version }));
-    const body = { people, ...givenRoles(this.given()), how: this.replaces() ? ('replace' as const) : ('add' as const) };
+    const body = { people, ...givenRoles(this.given()), how: this.how() };
     const given = await this.command.run((key) => this.api.call('changeManyRoles', { body, key }), {
       done: ({ changed }) => `${changed} ${changed === 1 ? 'person has' : 'people have'} other roles from now on`,
       about: JSON.stringify(body),

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
-import type { Group, Staff } from '@yellowwood/contracts';
+import type { Group, PersonFacts, Staff } from '@yellowwood/contracts';
 import { Rights, rightsOf } from '@yellowwood/core';
 import { sessionActions } from '../../state/session';
 import { ME, Page, TODAY, id, me, open, refusal } from '../../testing/fake-server';
@@ -16,14 +16,11 @@ function may(rights: Rights): void {
 }
 
 const PERSON = {
-  ...{ kind: 'employee' as const, positionId: id(70), positionFrom: '2026-01-05', departmentId: null, department: null },
-  ...{ zone: 'Europe/London', startedOn: '2026-01-05', planned: null },
-  ...{ recording: { ways: null, dayMaximum: null, weekMaximum: null } },
+  department: null,
   position: 'Surveyor',
   teams: ['Masons'],
   invitedOn: null,
   leftOn: null,
-  staffNumber: '7',
   version: 3,
   ownRoles: [] as string[],
   exceptions: {},
@@ -156,6 +153,9 @@ describe('people in settings', () => {
     role('Manager').click();
     await page.settle();
     expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt']);
+    await page.press('Taken away');
+    expect(page.texts('.effect p')).toEqual(['no longer manager: Cara Pym']);
+    expect(button().textContent).toContain('of 1 person');
     await page.press('Instead of it');
     expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt', 'no longer staff: Ben Holt, Cara Pym']);
     // Whoever holds what one does not may not be among them.
@@ -203,6 +203,15 @@ describe('people in settings', () => {
 describe('one person in settings', () => {
   let page: Page<PeopleScreen>;
   let staff: Staff;
+  const factsOf = (person: string): PersonFacts => {
+    const { name, email, version } = staff.people.find((one) => one.id === person)!;
+    return {
+      ...{ id: person, name, email, version, staffNumber: '7', kind: 'employee' },
+      ...{ positionId: id(70), positionFrom: '2026-01-05', departmentId: null },
+      ...{ zone: 'Europe/London', startedOn: '2026-01-05', planned: null },
+      recording: { ways: null, dayMaximum: null, weekMaximum: null },
+    };
+  };
   async function screen(who: number, rights?: Rights) {
     staff = STAFF;
     page = await open(PeopleScreen, {
@@ -210,6 +219,7 @@ describe('one person in settings', () => {
       prepare: (server) =>
         server
           .on('listStaff', () => staff)
+          .on('readPerson', ({ params }) => factsOf(params['id']!))
           .on('readHistory', () => ({ events: [] }))
           .on('listGroups', () => ({ groups: GROUPS })),
     });

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input, output } f
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
-import type { GroupKind, OwnRole, Staff } from '@yellowwood/contracts';
+import type { GroupKind, OwnRole, PersonFacts, Staff } from '@yellowwood/contracts';
 import { mayGiveRights, rightsHeld } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
@@ -19,6 +19,7 @@ import { TextField } from '../../ui/form/text-field';
 import { DayPipe } from '../../ui/formats';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
+import { Loading } from '../../ui/loading';
 import { zoneChoices } from '../../found/places';
 import { PersonRecording } from './person-recording';
 import { PersonRights } from './person-rights';
@@ -37,6 +38,7 @@ type Person = Staff['people'][number];
     DayPipe,
     Failure,
     History,
+    Loading,
     MatButton,
     PersonRecording,
     PersonRights,
@@ -69,7 +71,7 @@ export class PersonPanel {
     name: new FormControl('', { nonNullable: true, validators: needed('Type the name.') }),
     email: new FormControl('', { nonNullable: true, validators: handleLike('their') }),
     staffNumber: new FormControl('', { nonNullable: true, validators: needed('Type the staff number.') }),
-    kind: new FormControl<Person['kind']>('employee', { nonNullable: true }),
+    kind: new FormControl<PersonFacts['kind']>('employee', { nonNullable: true }),
     positionId: new FormControl('', { nonNullable: true }),
     positionFrom: new FormControl('', { nonNullable: true }),
     departmentId: new FormControl('', { nonNullable: true }),
@@ -89,8 +91,14 @@ export class PersonPanel {
     () => this.api.call('listGroups'),
     () => true,
   );
-  protected readonly positions = computed(() => this.choicesOf('position', this.person().positionId));
-  protected readonly departments = computed(() => this.choicesOf('department', this.person().departmentId));
+  /** What is known of them beyond the list, read with each version of theirs. */
+  protected readonly facts = loaded(
+    () => ({ id: this.person().id, version: this.person().version }),
+    ({ id }) => this.api.call('readPerson', { params: { id } }),
+    (before, now) => before.id === now.id,
+  );
+  protected readonly positions = computed(() => this.choicesOf('position', this.facts.value()?.positionId ?? null));
+  protected readonly departments = computed(() => this.choicesOf('department', this.facts.value()?.departmentId ?? null));
   /** Every role, whether they have it, and whether one may give and take it. */
   protected readonly choices = computed(() =>
     roleChoices(this.ownRoles(), this.mine(), this.say).map((one) => ({ ...one, has: keysOf(this.person()).includes(one.key) })),
@@ -105,9 +113,12 @@ export class PersonPanel {
   constructor() {
     fillFor(
       this.form,
-      () => `${this.person().id} ${this.person().version}`,
       () => {
-        const { name, email, staffNumber, kind, positionId, departmentId, zone, startedOn } = this.person();
+        const facts = this.facts.value();
+        return facts ? `${facts.id} ${facts.version}` : undefined;
+      },
+      () => {
+        const { name, email, staffNumber, kind, positionId, departmentId, zone, startedOn } = this.facts.value()!;
         return {
           ...{ name, email, staffNumber, kind, zone, startedOn },
           ...{ positionId: positionId ?? '', departmentId: departmentId ?? '', positionFrom: this.today() },
@@ -138,13 +149,14 @@ export class PersonPanel {
 
   protected async save(): Promise<void> {
     const { positionId, positionFrom, departmentId, zone, ...facts } = this.form.getRawValue();
+    const { id, version, positionId: before } = this.facts.value()!;
     facts.email = facts.email.trim();
-    const other = positionId !== (this.person().positionId ?? '');
+    const other = positionId !== (before ?? '');
     const body = {
       ...{ ...facts, zone: zone!, departmentId: departmentId || null },
       ...(other && { position: { id: positionId || null, from: positionFrom } }),
     };
-    await this.command.run(() => this.api.call('changePerson', { ...this.seen(), body }), { done: 'Saved' });
+    await this.command.run(() => this.api.call('changePerson', { params: { id }, version, body }), { done: 'Saved' });
   }
 
   /** Gives a role or takes it; where that is refused, the box is as it was. */

@@ -1,4 +1,4 @@
-import type { Staff } from '@yellowwood/contracts';
+import type { PersonFacts } from '@yellowwood/contracts';
 import { Page, id, open } from '../../testing/fake-server';
 import { PersonRecording } from './person-recording';
 
@@ -7,7 +7,7 @@ const PERSON = {
   version: 3,
   recording: { ways: null, dayMaximum: null, weekMaximum: null },
   planned: { hours: [28_800, 28_800, 28_800, 28_800, 28_800, 0, 0], dayStart: '09:00', dayEnd: '17:30', from: '2026-01-05' },
-} as unknown as Staff['people'][number];
+} as unknown as PersonFacts;
 
 describe('how one person records', () => {
   let page: Page<PersonRecording>;

@@ -3,7 +3,7 @@ import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { RECORD_WAYS, RecordWay } from '@yellowwood/core';
-import type { PlannedWeek, Staff } from '@yellowwood/contracts';
+import type { PersonFacts, PlannedWeek } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { Formats } from '../../state/formats';
 import { sessionFeature } from '../../state/session';
@@ -52,7 +52,7 @@ export class PersonRecording {
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
-  readonly person = input.required<Staff['people'][number]>();
+  readonly person = input.required<PersonFacts>();
   protected readonly command = command();
   protected readonly hows = [
     { value: 'firm', word: 'as the firm has it' },

@@ -3,10 +3,8 @@ import { Page, id, open, refusal } from '../../testing/fake-server';
 import { PersonWork } from './person-work';
 
 const PERSON = {
-  ...{ id: id(2), name: 'Ben Holt', email: 'ben@firm.example', staffNumber: '7', kind: 'employee', version: 3 },
-  ...{ positionId: null, position: null, positionFrom: null, departmentId: null, department: null },
-  ...{ zone: 'Europe/London', startedOn: '2026-01-05', account: 'active', leftOn: null, invitedOn: null },
-  ...{ recording: { ways: null, dayMaximum: null, weekMaximum: null }, planned: null, teams: ['Masons'] },
+  ...{ id: id(2), name: 'Ben Holt', email: 'ben@firm.example', version: 3, position: null, department: null },
+  ...{ account: 'active', leftOn: null, invitedOn: null, teams: ['Masons'] },
   ...{ roles: ['staff'], ownRoles: [], exceptions: {} },
 } as Staff['people'][number];
 const OTHER = { ...PERSON, id: id(3), name: 'Cara Pym' };
