@@ -232,10 +232,13 @@ export const rightsOfEach = ({ roles, ownRoles }: RolesHeld): Rights[] => [
  */
 async function giveOther(context: Context, all: readonly OtherRoles[]): Promise<number> {
   const { tx, firm } = context;
-  const others = all.filter(({ held, after }) => namesOf(held) !== namesOf(after));
+  const others = all
+    .map((one) => ({ ...one, was: namesOf(one.held), is: namesOf(one.after) }))
+    .filter(({ was, is }) => was !== is);
   if (others.length === 0) throw problem('nothing-to-change');
-  if (others.some(({ after }) => namesOf(after) === '')) throw problem('role-missing');
-  refuseForeign(context, ...others.flatMap(({ held, after }) => [...rightsOfEach(held), ...rightsOfEach(after)]));
+  if (others.some(({ is }) => is === '')) throw problem('role-missing');
+  // Thousands hold the same few roles: each is asked about once.
+  refuseForeign(context, ...new Set(others.flatMap(({ held, after }) => [...rightsOfEach(held), ...rightsOfEach(after)])));
   const people = others.map(({ id }) => id);
   await dropRoles.run({ people }, tx);
   await dropOwnRoles.run({ people }, tx);
@@ -250,9 +253,7 @@ async function giveOther(context: Context, all: readonly OtherRoles[]): Promise<
   await audit(
     context,
     'roles changed',
-    others.map(({ id, held, after }) => ({
-      ...{ kind: 'person', id, before: { roles: namesOf(held) }, after: { roles: namesOf(after) } },
-    })),
+    others.map(({ id, was, is }) => ({ kind: 'person', id, before: { roles: was }, after: { roles: is } })),
   );
   return others.length;
 }

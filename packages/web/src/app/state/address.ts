@@ -63,6 +63,9 @@ export class Address {
   /** What the lines of a document are made by; null where nobody has chosen. */
   readonly by = computed(() => this.tree().queryParamMap.get('by'));
 
+  /** Which rows of a table are shown alone. */
+  readonly only = computed(() => this.tree().queryParamMap.get('only'));
+
   /** Emits when somebody asks why, also of what is selected already. */
   readonly asked = new Subject<void>();
 
@@ -97,7 +100,7 @@ export class Address {
 
   /** Changes parts of the address; null takes a part out. A new scope drops the selection. */
   async set(
-    parts: Partial<Record<'scope' | 'sel' | 'as' | (typeof STEP_PARTS)[number], string | null>>,
+    parts: Partial<Record<'scope' | 'sel' | 'as' | 'only' | (typeof STEP_PARTS)[number], string | null>>,
     replace = false,
   ): Promise<boolean> {
     const queryParams: Record<string, string | null> = { ...this.pending?.parts, ...parts };

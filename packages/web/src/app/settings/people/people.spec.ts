@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import type { Group, PersonFacts, Staff } from '@yellowwood/contracts';
 import { Rights, rightsOf } from '@yellowwood/core';
@@ -63,6 +64,8 @@ describe('people in settings', () => {
       'Cara Pymcara@firm.exampleStaff, Manager invited 8 Jun again',
     ]);
     expect(page.text('.head')).toContain('3 people');
+    await page.type('input[type=search]', 'invited');
+    expect(rows().length).toBe(1);
     await page.type('input[type=search]', 'manager pym');
     expect([rows().length, page.text('.head .quiet')]).toEqual([1, '1 of 3']);
     await page.type('input[type=search]', 'nobody');
@@ -142,6 +145,13 @@ describe('people in settings', () => {
     const button = () => page.button(/^Change the roles of/);
     may(LESS);
     await page.press('Roles of several');
+    await TestBed.inject(Router).navigateByUrl('/f/f/settings/people?only=people;roles=Manager;account=invited');
+    await page.settle(20);
+    await page.press('Choose all shown');
+    expect([rows().length, page.text('legend')]).toEqual([1, 'Roles for 1 person']);
+    await page.press('Choose none');
+    await page.press('Show all');
+    await page.settle(20);
     expect(page.text('.effect')).toContain('Choose people in the list');
     expect(page.texts('.roles label')).toEqual(['Manager', 'Project manager', 'Staff', 'Clerk']);
     const row = [...page.element.querySelectorAll<HTMLElement>('tbody tr')].find((one) => one.textContent!.includes('Ben Holt'))!;

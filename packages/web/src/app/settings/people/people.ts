@@ -85,7 +85,10 @@ export class PeopleScreen {
   protected readonly found = computed(() => {
     const words = wordsOf(this.find());
     const textOf = (person: Person) =>
-      [person.name, person.email, person.position ?? '', ...person.teams, ...this.rolesOf(person)].join(' ');
+      [
+        ...[person.name, person.email, person.position ?? '', person.department ?? '', this.wordOf(person)],
+        ...[...person.teams, ...this.rolesOf(person)],
+      ].join(' ');
     return this.staff.value()?.people.filter((person) => hasWords(textOf(person), words)) ?? null;
   });
   protected readonly summary = computed(() => {
@@ -108,16 +111,23 @@ export class PeopleScreen {
       width: 110,
     },
     {
+      ...{ id: 'department', head: 'Department', kind: 'text', choice: 'hidden', groups: true, width: 110 },
+      value: ({ department }) => department,
+    },
+    {
       ...{ id: 'teams', head: 'Teams', kind: 'text', choice: 'shown', groups: true, width: 124 },
       value: ({ teams }) => teams.join(', ') || null,
+      values: ({ teams }) => teams,
     },
     {
       ...{ id: 'roles', head: 'Roles', kind: 'text', choice: 'shown', groups: true, width: 100 },
       value: (person) => this.rolesOf(person).join(', ') || null,
+      values: (person) => this.rolesOf(person),
     },
     {
       ...{ id: 'account', head: 'Account', kind: 'text', groups: true, width: 128 },
       value: (person) => this.wordOf(person),
+      values: ({ account, leftOn }) => [leftOn ? 'left' : ACCOUNT_WORDS[account]],
       tone: ({ account }) => (account === 'active' ? '' : 'quiet'),
     },
   ]);
@@ -147,8 +157,8 @@ export class PeopleScreen {
   }
 
   /** Chooses everybody who is shown and has not left. */
-  protected tickAll(): void {
-    const shown = (this.found() ?? []).filter(({ leftOn }) => leftOn === null).map(({ id }) => id);
+  protected tickAll(people: readonly Person[]): void {
+    const shown = people.filter(({ leftOn }) => leftOn === null).map(({ id }) => id);
     this.ticked.update((all) => [...new Set([...all, ...shown])]);
   }
 

@@ -21,8 +21,10 @@ export interface Column<T> {
   readonly tone?: (row: T) => 'wrong' | 'good' | 'quiet' | 'strong' | '';
   /** Summed at the foot: hours, amounts by currency, counts. */
   readonly total?: true;
-  /** Rows may be put together by what stands here. */
+  /** Rows may be put together by what stands here, and those with some of it shown alone. */
   readonly groups?: true;
+  /** The values in a cell, one by one, where several stand in it or it says more than what it is found by. */
+  readonly values?: (row: T) => readonly string[];
   /** May be chosen away, or is only there when chosen; a column without it is always there. */
   readonly choice?: 'shown' | 'hidden';
   /** What stands here has no order. */

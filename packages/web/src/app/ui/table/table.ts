@@ -12,19 +12,24 @@ import {
   inject,
   input,
   output,
+  signal,
   viewChild,
 } from '@angular/core';
 import type { View } from '@yellowwood/contracts';
+import { Address } from '../../state/address';
 import { Formats } from '../../state/formats';
 import { Views } from '../../state/views';
 import { command } from '../command';
+import { NotFetched } from '../not-fetched';
 import { Line, arrange, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
 import { CellWords } from './cell-words';
 import { Cell, Column } from './column';
+import { onlyRows, onlyText, readOnly } from './only';
 import { RowFocus } from './row-focus';
 import { TableLines } from './table-lines';
 import { TableMenu } from './table-menu';
+import { TableOnly } from './table-only';
 import { OwnWords } from '../../state/own-words';
 
 /** Above so many rows only those in sight are drawn. */
@@ -36,7 +41,7 @@ const MANY = 200;
  */
 @Component({
   selector: 'yw-table',
-  imports: [CdkFixedSizeVirtualScroll, CdkVirtualScrollViewport, TableLines, TableMenu],
+  imports: [CdkFixedSizeVirtualScroll, CdkVirtualScrollViewport, NotFetched, TableLines, TableMenu, TableOnly],
   templateUrl: './table.html',
   styleUrl: './table.scss',
   host: { '[style.--mat-table-row-item-container-height.px]': 'rowHeight()' },
@@ -46,6 +51,7 @@ export class Table<T> {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly injector = inject(Injector);
   readonly formats = inject(Formats);
+  private readonly address = inject(Address);
   private readonly views = inject(Views);
   private readonly keeping = command({ inTurn: true });
   private readonly viewport = viewChild(CdkVirtualScrollViewport);
@@ -94,20 +100,32 @@ export class Table<T> {
   readonly choice = this.views.of(() => this.view());
   readonly shown = computed(() => shownColumns(this.worded(), this.choice()));
   readonly ids = computed(() => this.shown().map(({ id }) => id));
-  readonly lines = computed(() => arrange(this.rows() ?? [], this.worded(), this.choice(), this.keyOf(), this.parent()));
+  /** Whether some of its rows may be shown alone. */
+  protected readonly chooses = computed(() => this.worded().some(({ groups }) => groups));
+  protected readonly choosing = signal(false);
+  readonly only = computed(() => readOnly(this.view(), this.columns(), this.address.only()));
+  /** The rows that are shown. */
+  readonly kept = computed(() => onlyRows(this.rows() ?? [], this.worded(), this.only()));
+  readonly lines = computed(() => arrange(this.kept(), this.worded(), this.choice(), this.keyOf(), this.parent()));
   readonly totals = computed((): ReadonlyMap<string, Cell> => {
-    const rows = this.rows() ?? [];
-    return rows.length === 0 ? new Map() : (this.knownTotals() ?? totalsOf(this.shown(), rows));
+    const rows = this.kept();
+    if (rows.length === 0) return new Map();
+    return (this.only().size === 0 ? this.knownTotals() : null) ?? totalsOf(this.shown(), rows);
   });
   protected readonly virtual = computed(() => this.lines().length > MANY);
   readonly focus = new RowFocus<T>(this.host.nativeElement, this.lines, this.chosen, this.viewport);
   readonly words = new CellWords<T>(this.formats, this.shown, this.rows);
   readonly totalWords = computed(() => {
     if (this.totals().size === 0) return '';
-    if (this.totalName()) return this.totalName()!;
-    const count = (this.rows() ?? []).length;
+    if (this.totalName() && this.only().size === 0) return this.totalName()!;
+    return `Total of ${this.counted()}`;
+  });
+  /** How many rows are shown, of how many. */
+  protected readonly counted = computed(() => {
+    const [count, shown] = [(this.rows() ?? []).length, this.kept().length];
     const [one, many] = this.things().map(this.say);
-    return `Total of ${this.more() ? 'the first ' : ''}${count} ${count === 1 ? one : many}`;
+    const all = `${this.more() ? 'the first ' : ''}${count} ${count === 1 ? one : many}`;
+    return this.only().size === 0 ? all : `${shown} of ${all}`;
   });
 
   sortOf({ id }: Column<T>): 'ascending' | 'descending' | null {
@@ -132,6 +150,18 @@ export class Table<T> {
     const { sort } = this.choice();
     const order = sort?.column !== id ? 'up' : sort.order === 'up' ? 'down' : null;
     this.choose({ sort: order && { column: id, order } });
+  }
+
+  /** Shows the rows alone that have one of these values in a column, until something else is said; all of them for none. */
+  show(column: string, values: readonly string[]): void {
+    const only = new Map(this.only());
+    if (values.length > 0) only.set(column, values);
+    else only.delete(column);
+    void this.address.set({ only: onlyText(this.view(), only) }, true);
+  }
+
+  showAll(): void {
+    void this.address.set({ only: null }, true);
   }
 
   visit(line: Line<T>): void {
