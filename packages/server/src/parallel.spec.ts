@@ -207,6 +207,28 @@ describe('at the same moment', () => {
       expect([answer.status, answer.body.date, answer.body.value?.rate]).toEqual([200, '2026-06-10', 10_000]);
     });
 
+    it('is a right: what was begun with it is done whole, or not at all, and nothing after it', async () => {
+      const work = await record(firm, 'mate', '2026-06-02', 2);
+      const other = await record(firm, 'mate', '2026-06-03', 2);
+      await firm.as('mate').done('submitPeriod', { params: { from: '2026-06-01' }, body: { note: '' } });
+      const seen = async (id: string) => {
+        const { entries } = await firm.as('mate').done('readTimesheet', { params: { from: '2026-06-01' } });
+        return entries.filter((one) => one.id === id).map(({ id, version, stage }) => ({ id, version, stage }))[0]!;
+      };
+      const held = `select from timesheet where person_id = '${firm.ids.mate}' for update`;
+      const gone = `delete from person_role where person_id = '${firm.ids.manager}' and role = 'manager'`;
+      const approve = async (id: string) => {
+        const { version } = await seen(id);
+        return firm.as('manager').call('approveEntries', { body: { entries: [{ id, version }] } });
+      };
+      const answer = await meanwhile(firm, held, gone, () => approve(work.id));
+      const decisions = () => firm.sql('select from decision where entry_id = any ($1)', [[work.id, other.id]]);
+      expect([answer.status, (await seen(work.id)).stage, (await decisions()).length]).toEqual([200, 'approved', 1] as never);
+      expect((await approve(other.id)).problem.code).toBe('right-missing');
+      expect([(await seen(other.id)).stage, (await decisions()).length]).toEqual(['submitted', 1] as never);
+      await firm.sql("insert into person_role values ($1, $2, 'manager')", [firm.firmId, firm.ids.manager]);
+    });
+
     it('is the day of a timer that is stopped', async () => {
       const id = newId();
       const names = { projectId: null, taskId: null, serviceId: null, note: '', others: 'pause' as const };

@@ -146,6 +146,15 @@ describe('what a firm settles', () => {
       expect((await owner().call('changePerson', { ...seen, body: { name, email, staffNumber: '19' } })).problem.code).toBe(
         'version-stale',
       );
+      // Two at once: whose turn is second sees that the name is another one now.
+      const id = world.ids.staff;
+      const late = await meanwhile(
+        world,
+        `select from person where id = '${id}' for update`,
+        `update person set name = 'Ida Sooner', version = version + 1 where id = '${id}'`,
+        async () => owner().call('changePerson', { ...(await of('staff')), body: { name: 'Ida Late', email, staffNumber } }),
+      );
+      expect([late.problem.code, (await facts()).name]).toEqual(['version-stale', 'Ida Sooner']);
       // Where she signs in stays hers.
       expect(await world.client().signIn(`staff@${world.slug}.example`)).toBe(200);
     });

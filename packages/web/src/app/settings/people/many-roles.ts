@@ -46,7 +46,7 @@ export class ManyRoles {
     if (given.length === 0) return [];
     return this.people()
       .map((person) => ({
-        name: person.name,
+        ...{ id: person.id, name: person.name },
         gains: how === 'take' ? [] : given.filter((key) => !keysOf(person).includes(key)),
         loses: how === 'add' ? [] : keysOf(person).filter((key) => given.includes(key) === (how === 'take')),
       }))
@@ -67,12 +67,23 @@ export class ManyRoles {
   );
   /** Who holds what is not one's own to change: nothing is changed of anybody then. */
   protected readonly foreign = computed(() => {
-    const names = new Set(this.others().map(({ name }) => name));
+    const changed = new Set(this.others().map(({ id }) => id));
     return this.people()
-      .filter((person) => names.has(person.name) && this.all().some(({ key, mine }) => !mine && keysOf(person).includes(key)))
+      .filter((person) => changed.has(person.id) && this.all().some(({ key, mine }) => !mine && keysOf(person).includes(key)))
       .map(({ name }) => name);
   });
   protected readonly count = computed(() => this.others().length);
+  /** What becomes of what single people have for themselves: it is easily lost, and is said. */
+  protected readonly exceptions = computed(() => {
+    const changed = new Set(this.others().map(({ id }) => id));
+    const names = this.people()
+      .filter(({ id, exceptions }) => changed.has(id) && Object.keys(exceptions).length > 0)
+      .map(({ name }) => name)
+      .join(', ');
+    if (!names) return '';
+    const owners = this.given().includes('owner') && this.how() !== 'take';
+    return `The exceptions of ${names} ${owners ? 'go: an owner may do everything' : 'stay as they are'}.`;
+  });
 
   protected choose(how: string): void {
     this.how.set(how as How);

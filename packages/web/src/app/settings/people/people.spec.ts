@@ -29,7 +29,16 @@ const PERSON = {
 const STAFF: Staff = {
   people: [
     { ...PERSON, id: ME, name: 'Anna Test', email: 'anna@firm.example', roles: ['owner'], account: 'active', teams: [] },
-    { ...PERSON, id: id(2), name: 'Ben Holt', email: 'ben@firm.example', roles: ['staff'], account: 'none', teams: ['Masons'] },
+    {
+      ...PERSON,
+      id: id(2),
+      name: 'Ben Holt',
+      email: 'ben@firm.example',
+      roles: ['staff'],
+      account: 'none',
+      teams: ['Masons'],
+      exceptions: { 'work.change': 'firm' },
+    },
     {
       ...{ ...PERSON, id: id(3), name: 'Cara Pym', email: 'cara@firm.example', roles: ['staff', 'manager'] },
       ...{ account: 'invited', invitedOn: '2026-06-08', teams: [] },
@@ -60,7 +69,7 @@ describe('people in settings', () => {
   it('stand there with roles and accounts, and are found by any of their words', async () => {
     expect(rows()).toEqual([
       'Anna Testanna@firm.exampleOwner active',
-      'Ben Holtben@firm.exampleMasonsStaff no account invite',
+      'Ben Holtben@firm.exampleMasonsStaff, exceptions no account invite',
       'Cara Pymcara@firm.exampleStaff, Manager invited 8 Jun again',
     ]);
     expect(page.text('.head')).toContain('3 people');
@@ -143,6 +152,16 @@ describe('people in settings', () => {
         .find((one) => one.textContent!.trim() === word)!
         .querySelector<HTMLInputElement>('input')!;
     const button = () => page.button(/^Change the roles of/);
+    await page.press('Roles of several');
+    tick('Ben Holt').click();
+    role('Owner').click();
+    await page.settle();
+    expect(page.texts('.effect p').at(-1)).toBe('The exceptions of Ben Holt go: an owner may do everything.');
+    await page.press('Taken away');
+    role('Staff').click();
+    await page.settle();
+    expect(page.texts('.effect p').at(-1)).toBe('The exceptions of Ben Holt stay as they are.');
+    await page.press('Cancel');
     may(LESS);
     await page.press('Roles of several');
     await TestBed.inject(Router).navigateByUrl('/f/f/settings/people?only=people;roles=Manager;account=invited');
@@ -162,12 +181,13 @@ describe('people in settings', () => {
     expect([page.text('.effect'), button().disabled]).toEqual([jasmine.stringContaining('Choose the roles'), true] as never);
     role('Manager').click();
     await page.settle();
-    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt']);
+    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt', 'The exceptions of Ben Holt stay as they are.']);
     await page.press('Taken away');
     expect(page.texts('.effect p')).toEqual(['no longer manager: Cara Pym']);
     expect(button().textContent).toContain('of 1 person');
     await page.press('Instead of it');
-    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt', 'no longer staff: Ben Holt, Cara Pym']);
+    const stay = 'The exceptions of Ben Holt stay as they are.';
+    expect(page.texts('.effect p')).toEqual(['Manager: Ben Holt', 'no longer staff: Ben Holt, Cara Pym', stay]);
     // Whoever holds what one does not may not be among them.
     await page.press('Choose all shown');
     expect(page.text('.effect .wrong')).toContain('You do not hold all that Anna Test holds');
