@@ -1,7 +1,7 @@
 import { PLACES, SIZES, TRADES } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
 import { FunctionsOff } from '../firm/functions';
-import { FirmPath, Id, Version, choice, endpoint, nullable, strict } from '../platform/fields';
+import { Count, Duration, FirmPath, Id, Version, choice, endpoint, nullable, strict } from '../platform/fields';
 import { Ways } from '../firm/time-rules';
 
 /** What a firm says of itself; null where it has not said it. */
@@ -18,6 +18,8 @@ export const KnownShape = strict({
   off: FunctionsOff,
   /** How people record, where nothing else is said of them. */
   ways: Ways,
+  /** Submitted time that waits for a decision, and of how many people. */
+  waiting: strict({ duration: Duration, people: Count }),
   services: Type.Array(strict({ code: Type.String(), name: Type.String(), used: Type.Boolean() })),
   version: Version,
 });

@@ -1,7 +1,7 @@
 import type { KnownShape } from '@yellowwood/contracts';
 import type { Shape } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { MONDAY, TURN, World, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
+import { MONDAY, TURN, World, absent, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
 
 describe('what a firm says of itself', () => {
   let world: World;
@@ -99,6 +99,17 @@ describe('what a firm says of itself', () => {
     expect((await use(['cost', 'invoices'])).problem.code).toBe('nothing-to-change');
     expect((await use(['review'])).body.off).toEqual(['review']);
     expect((await owner().done('readTimeRules')).rules.review).toBeFalse();
+    // What waits for a decision is said beside it; what is decided, or no time, does not wait.
+    const waiting = async () => (await owner().done('readShape')).waiting;
+    expect(await waiting()).toEqual({ duration: 0, people: 0 });
+    await use([]);
+    for (const who of ['staff', 'mate'] as const) {
+      await record(world, who, '2026-05-04', 1.5);
+      await world.as(who).done('submitPeriod', { params: { from: '2026-05-04' }, body: { note: '' } });
+    }
+    const day = await absent(world, 'mate', '2026-05-12', 'holiday');
+    await world.sql("update entry set stage = 'submitted' where id = $1", [day]);
+    expect(await waiting()).toEqual({ duration: 10_800, people: 2 });
     // Where it waits for nobody, submitting approves.
     const late = await meanwhile(world, 'select from firm for update', 'update firm set version = version + 1', () => use([]));
     expect(late.problem.code).toBe('version-stale');

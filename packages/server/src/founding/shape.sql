@@ -60,6 +60,16 @@ order by
   s.name,
   s.id;
 
+/* @name waitingForReview */
+select
+  coalesce(sum(e.quantity), 0)::bigint as "duration!",
+  count(distinct e.person_id) as "people!"
+from
+  entry e
+where
+  e.stage = 'submitted'
+  and e.kind = 'time';
+
 /* @name setShape */
 update firm
 set

@@ -20,6 +20,7 @@ import {
   setFunctions,
   setShape,
   shapeOfFirm,
+  waitingForReview,
 } from '../generated/founding/shape.queries';
 import { functionsOff, inColumns } from '../firm/functions';
 import { holdRules } from '../ledger/locks';
@@ -43,7 +44,13 @@ async function shapeNow({ tx }: Context) {
 export async function readShape(context: Context): Promise<KnownShape> {
   const { taxed: _, ...known } = await shapeNow(context);
   const services = await servicesOfFirm.run(undefined, context.tx);
-  return { id: context.firm.id, ...known, services: services.map(({ code, name, used }) => ({ code, name, used })) };
+  const [waiting] = await waitingForReview.run(undefined, context.tx);
+  return {
+    id: context.firm.id,
+    ...known,
+    waiting: waiting!,
+    services: services.map(({ code, name, used }) => ({ code, name, used })),
+  };
 }
 
 /** As it was seen, held against everybody who records or decides. @throws the problem `version-stale` */

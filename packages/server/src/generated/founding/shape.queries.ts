@@ -119,6 +119,39 @@ const servicesOfFirmIR: any = {"usedParamSet":{},"params":[],"statement":"select
 export const servicesOfFirm = new PreparedQuery<IServicesOfFirmParams,IServicesOfFirmResult>(servicesOfFirmIR);
 
 
+/** 'WaitingForReview' parameters type */
+export type IWaitingForReviewParams = void;
+
+/** 'WaitingForReview' return type */
+export interface IWaitingForReviewResult {
+  duration: number;
+  people: number;
+}
+
+/** 'WaitingForReview' query type */
+export interface IWaitingForReviewQuery {
+  params: IWaitingForReviewParams;
+  result: IWaitingForReviewResult;
+}
+
+const waitingForReviewIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  coalesce(sum(e.quantity), 0)::bigint as \"duration!\",\n  count(distinct e.person_id) as \"people!\"\nfrom\n  entry e\nwhere\n  e.stage = 'submitted'\n  and e.kind = 'time'"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   coalesce(sum(e.quantity), 0)::bigint as "duration!",
+ *   count(distinct e.person_id) as "people!"
+ * from
+ *   entry e
+ * where
+ *   e.stage = 'submitted'
+ *   and e.kind = 'time'
+ * ```
+ */
+export const waitingForReview = new PreparedQuery<IWaitingForReviewParams,IWaitingForReviewResult>(waitingForReviewIR);
+
+
 /** 'SetShape' parameters type */
 export interface ISetShapeParams {
   off: stringArray;

@@ -33,6 +33,7 @@ const SHAPE: KnownShape = {
   shape: { place: null, size: null, trade: null },
   off: [],
   ways: ['timer', 'length', 'span'],
+  waiting: { duration: 0, people: 0 },
   services: [
     { code: 'WORK', name: 'Project work', used: false },
     { code: 'OFFICE', name: 'Office work', used: false },

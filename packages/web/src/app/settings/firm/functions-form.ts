@@ -4,6 +4,7 @@ import { MatButton } from '@angular/material/button';
 import type { KnownShape } from '@yellowwood/contracts';
 import { FIRM_FUNCTIONS, FirmFunction } from '@yellowwood/core';
 import { Api } from '../../api/api';
+import { Formats } from '../../state/formats';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
@@ -23,6 +24,9 @@ const on = () => new FormControl(true, { nonNullable: true });
           <yw-switch-field [label]="one.word" [hint]="one.about" [formControlName]="one.id" />
         }
       </div>
+      @if (waits(); as sentence) {
+        <p role="status">{{ sentence }}</p>
+      }
       <yw-failure [of]="command" />
       <div class="row">
         <button mat-flat-button data-main type="submit">{{ button() }}</button>
@@ -48,6 +52,7 @@ const on = () => new FormControl(true, { nonNullable: true });
 })
 export class FunctionsForm {
   private readonly api = inject(Api);
+  private readonly formats = inject(Formats);
   readonly firm = input.required<string>();
   readonly known = input.required<KnownShape>();
   readonly button = input('Save');
@@ -61,6 +66,13 @@ export class FunctionsForm {
     ...{ review: on(), invoices: on(), cost: on(), people: on(), grid: on(), instruction: on() },
   } satisfies Record<FirmFunction, FormControl<boolean>>);
   private readonly values = valuesOf(this.form);
+  /** What waits for review where that is about to go out of sight. */
+  protected readonly waits = computed(() => {
+    const { duration, people } = this.known().waiting;
+    if (this.values().review || this.known().off.includes('review') || people === 0) return '';
+    const of = people === 1 ? 'one person' : `${people} people`;
+    return `${this.formats.hours(duration)} of ${of} wait for a decision. Review stays in sight until that is decided.`;
+  });
   private readonly off = computed(() => FIRM_FUNCTIONS.filter((one) => !this.values()[one]));
 
   constructor() {

@@ -11,6 +11,7 @@ const KNOWN: KnownShape = {
   shape: { place: 'office', size: 'more', trade: 'survey' },
   off: ['cost'],
   ways: ['timer'],
+  waiting: { duration: 52_200, people: 3 },
   services: [],
   version: 7,
 };
@@ -50,11 +51,18 @@ describe('what is used, in settings', () => {
     await page.press('Review before billing');
     await page.settle();
     expect(page.texts('yw-what-is-there dd')[0]).toBe('Record, Bill, Collect, Results');
+    // What waits is said, as long as it is about to go.
+    const waits = () => page.text('yw-functions-form [role=status]');
+    expect(waits()).toBe('14:30 of 3 people wait for a decision. Review stays in sight until that is decided.');
+    await page.press('Review before billing');
+    expect(waits()).toBe('');
+    await page.press('Review before billing');
     await send(0);
     const [sent] = page.server.to('changeFunctions');
     expect([sent!.version, sent!.body]).toEqual(['"7"', { off: ['review'] }] as never);
     const functions = TestBed.inject(Functions);
     expect([functions.has('review'), functions.has('cost')]).toEqual([false, true]);
+    expect(waits()).toBe('');
     expect(TestBed.inject(Store).selectSignal(sessionFeature.selectMe)()!.firm.off).toEqual(['review']);
   });
 
