@@ -3,7 +3,7 @@
 import { writeFileSync } from 'node:fs';
 import { openDatabase } from '@yellowwood/server';
 import { PageFigures, measurePage } from './page';
-import { Measured, measurePeople, measureRequests } from './requests';
+import { Measured, measurePeople, measureRequests, measureStrangers } from './requests';
 
 /** What was measured of a firm, in milliseconds. */
 export interface FirmFigures {
@@ -17,7 +17,10 @@ const RUNS = Number(process.env['BENCH_RUNS'] ?? 40);
 const [server, url, entries, file, what] = process.argv.slice(2);
 const database = openDatabase(url!, 2);
 const measure = what === 'people' ? measurePeople : measureRequests;
-const measured = await measure(server!, url!, database, RUNS);
+const measured = [
+  ...(await measure(server!, url!, database, RUNS)),
+  ...(what === 'people' ? await measureStrangers(server!) : []),
+];
 const figures: FirmFigures = { entries: Number(entries), measured, page: what === 'page' ? await measurePage(server!) : null };
 await database.end();
 writeFileSync(file!, JSON.stringify(figures));

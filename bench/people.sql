@@ -57,3 +57,14 @@ select
   pg_temp.id ('person' || p)
 from
   generate_series(150, 1999) p;
+
+-- Who is known to whoever guesses at addresses.
+insert into
+  account (id, email, name, password_hash)
+select
+  pg_temp.id ('known' || k),
+  'known' || k || '@measured.example',
+  'Known ' || k,
+  :password
+from
+  generate_series(0, 199) k;

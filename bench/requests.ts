@@ -17,6 +17,8 @@ export interface Measured {
   readonly measure: string;
   readonly bound: string;
   readonly times: { readonly endpoint: number[]; readonly empty: number[]; readonly bound: number[]; readonly barest?: number[] };
+  /** The ratio that it stays within, up and down, where that is another than the usual one: who listens learns nothing then. */
+  readonly within?: number;
 }
 
 const SAME = 'the same statements in one hand-written transaction without HTTP';
@@ -101,6 +103,39 @@ export async function measurePeople(base: string, url: string, database: Databas
   );
   measured.push(await changeAll(clients.owner, bare, database, Math.ceil(runs / 4)));
   await bare.close();
+  return measured;
+}
+
+/** Addresses that are known, and as many that are not. */
+const ADDRESSES = 200;
+/** How far their medians may lie apart. */
+const APART = 1.1;
+
+/** What a stranger could learn from time: each request of addresses that have an account, and of as many that have none. */
+export async function measureStrangers(base: string): Promise<Measured[]> {
+  const client = new MeasuringClient(base, SLUG);
+  const { texts } = await client.done('readTexts');
+  const [terms, data] = (['terms', 'data'] as const).map((document) => texts.find((one) => one.document === document)!.version);
+  const password = 'nine umber kettles sing';
+  const account = (email: string) => ({ name: 'A Stranger', email, password, consents: { terms: terms!, data: data! } });
+  const asked: Readonly<Record<string, (email: string) => Promise<{ status: number } | number>>> = {
+    'a wrong password': (email) => client.signIn(email, password),
+    'a forgotten password': (email) => client.call('forgotPassword', { body: { email } }),
+    'signing up': (email) => client.call('signUp', { body: account(email) }),
+  };
+  const measured: Measured[] = [];
+  for (const [words, ask] of Object.entries(asked)) {
+    const turn = { known: 0, unknown: 0 };
+    const of = (kind: keyof typeof turn): Subject => ({
+      run: () => ask(`${kind}${(turn[kind] += 1) % ADDRESSES}@measured.example`),
+    });
+    const { known, unknown } = await measureInTurns(ADDRESSES, { known: of('known'), unknown: of('unknown') });
+    measured.push({
+      measure: `${words}, of a known address`,
+      ...{ bound: 'the same of an address that has no account', within: APART },
+      times: { endpoint: known, empty: known.map(() => 0), bound: unknown },
+    });
+  }
   return measured;
 }
 
