@@ -1245,6 +1245,62 @@ where
   and i.status = 'issued'
   and i.credited_minor = 0;
 
+select
+  a.project_id,
+  a.limit_minor,
+  sum(s.value_minor)
+from
+  agreement a
+  join work_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month > no_month ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+  and a.project_id = any (
+    array(
+      select
+        p.id
+      from
+        project p
+      where
+        p.manager_id = :me
+    )
+  )
+group by
+  1,
+  2;
+
+select
+  a.project_id,
+  sum(s.amount_minor)
+from
+  agreement a
+  join billed_sum s on s.firm_id = a.firm_id
+  and s.project_id = a.project_id
+  and s.person_id = no_id ()
+  and s.month < :quarter
+where
+  a.limit_minor is not null
+  and a.project_id = any (
+    array(
+      select
+        p.id
+      from
+        project p
+      where
+        p.manager_id = :me
+    )
+  )
+group by
+  1;
+
+select
+  *
+from
+  exchange_rate;
+
 -- @list of 2,000 people
 select
   p.id,

@@ -36,19 +36,36 @@ having
 
 /* @name ownPeriod */
 select
-  coalesce(
-    sum(quantity) filter (
-      where
-        kind = 'time'
-    ),
-    0
-  ) as "recorded!"
+  (
+    select
+      coalesce(sum(quantity), 0)
+    from
+      entry
+    where
+      person_id = :person!
+      and kind = 'time'
+      and work_date between :from! and :to!
+      and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
+  ) as "recorded!",
+  r.count as "returned!",
+  r.oldest as "returnedOn?"
 from
-  entry
-where
-  person_id = :person!
-  and work_date between :from! and :to!
-  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose);
+  (
+    select
+      count(*) as count,
+      min(e.work_date) as oldest
+    from
+      entry e
+    where
+      e.person_id = :person!
+      and e.stage = 'recorded'
+      and (
+        select
+          d.outcome
+        from
+          last_decision (e.firm_id, e.id) d
+      ) in ('return', 'reopen')
+  ) r;
 
 /* @name openRecorded */
 select
@@ -60,22 +77,6 @@ where
   and kind = 'time'
   and work_date <= :to!
   and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose);
-
-/* @name returnedOwn */
-select
-  count(*) as "count!",
-  min(e.work_date) as "oldest?"
-from
-  entry e
-where
-  e.person_id = :person!
-  and e.stage = 'recorded'
-  and (
-    select
-      d.outcome
-    from
-      last_decision (e.firm_id, e.id) d
-  ) in ('return', 'reopen');
 
 /* @name submittedInReach */
 select

@@ -8,7 +8,6 @@ import {
   ownPeriod,
   ownReviewState,
   readyToBill,
-  returnedOwn,
   stageSums,
   submittedInReach,
   tasksBelowTasks,
@@ -42,7 +41,6 @@ async function recordFigure(context: Context, scope: ScopeFilter): Promise<Overv
   const planned = plannedBetween(await plannedTime(context.tx, [person], from, to), person, from, to);
   const reach = reachOf(context, 'time.read');
   const [open] = await openRecorded.run({ reach, asker: person, to: day, ...scopeParameters(scope) }, context.tx);
-  const [returned] = await returnedOwn.run({ person }, context.tx);
   return {
     from,
     to,
@@ -50,8 +48,8 @@ async function recordFigure(context: Context, scope: ScopeFilter): Promise<Overv
     planned,
     open: open!.open,
     others: reach !== 'own',
-    returned: returned!.count,
-    returnedOn: returned!.oldest,
+    returned: own!.returned,
+    returnedOn: own!.returnedOn,
   };
 }
 

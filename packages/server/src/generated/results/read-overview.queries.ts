@@ -132,6 +132,8 @@ export interface IOwnPeriodParams {
 /** 'OwnPeriod' return type */
 export interface IOwnPeriodResult {
   recorded: number;
+  returned: number;
+  returnedOn: string | null;
 }
 
 /** 'OwnPeriod' query type */
@@ -140,25 +142,42 @@ export interface IOwnPeriodQuery {
   result: IOwnPeriodResult;
 }
 
-const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":152}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":178,"b":183}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":189,"b":192}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":242,"b":246}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":249,"b":258}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":261,"b":269}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":272,"b":278}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":281,"b":286}]}],"statement":"select\n  coalesce(\n    sum(quantity) filter (\n      where\n        kind = 'time'\n    ),\n    0\n  ) as \"recorded!\"\nfrom\n  entry\nwhere\n  person_id = :person!\n  and work_date between :from! and :to!\n  and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)"};
+const ownPeriodIR: any = {"usedParamSet":{"person":true,"from":true,"to":true,"all":true,"projects":true,"anyTask":true,"tasks":true,"whose":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":111},{"a":485,"b":492}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":165,"b":170}]},{"name":"to","required":true,"transform":{"type":"scalar"},"locs":[{"a":176,"b":179}]},{"name":"all","required":true,"transform":{"type":"scalar"},"locs":[{"a":233,"b":237}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":240,"b":249}]},{"name":"anyTask","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":260}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":263,"b":269}]},{"name":"whose","required":false,"transform":{"type":"scalar"},"locs":[{"a":272,"b":277}]}],"statement":"select\n  (\n    select\n      coalesce(sum(quantity), 0)\n    from\n      entry\n    where\n      person_id = :person!\n      and kind = 'time'\n      and work_date between :from! and :to!\n      and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)\n  ) as \"recorded!\",\n  r.count as \"returned!\",\n  r.oldest as \"returnedOn?\"\nfrom\n  (\n    select\n      count(*) as count,\n      min(e.work_date) as oldest\n    from\n      entry e\n    where\n      e.person_id = :person!\n      and e.stage = 'recorded'\n      and (\n        select\n          d.outcome\n        from\n          last_decision (e.firm_id, e.id) d\n      ) in ('return', 'reopen')\n  ) r"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   coalesce(
- *     sum(quantity) filter (
- *       where
- *         kind = 'time'
- *     ),
- *     0
- *   ) as "recorded!"
+ *   (
+ *     select
+ *       coalesce(sum(quantity), 0)
+ *     from
+ *       entry
+ *     where
+ *       person_id = :person!
+ *       and kind = 'time'
+ *       and work_date between :from! and :to!
+ *       and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
+ *   ) as "recorded!",
+ *   r.count as "returned!",
+ *   r.oldest as "returnedOn?"
  * from
- *   entry
- * where
- *   person_id = :person!
- *   and work_date between :from! and :to!
- *   and in_scope (project_id, task_id, person_id, :all!, :projects!, :anyTask!, :tasks!, :whose)
+ *   (
+ *     select
+ *       count(*) as count,
+ *       min(e.work_date) as oldest
+ *     from
+ *       entry e
+ *     where
+ *       e.person_id = :person!
+ *       and e.stage = 'recorded'
+ *       and (
+ *         select
+ *           d.outcome
+ *         from
+ *           last_decision (e.firm_id, e.id) d
+ *       ) in ('return', 'reopen')
+ *   ) r
  * ```
  */
 export const ownPeriod = new PreparedQuery<IOwnPeriodParams,IOwnPeriodResult>(ownPeriodIR);
@@ -204,47 +223,6 @@ const openRecordedIR: any = {"usedParamSet":{"reach":true,"asker":true,"to":true
  * ```
  */
 export const openRecorded = new PreparedQuery<IOpenRecordedParams,IOpenRecordedResult>(openRecordedIR);
-
-
-/** 'ReturnedOwn' parameters type */
-export interface IReturnedOwnParams {
-  person: string;
-}
-
-/** 'ReturnedOwn' return type */
-export interface IReturnedOwnResult {
-  count: number;
-  oldest: string | null;
-}
-
-/** 'ReturnedOwn' query type */
-export interface IReturnedOwnQuery {
-  params: IReturnedOwnParams;
-  result: IReturnedOwnResult;
-}
-
-const returnedOwnIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":107}]}],"statement":"select\n  count(*) as \"count!\",\n  min(e.work_date) as \"oldest?\"\nfrom\n  entry e\nwhere\n  e.person_id = :person!\n  and e.stage = 'recorded'\n  and (\n    select\n      d.outcome\n    from\n      last_decision (e.firm_id, e.id) d\n  ) in ('return', 'reopen')"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   count(*) as "count!",
- *   min(e.work_date) as "oldest?"
- * from
- *   entry e
- * where
- *   e.person_id = :person!
- *   and e.stage = 'recorded'
- *   and (
- *     select
- *       d.outcome
- *     from
- *       last_decision (e.firm_id, e.id) d
- *   ) in ('return', 'reopen')
- * ```
- */
-export const returnedOwn = new PreparedQuery<IReturnedOwnParams,IReturnedOwnResult>(returnedOwnIR);
 
 
 /** 'SubmittedInReach' parameters type */
