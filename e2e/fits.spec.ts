@@ -15,7 +15,7 @@ const SIZES: readonly (readonly [width: number, height: number])[] = [
 ];
 
 const VIEWS: Readonly<Record<Role, readonly string[]>> = {
-  owner: ['record', 'review', 'bill', 'collect?show=all', 'results', 'results?show=to-date'],
+  owner: ['record', 'review', 'bill', 'collect?show=all', 'results', 'results?show=to-date', 'settings/work', 'settings/people'],
   manager: ['review?period=2026-W22', 'results'],
   bookkeeper: ['bill', 'collect'],
   staff: ['record?show=day', 'review', 'results'],

@@ -458,6 +458,28 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ],
     [true, [{ method: 'time and materials', currency: 'GBP' }]],
   ),
+  layDown: deed(
+    'client made, work laid down',
+    (firm) => {
+      const id = newId();
+      return { as: 'owner', body: firm.outline({ client: { id, name: `Client ${id}` } }) };
+    },
+    async ({ projects, tasks, client }, firm, { body }) => [
+      [...projects, ...tasks].map(({ id }) => id).join() === body!.lines.map(({ id }) => id).join(),
+      await firm.world.sql(
+        `select p.client_id = $2 as theirs, p.estimate, t.kind, t.parent_id is null as top, t.estimate as own
+           from project p join task t on t.project_id = p.id where p.id = $1 order by t.place`,
+        [projects[0]!.id, client!.id],
+      ),
+    ],
+    [
+      true,
+      [
+        { theirs: true, estimate: 3600, kind: 'phase', top: true, own: 0 },
+        { theirs: true, estimate: 3600, kind: 'task', top: false, own: 1800 },
+      ],
+    ],
+  ),
   restoreEntry: deed(
     'entry restored',
     async (firm) => ({ as: 'staff', params: { id: await firm.gone() } }),
@@ -802,6 +824,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   endLink: 'links events',
   confirmPerson: 'members events',
   createProject: 'agreements clients projects events',
+  layDown: 'agreements clients projects tasks events',
   changeFirm: 'firm events',
   changePerson: 'people events',
   changeRoles: 'people roles events',

@@ -983,6 +983,19 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'mate', ...(await firm.known(id)) };
     },
   },
+  layDown: {
+    'client-unknown': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId() } }) }),
+    'client-exists': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
+    'project-exists': (firm) => {
+      const [first, ...rest] = firm.outline().lines;
+      return { as: 'owner', body: firm.outline({ lines: [{ ...first!, name: 'lantern ROOM' }, ...rest] }) };
+    },
+    'order-unreadable': (firm) => ({ as: 'owner', body: firm.outline({ lines: [...firm.outline().lines].reverse() }) }),
+    'already-there': (firm) => {
+      const [first] = firm.outline().lines;
+      return { as: 'owner', body: firm.outline({ lines: [{ ...first!, id: firm.ids.project }] }) };
+    },
+  },
   createProject: {
     'client-unknown': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId() } }) }),
     'client-exists': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId(), name: 'HARBOUR trust' } }) }),

@@ -1,8 +1,9 @@
+import { LONGEST_WORK_NAME } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
 import { FirmPath, Id, endpoint, nullable, optional, strict } from '../platform/fields';
 import { Work } from './read-work';
 
-const WorkName = Type.String({ minLength: 1, maxLength: 200, pattern: '\\S' });
+export const WorkName = Type.String({ minLength: 1, maxLength: LONGEST_WORK_NAME, pattern: '\\S' });
 
 export const NewProject = strict({
   id: Id,

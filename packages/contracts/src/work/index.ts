@@ -1,2 +1,3 @@
 export * from './create-project';
+export * from './lay-down';
 export * from './read-work';

@@ -25,6 +25,11 @@ export const workProblems = sentences({
   'project-exists': {
     status: 409,
     title: 'There is such a project already',
-    detail: 'A project of this name is open for this client already. Choose it, or give the new one another name.',
+    detail: 'The project “{name}” is open for this client already. Choose it, or give the new one another name.',
+  },
+  'order-unreadable': {
+    status: 422,
+    title: 'The list cannot be read',
+    detail: '“{name}” lies below something that does not stand before it in the list. Paste the list once more.',
   },
 });

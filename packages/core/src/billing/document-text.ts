@@ -1,7 +1,7 @@
 import { Rate, Seconds, minor } from '../firm/units';
 import { amountText, decimalText, moneyText, rateText } from '../firm/currency';
 import { WRITTEN_BEFORE, Writing, documentDate } from '../firm/writing';
-import { durationText } from '../time/duration';
+import { durationText } from '../firm/duration';
 import { QuantityDisplay, printedHours } from './amount';
 import { LineKind } from './invoice-lines';
 

@@ -1,7 +1,7 @@
 import { Result, fail, ok } from '../firm/result';
 import { DateText, InstantText, Seconds, seconds } from '../firm/units';
 import { clockIn, dateIn, secondsBetween } from '../firm/zones';
-import { readDuration } from './duration';
+import { readDuration } from '../firm/duration';
 import { TypedSpan, readClock, spanOf } from '../ledger/span';
 
 /** What is divided: an entry with its span, if it has one. */

@@ -289,7 +289,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select count(*) from audit_event) as events`);
+        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select count(*) from task) as tasks, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 
@@ -339,6 +339,17 @@ export class PreparedFirm {
   project(names: Partial<BodyOf<Endpoints['createProject']>> = {}): BodyOf<Endpoints['createProject']> {
     const id = newId();
     return { id, name: `Project ${id}`, client: { id: this.ids.client }, ...names };
+  }
+
+  /** A project with a phase and a task below that, as a list. */
+  outline(names: Partial<BodyOf<Endpoints['layDown']>> = {}): BodyOf<Endpoints['layDown']> {
+    const [project, phase, task] = [newId(), newId(), newId()];
+    const lines = [
+      { id: project, parentId: null, name: `Project ${project}`, estimate: 3600 },
+      { id: phase, parentId: project, name: 'Glazing', estimate: 0 },
+      { id: task, parentId: phase, name: 'Upper tier', estimate: 1800 },
+    ];
+    return { client: { id: this.ids.client }, lines, ...names };
   }
 
   /** Somebody of the firm, as they are now. */

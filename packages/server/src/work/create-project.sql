@@ -62,7 +62,8 @@ insert into
     tone,
     state,
     manager_id,
-    billable
+    billable,
+    estimate
   )
 values
   (
@@ -75,7 +76,8 @@ values
     :tone!,
     'open',
     :manager!,
-    :billable!
+    :billable!,
+    :estimate!
   );
 
 /* @name addAgreement */

@@ -29,23 +29,25 @@ interface Added {
   readonly clientId: string | null;
   readonly departmentId: string | null;
   readonly currency: string;
+  /** The time that it is thought to take, in seconds; 0 where none was said. */
+  readonly estimate?: number;
 }
 
 /** Adds a project with the usual terms: by time and rates for a client, internal otherwise. Who adds it manages it. */
 export async function addProject(
   context: Context,
-  { id, name, clientId, departmentId, currency }: Added,
+  { id, name, clientId, departmentId, currency, estimate = 0 }: Added,
 ): Promise<MadeProject['project']> {
   const { tx, firm, actor } = context;
   const [twin] = await projectNamed.run({ name, client: clientId }, tx);
-  if (twin) throw problem('project-exists');
+  if (twin) throw problem('project-exists', { name });
   const [others] = await codesAndCount.run(undefined, tx);
   const code = codeOf(name, new Set(others!.codes ?? []));
   const tone = (others!.count % TONES) + 1;
   const billable = clientId !== null;
   const manager = actor.personId;
   await addProjectRow.run(
-    { firm: firm.id, id, client: clientId, department: departmentId, name, code, tone, manager, billable },
+    { firm: firm.id, id, client: clientId, department: departmentId, name, code, tone, manager, billable, estimate },
     tx,
   );
   const method = billable ? 'time and materials' : 'internal';
@@ -55,8 +57,11 @@ export async function addProject(
   return { id, clientId, departmentId, name, shown, code, orderReference: '', tone, open: true, billable, managerId: manager };
 }
 
-/** The client that was meant, made where it was named. */
-async function clientFor(context: Context, { id, name }: NonNullable<NewProject['client']>): Promise<MadeProject['client'] & {}> {
+/** The client that was meant, made where it was named. @throws the problems `client-unknown`, `client-exists` */
+export async function clientFor(
+  context: Context,
+  { id, name }: NonNullable<NewProject['client']>,
+): Promise<MadeProject['client'] & {}> {
   const { tx, firm } = context;
   if (name === undefined) {
     const [known] = await clientOf.run({ id }, tx);
@@ -71,6 +76,15 @@ async function clientFor(context: Context, { id, name }: NonNullable<NewProject[
   return client;
 }
 
+/** Where a project belongs, and what it is reckoned in: with a client, or with the first department of the firm. */
+export async function homeOf(
+  { tx, firm }: Context,
+  client: MadeProject['client'],
+): Promise<Omit<Added, 'id' | 'name' | 'estimate'>> {
+  const [department] = client ? [] : await firstDepartment.run(undefined, tx);
+  return { clientId: client?.id ?? null, departmentId: department?.id ?? null, currency: client?.currency ?? firm.currency };
+}
+
 /**
  * Makes a project, and its client where it is new.
  * @throws the problems `client-unknown`, `client-exists`, `project-exists`
@@ -79,14 +93,7 @@ export async function createProject(context: Context, { id, name, client: meant 
   // So that no two have one name or one code.
   await takeTurn(context, 'work');
   const client = meant && (await clientFor(context, meant));
-  const [department] = client ? [] : await firstDepartment.run(undefined, context.tx);
-  const project = await addProject(context, {
-    id,
-    name: name.trim(),
-    clientId: client?.id ?? null,
-    departmentId: department?.id ?? null,
-    currency: client?.currency ?? context.firm.currency,
-  });
+  const project = await addProject(context, { id, name: name.trim(), ...(await homeOf(context, client)) });
   await audit(context, 'project made', [
     { kind: 'project', id, after: { name: project.name, code: project.code, client: client?.name ?? null } },
   ]);

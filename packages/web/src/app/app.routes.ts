@@ -124,6 +124,11 @@ export const routes: Routes = [
         loadComponent: () => import('./results/results').then((m) => m.ResultsScreen),
       },
       {
+        path: 'settings/work',
+        title: 'Clients and projects · Yellowwood',
+        loadComponent: () => import('./settings/work/work').then((m) => m.WorkScreen),
+      },
+      {
         path: 'settings/people',
         title: 'People · Yellowwood',
         loadComponent: () => import('./settings/people/people').then((m) => m.PeopleScreen),

@@ -207,6 +207,7 @@ export interface IAddProjectRowParams {
   client?: string | null | void;
   code: string;
   department?: string | null | void;
+  estimate: number;
   firm: string;
   id: string;
   manager: string;
@@ -223,7 +224,7 @@ export interface IAddProjectRowQuery {
   result: IAddProjectRowResult;
 }
 
-const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":true,"department":true,"name":true,"code":true,"tone":true,"manager":true,"billable":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":173}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":180,"b":183}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":190,"b":196}]},{"name":"department","required":false,"transform":{"type":"scalar"},"locs":[{"a":203,"b":213}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":220,"b":225}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":232,"b":237}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":244,"b":249}]},{"name":"manager","required":true,"transform":{"type":"scalar"},"locs":[{"a":268,"b":276}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":283,"b":292}]}],"statement":"insert into\n  project (\n    firm_id,\n    id,\n    client_id,\n    department_id,\n    name,\n    code,\n    tone,\n    state,\n    manager_id,\n    billable\n  )\nvalues\n  (\n    :firm!,\n    :id!,\n    :client,\n    :department,\n    :name!,\n    :code!,\n    :tone!,\n    'open',\n    :manager!,\n    :billable!\n  )"};
+const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":true,"department":true,"name":true,"code":true,"tone":true,"manager":true,"billable":true,"estimate":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":187}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":194,"b":197}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"department","required":false,"transform":{"type":"scalar"},"locs":[{"a":217,"b":227}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":239}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":246,"b":251}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":258,"b":263}]},{"name":"manager","required":true,"transform":{"type":"scalar"},"locs":[{"a":282,"b":290}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":306}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":322}]}],"statement":"insert into\n  project (\n    firm_id,\n    id,\n    client_id,\n    department_id,\n    name,\n    code,\n    tone,\n    state,\n    manager_id,\n    billable,\n    estimate\n  )\nvalues\n  (\n    :firm!,\n    :id!,\n    :client,\n    :department,\n    :name!,\n    :code!,\n    :tone!,\n    'open',\n    :manager!,\n    :billable!,\n    :estimate!\n  )"};
 
 /**
  * Query generated from SQL:
@@ -239,7 +240,8 @@ const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":tru
  *     tone,
  *     state,
  *     manager_id,
- *     billable
+ *     billable,
+ *     estimate
  *   )
  * values
  *   (
@@ -252,7 +254,8 @@ const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":tru
  *     :tone!,
  *     'open',
  *     :manager!,
- *     :billable!
+ *     :billable!,
+ *     :estimate!
  *   )
  * ```
  */

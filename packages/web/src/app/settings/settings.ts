@@ -46,6 +46,15 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
     ],
   },
   {
+    subject: 'Work',
+    settings: [
+      {
+        ...{ path: 'work', word: 'Clients and projects', right: 'work.change' },
+        about: 'client project task phase outline list paste lay down add new customer job',
+      },
+    ],
+  },
+  {
     subject: 'Money',
     settings: [
       {

@@ -1,11 +1,14 @@
 import { EntityState, createEntityAdapter } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
-import type { MadeProject, Overview, People, StageBar, Work } from '@yellowwood/contracts';
+import type { AnswerOf, Endpoints, Overview, People, StageBar, Work } from '@yellowwood/contracts';
 
 /** A project by the text that names it on the page, and by all that it is found by. */
 export type Project = Omit<Work['projects'][number], 'shown'> & { readonly called: string };
 export type Task = Work['tasks'][number];
 export type Service = Work['services'][number];
+
+/** What was added, and whom it is for. */
+export type WorkAdded = AnswerOf<Endpoints['layDown']>;
 
 export const workActions = createActionGroup({
   source: 'work',
@@ -13,7 +16,7 @@ export const workActions = createActionGroup({
     'work known': props<{ work: Work }>(),
     'work unreadable': props<{ sentence: string }>(),
     'work used': props<{ projectId: string; taskId: string | null }>(),
-    'project made': props<MadeProject>(),
+    'work added': props<WorkAdded>(),
     'people known': props<{ people: People['people'] }>(),
     'overview known': props<{ overview: Overview }>(),
   },
@@ -88,10 +91,14 @@ export const workFeature = createFeature({
       known: true,
       sentence: '',
     })),
-    on(workActions.projectMade, (state, { project, client }) => ({
+    on(workActions.workAdded, (state, added) => ({
       ...state,
-      clients: client && !state.clients.some(({ id }) => id === client.id) ? [...state.clients, client] : state.clients,
-      projects: projects.upsertOne(asShown(project), state.projects),
+      clients:
+        added.client && !state.clients.some(({ id }) => id === added.client!.id)
+          ? [...state.clients, added.client]
+          : state.clients,
+      projects: projects.upsertMany(added.projects.map(asShown), state.projects),
+      tasks: tasks.upsertMany(added.tasks, state.tasks),
     })),
     on(workActions.workUnreadable, (state, { sentence }) => ({ ...state, sentence })),
     on(workActions.workUsed, (state, { projectId, taskId }) => ({

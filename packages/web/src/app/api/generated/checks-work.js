@@ -154,6 +154,215 @@ function validate69(data, { instancePath = "", parentData, parentDataProperty, r
   return validate69.errors = vErrors, errors === 0;
 }
 validate69.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var layDown = validate70;
+function validate70(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate70.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.client === void 0 && (missing0 = "client") || data.lines === void 0 && (missing0 = "lines"))
+        return validate70.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "client" || key0 === "lines")) {
+            return validate70.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.client !== void 0) {
+            let data0 = data.client, _errs2 = errors, _errs3 = errors, valid1 = !1, _errs4 = errors;
+            if (errors === _errs4)
+              if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+                let missing1;
+                if (data0.id === void 0 && (missing1 = "id")) {
+                  let err0 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" };
+                  vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                } else {
+                  let _errs6 = errors;
+                  for (let key1 in data0)
+                    if (!(key1 === "id" || key1 === "name")) {
+                      let err1 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" };
+                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                      break;
+                    }
+                  if (_errs6 === errors) {
+                    if (data0.id !== void 0) {
+                      let data1 = data0.id, _errs7 = errors;
+                      if (errors === _errs7 && errors === _errs7)
+                        if (typeof data1 == "string") {
+                          if (!formats4.test(data1)) {
+                            let err2 = { instancePath: instancePath + "/client/id", schemaPath: "#/properties/client/anyOf/0/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                            vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                          }
+                        } else {
+                          let err3 = { instancePath: instancePath + "/client/id", schemaPath: "#/properties/client/anyOf/0/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                          vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                        }
+                      var valid2 = _errs7 === errors;
+                    } else
+                      var valid2 = !0;
+                    if (valid2)
+                      if (data0.name !== void 0) {
+                        let data2 = data0.name, _errs9 = errors;
+                        if (errors === _errs9)
+                          if (typeof data2 == "string") {
+                            if (func2(data2) > 200) {
+                              let err4 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" };
+                              vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            } else if (func2(data2) < 1) {
+                              let err5 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" };
+                              vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                            } else if (!pattern4.test(data2)) {
+                              let err6 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' };
+                              vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                            }
+                          } else {
+                            let err7 = { instancePath: instancePath + "/client/name", schemaPath: "#/properties/client/anyOf/0/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                          }
+                        var valid2 = _errs9 === errors;
+                      } else
+                        var valid2 = !0;
+                  }
+                }
+              } else {
+                let err8 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/0/type", keyword: "type", params: { type: "object" }, message: "must be object" };
+                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+              }
+            var _valid0 = _errs4 === errors;
+            valid1 = valid1 || _valid0;
+            let _errs11 = errors;
+            if (data0 !== null) {
+              let err9 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+              vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+            }
+            var _valid0 = _errs11 === errors;
+            if (valid1 = valid1 || _valid0, valid1)
+              errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
+            else {
+              let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate70.errors = vErrors, !1;
+            }
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.lines !== void 0) {
+              let data3 = data.lines, _errs13 = errors;
+              if (errors === _errs13)
+                if (Array.isArray(data3)) {
+                  if (data3.length > 1e3)
+                    return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
+                  if (data3.length < 1)
+                    return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  {
+                    var valid3 = !0;
+                    let len0 = data3.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data4 = data3[i0], _errs15 = errors;
+                      if (errors === _errs15)
+                        if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                          let missing2;
+                          if (data4.id === void 0 && (missing2 = "id") || data4.parentId === void 0 && (missing2 = "parentId") || data4.name === void 0 && (missing2 = "name") || data4.estimate === void 0 && (missing2 = "estimate"))
+                            return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                          {
+                            let _errs17 = errors;
+                            for (let key2 in data4)
+                              if (!(key2 === "id" || key2 === "parentId" || key2 === "name" || key2 === "estimate")) {
+                                return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                break;
+                              }
+                            if (_errs17 === errors) {
+                              if (data4.id !== void 0) {
+                                let data5 = data4.id, _errs18 = errors;
+                                if (errors === _errs18 && errors === _errs18)
+                                  if (typeof data5 == "string") {
+                                    if (!formats4.test(data5))
+                                      return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  } else
+                                    return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid4 = _errs18 === errors;
+                              } else
+                                var valid4 = !0;
+                              if (valid4) {
+                                if (data4.parentId !== void 0) {
+                                  let data6 = data4.parentId, _errs20 = errors, _errs21 = errors, valid5 = !1, _errs22 = errors;
+                                  if (errors === _errs22 && errors === _errs22)
+                                    if (typeof data6 == "string") {
+                                      if (!formats4.test(data6)) {
+                                        let err11 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                        vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                                      }
+                                    } else {
+                                      let err12 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                      vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
+                                    }
+                                  var _valid1 = _errs22 === errors;
+                                  valid5 = valid5 || _valid1;
+                                  let _errs24 = errors;
+                                  if (data6 !== null) {
+                                    let err13 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                    vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
+                                  }
+                                  var _valid1 = _errs24 === errors;
+                                  if (valid5 = valid5 || _valid1, valid5)
+                                    errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
+                                  else {
+                                    let err14 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate70.errors = vErrors, !1;
+                                  }
+                                  var valid4 = _errs20 === errors;
+                                } else
+                                  var valid4 = !0;
+                                if (valid4) {
+                                  if (data4.name !== void 0) {
+                                    let data7 = data4.name, _errs26 = errors;
+                                    if (errors === _errs26)
+                                      if (typeof data7 == "string") {
+                                        if (func2(data7) > 200)
+                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                        if (func2(data7) < 1)
+                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                        if (!pattern4.test(data7))
+                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      } else
+                                        return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid4 = _errs26 === errors;
+                                  } else
+                                    var valid4 = !0;
+                                  if (valid4)
+                                    if (data4.estimate !== void 0) {
+                                      let data8 = data4.estimate, _errs28 = errors;
+                                      if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
+                                        return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                      var valid4 = _errs28 === errors;
+                                    } else
+                                      var valid4 = !0;
+                                }
+                              }
+                            }
+                          }
+                        } else
+                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      var valid3 = _errs15 === errors;
+                      if (!valid3)
+                        break;
+                    }
+                  }
+                } else
+                  return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              var valid0 = _errs13 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate70.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate70.errors = vErrors, errors === 0;
+}
+validate70.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
-  createProject
+  createProject,
+  layDown
 };

@@ -83,6 +83,7 @@ export const addresses = {
   readGuide: { method: 'GET', path: '/f/:firm/guide', kind: 'read', domain: 'founding' },
   readShape: { method: 'GET', path: '/f/:firm/shape', kind: 'read', domain: 'founding' },
   createProject: { method: 'POST', path: '/f/:firm/projects', kind: 'create', domain: 'work' },
+  layDown: { method: 'POST', path: '/f/:firm/outline', kind: 'command', domain: 'work' },
   readWork: { method: 'GET', path: '/f/:firm/work', kind: 'read', domain: 'work' },
   listPay: { method: 'GET', path: '/f/:firm/pay', kind: 'read', domain: 'costs' },
   addRow: { method: 'POST', path: '/f/:firm/periods/:from/rows', kind: 'command', domain: 'time' },

@@ -360,6 +360,7 @@ describe('the settings', () => {
       'Words',
       'Rules of time',
       'Signing in',
+      'Clients and projects',
       'Rounding and quantities',
       'People',
       'Positions and departments',

@@ -59,7 +59,7 @@ export class NewProjectDialog {
       about: JSON.stringify(body),
     });
     if (!made) return;
-    this.store.dispatch(workActions.projectMade(made));
+    this.store.dispatch(workActions.workAdded({ client: made.client, projects: [made.project], tasks: [] }));
     this.dialog.close(made.project.id);
   }
 }

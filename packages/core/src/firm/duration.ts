@@ -1,7 +1,7 @@
-import { Seconds, seconds } from '../firm/units';
-import { multiplyDivide } from '../firm/exact';
-import { decimalText } from '../firm/currency';
-import { Result, fail, ok } from '../firm/result';
+import { Seconds, seconds } from './units';
+import { multiplyDivide } from './exact';
+import { decimalText } from './currency';
+import { Result, fail, ok } from './result';
 
 export type DurationFailure = 'duration-empty' | 'duration-unreadable' | 'duration-not-hours' | 'duration-minutes';
 

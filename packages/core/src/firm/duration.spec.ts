@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
-import { expectOk } from '../firm/result';
-import { seconds } from '../firm/units';
+import { expectOk } from './result';
+import { seconds } from './units';
 import { clockText, durationText, readDuration } from './duration';
 
 describe('readDuration', () => {

@@ -1,0 +1,76 @@
+import { expect, test } from '@playwright/test';
+import { chooseOf, fits, signedIn } from './people';
+
+/** Two projects and forty tasks, indented by tabs as they are pasted from elsewhere. */
+const LIST = ['Mole repair 400:00', 'Parapet survey'].flatMap((project, index) => [
+  project,
+  ...Array.from({ length: 4 }, (_, phase) => [
+    `\tStage ${index * 4 + phase + 1}`,
+    ...Array.from({ length: 4 }, (_, task) => `\t\tBay ${String.fromCharCode(65 + task)} of stage ${index * 4 + phase + 1}  12 h`),
+  ]).flat(),
+]);
+
+test('owner: a client, two projects and forty tasks are laid down by a pasted list, by keyboard, and recorded on', async ({
+  browser,
+}) => {
+  const page = await signedIn(browser, 'owner', { permissions: ['clipboard-read', 'clipboard-write'] });
+  await page.goto('/f/quillfeather/settings/work');
+  await expect(page.getByRole('table', { name: 'Clients and projects' }).getByText('Lantern room repair')).toBeVisible();
+  await fits(page);
+  await page.getByRole('button', { name: 'Lay down a list' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('combobox', { name: 'Client' })).toBeFocused();
+  await page.keyboard.type('Saltings Trust');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Tab');
+  await page.evaluate((text) => navigator.clipboard.writeText(text), LIST.join('\n'));
+  await page.keyboard.press('Control+V');
+  await expect(page.getByRole('group', { name: 'As it is read' }).getByRole('listitem')).toHaveCount(42);
+  await fits(page);
+  const button = page.getByRole('button', { name: 'Lay down 2 projects and 40 tasks' });
+  await button.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Mole repair, Parapet survey are laid down, with 40 tasks.')).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find a client, project or task' }).fill('bay c of stage 7');
+  await expect(page.getByRole('table', { name: 'Clients and projects' }).locator('tbody tr')).toHaveText([
+    /^Saltings Trust/,
+    /^Parapet survey/,
+    /^Stage 7/,
+    /^Bay C of stage 7/,
+  ]);
+  // It is there for whoever records, at once and after a fresh look.
+  await page.goto('/f/quillfeather/record');
+  await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('salt bay b stage 2');
+  await page.getByRole('option', { name: /^Bay B of stage 2/ }).click();
+  await chooseOf(page, 'Service of the new row', 'Bench conservation');
+  const cell = page.getByRole('gridcell', { name: /Mole repair, Stage 2, Bay B of stage 2|Bay B of stage 2/ }).nth(2);
+  await cell.focus();
+  await page.keyboard.type('1:30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/1:30 recorded. Saved/)).toBeVisible();
+  await page.context().close();
+});
+
+test('owner: some people of a list are shown alone, by keyboard, and the link shows the same', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner', { colorScheme: 'dark' });
+  await page.goto('/f/quillfeather/settings/people');
+  const rows = page.getByRole('table', { name: 'People' }).locator('tbody tr');
+  await expect(rows.first()).toBeVisible();
+  await page.getByRole('button', { name: 'Filter' }).focus();
+  await page.keyboard.press('Enter');
+  const teams = page.getByRole('combobox', { name: 'Teams' });
+  await teams.focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Mas');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Escape');
+  await expect(rows).toHaveCount(6);
+  await expect(page.getByText('6 of 27 people')).toBeVisible();
+  await fits(page);
+  await page.reload();
+  await expect(rows).toHaveCount(6);
+  await page.goto('/f/quillfeather/settings/work');
+  await page.getByRole('button', { name: 'Lay down a list' }).click();
+  await fits(page);
+  await page.context().close();
+});

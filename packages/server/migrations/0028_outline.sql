@@ -1,0 +1,3 @@
+-- Tasks are laid down in the product.
+-- Up Migration
+grant insert on task to yellowwood_app;
