@@ -125,7 +125,7 @@ export const routes: Routes = [
       },
       {
         path: 'settings/work',
-        title: 'Clients and projects · Yellowwood',
+        title: 'Work · Yellowwood',
         loadComponent: () => import('./settings/work/work').then((m) => m.WorkScreen),
       },
       {

@@ -3,6 +3,7 @@ import { RouterLink, RouterLinkActive } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { Address } from '../state/address';
 import { Functions } from '../state/functions';
+import { OwnWords } from '../state/own-words';
 import { sessionFeature } from '../state/session';
 import { hasWords, wordsOf } from '../ui/plain-text';
 import { SETTINGS } from './settings';
@@ -20,17 +21,20 @@ export class SettingsList {
   readonly chosen = output();
   private readonly functions = inject(Functions);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
+  private readonly say = inject(OwnWords).say;
   protected readonly find = signal('');
   protected readonly shown = computed(() => {
     const words = wordsOf(this.find());
     return SETTINGS.map(({ subject, settings }) => ({
       subject,
-      settings: settings.filter(
-        (one) =>
-          (one.right === null || this.rights()[one.right]) &&
-          (!one.of || this.functions.has(one.of)) &&
-          hasWords(`${subject} ${one.word} ${one.about}`, words),
-      ),
+      settings: settings
+        .map((one) => ({ ...one, said: this.say(one.word) }))
+        .filter(
+          (one) =>
+            (one.right === null || this.rights()[one.right]) &&
+            (!one.of || this.functions.has(one.of)) &&
+            hasWords(`${subject} ${one.said} ${one.word} ${one.about}`, words),
+        ),
     })).filter(({ settings }) => settings.length > 0);
   });
 }
