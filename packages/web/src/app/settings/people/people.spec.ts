@@ -378,10 +378,17 @@ describe('the settings', () => {
     await page.type('input', 'weather');
     expect(page.text()).toContain('No setting of that name');
     page.element.remove();
-    const { TestBed } = await import('@angular/core/testing');
     TestBed.resetTestingModule();
     page = await open(SettingsList, { url: '/f/f/settings/people', roles: ['bookkeeper'] });
-    expect(page.texts('li a')).toEqual(['Account']);
+    expect(page.texts('li a')).toEqual(['Account', 'Clients and projects']);
+    // In the words of the firm, and found by these and by ours.
+    const known = me('bookkeeper');
+    const words = { client: { one: 'customer', many: 'customers' } };
+    TestBed.inject(Store).dispatch(sessionActions.meRead({ me: { ...known, firm: { ...known.firm, words } } }));
+    for (const typed of ['customers', 'clients']) {
+      await page.type('input', typed);
+      expect(page.texts('li a')).toEqual(['Customers and projects']);
+    }
     page.element.remove();
   });
 });
