@@ -63,6 +63,8 @@ test('owner: some people of a list are shown alone, by keyboard, and the link sh
   await teams.focus();
   await page.keyboard.press('Enter');
   await page.keyboard.type('Mas');
+  // The letters lead there once they are known to be all.
+  await expect(page.locator('.mat-mdc-option-active')).toContainText('Masons');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
   await expect(rows).toHaveCount(6);
