@@ -13,7 +13,7 @@ const LIST = ['Mole repair 400:00', 'Parapet survey'].flatMap((project, index) =
   ]).flat(),
 ]);
 
-test('owner: a client, two projects and forty tasks are laid down by a pasted list, by keyboard, and recorded on', async ({
+test('owner: a client, two projects and forty tasks are added by a pasted list, by keyboard, and recorded on', async ({
   browser,
 }) => {
   const page = await signedIn(browser, 'owner', { permissions: ['clipboard-read', 'clipboard-write'] });
@@ -23,7 +23,7 @@ test('owner: a client, two projects and forty tasks are laid down by a pasted li
   await find.fill('lantern room');
   await expect(rows.nth(1)).toContainText('Lantern room repair');
   await fits(page);
-  await page.getByRole('button', { name: 'Lay down a list' }).focus();
+  await page.getByRole('button', { name: 'Add a list' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('combobox', { name: 'Client' })).toBeFocused();
   await page.keyboard.type('Saltings Trust');
@@ -33,10 +33,10 @@ test('owner: a client, two projects and forty tasks are laid down by a pasted li
   await page.keyboard.press('Control+V');
   await expect(page.getByRole('group', { name: 'As it is read' }).getByRole('listitem')).toHaveCount(42);
   await fits(page);
-  const button = page.getByRole('button', { name: 'Lay down 2 projects and 40 tasks' });
+  const button = page.getByRole('button', { name: 'Add 2 projects and 40 tasks' });
   await button.focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Mole repair, Parapet survey are laid down, with 40 tasks.')).toBeVisible();
+  await expect(page.getByText('Mole repair, Parapet survey are added, with 40 tasks.')).toBeVisible();
   await find.fill('bay c of stage 7');
   await expect(rows).toHaveText([/^Saltings Trust/, /^Parapet survey/, /^Stage 7/, /^Bay C of stage 7/]);
   // It is there for whoever records, at once and after a fresh look.
@@ -73,7 +73,7 @@ test('owner: some people of a list are shown alone, by keyboard, and the link sh
   await page.reload();
   await expect(rows).toHaveCount(6);
   await page.goto('/f/quillfeather/settings/work');
-  await page.getByRole('button', { name: 'Lay down a list' }).click();
+  await page.getByRole('button', { name: 'Add a list' }).click();
   await fits(page);
   await page.context().close();
 });

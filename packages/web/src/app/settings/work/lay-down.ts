@@ -69,7 +69,7 @@ export class LayDown {
     const lines = this.lines();
     if (this.wrong().length > 0) return this.command.refuse('Mend the lines that are named above.');
     if (lines.length > MOST_LINES)
-      return this.command.refuse(`That is more than ${MOST_LINES} lines at once. Lay them down in parts.`);
+      return this.command.refuse(`That is more than ${MOST_LINES} lines at once. Add them in parts.`);
     if (lines.length === 0) return this.command.refuse('There is no name in it. Type or paste a line for each project and task.');
     const { client, text } = this.form.getRawValue();
     if (this.sent.text !== text) this.sent = { text, ids: lines.map(() => newId()) };

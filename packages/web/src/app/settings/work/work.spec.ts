@@ -46,12 +46,12 @@ describe('clients and projects, in settings', () => {
   }
 
   it('lays a pasted list down as it was read, and it stands there at once', async () => {
-    await page.press('Lay down a list');
+    await page.press('Add a list');
     expect(document.activeElement).toBe(page.element.querySelector('yw-client-field input'));
     await client('Mole Trust');
     await page.type('yw-lay-down textarea', 'Mole repair 100:00\n\tGlazing\n\t\tUpper tier 10 h\n\tRail\nSurvey');
     expect(read()).toEqual(['Mole repair100:00', 'Glazing', 'Upper tier10:00', 'Rail', 'Survey']);
-    expect(page.button(/^Lay down 2/).textContent!.trim()).toBe('Lay down 2 projects and 3 tasks');
+    expect(page.button(/^Add 2/).textContent!.trim()).toBe('Add 2 projects and 3 tasks');
     page.server.onTheWay = () => Promise.reject(new Error('gone'));
     await send();
     page.server.onTheWay = () => Promise.resolve();
@@ -68,7 +68,7 @@ describe('clients and projects, in settings', () => {
       ['Rail', 'Mole repair', 0],
       ['Survey', undefined, 0],
     ]);
-    expect(page.text('.add > [role=status]')).toBe('Mole repair, Survey are laid down, with 3 tasks.');
+    expect(page.text('.add > [role=status]')).toBe('Mole repair, Survey are added, with 3 tasks.');
     const start = names().indexOf('Mole Trust');
     expect(names().slice(start, start + 6)).toEqual(['Mole Trust', 'Mole repair', 'Glazing', 'Upper tier', 'Rail', 'Survey']);
     expect(
@@ -85,7 +85,7 @@ describe('clients and projects, in settings', () => {
   });
 
   it('says which lines cannot be laid down, and sends none of them', async () => {
-    await page.press('Lay down a list');
+    await page.press('Add a list');
     await send();
     expect(page.text('yw-lay-down')).toContain('Type or paste a line for each project and task.');
     await page.type('yw-lay-down textarea', `Repair\n${'x'.repeat(201)}`);

@@ -9,7 +9,7 @@ import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { LayDown } from './lay-down';
 
-/** Clients with their projects and tasks, and how more of them are laid down. */
+/** Clients with their projects and tasks, and how more of them are added. */
 @Component({
   selector: 'yw-work',
   imports: [CellTemplate, LayDown, MatButton, SayPipe, Table],
@@ -76,6 +76,6 @@ export class WorkScreen {
   protected laid({ projects, tasks }: WorkAdded): void {
     const names = projects.map(({ name }) => name).join(', ');
     const below = tasks.length === 0 ? '' : `, with ${tasks.length} ${this.say(tasks.length === 1 ? 'task' : 'tasks')}`;
-    this.told.set(`${names} ${projects.length === 1 ? 'is' : 'are'} laid down${below}.`);
+    this.told.set(`${names} ${projects.length === 1 ? 'is' : 'are'} added${below}.`);
   }
 }
