@@ -118,18 +118,16 @@ from
   ) r on r.person_id = p.id
   left join (
     select
-      po.person_id,
+      person_id,
       array_agg(
-        po.role_id
+        role_id
         order by
-          n.name
+          role_id
       ) as own_roles
     from
-      person_own_role po
-      join own_role n on n.firm_id = po.firm_id
-      and n.id = po.role_id
+      person_own_role
     group by
-      po.person_id
+      person_id
   ) o on o.person_id = p.id
   left join (
     select

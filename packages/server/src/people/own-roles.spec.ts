@@ -53,6 +53,11 @@ describe('roles of the firm’s own, and exceptions', () => {
     expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([['manager', 'staff'], [id]]);
     await many('take', []);
     expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([['manager', 'staff'], []]);
+    await many('add', []);
+    const { people } = await owner().done('listStaff');
+    const mate = people.filter((one) => one.id === world.ids.mate).map(({ id, version }) => ({ id, version }));
+    await owner().done('changeManyRoles', { body: { people: mate, roles: ['staff'], ownRoles: [], how: 'replace' } });
+    expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([['staff'], []]);
     await many('replace', []);
     expect([(await listed()).roles, (await listed()).ownRoles]).toEqual([[], [id]]);
     const refused = await owner().call('endRole', { params: { id }, version: 2, body: {} });

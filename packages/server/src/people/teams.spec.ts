@@ -38,7 +38,12 @@ describe('teams', () => {
     expect(events.map(({ action, after }) => [action, after])).toEqual([
       ['team made', { name: 'Bench', lead: 'Manager Person', people: 'Bookkeeper Person' }],
     ]);
-    expect((await owner().done('listStaff')).people.find((one) => one.id === world.ids.bookkeeper)!.teams).toEqual(['Bench']);
+    // By the alphabet, the people too, whoever came first.
+    await made({ name: 'Able', leadId: world.ids.manager });
+    await world.sql("update person set name = 'A Late Comer' where id = (select max(id::text)::uuid from person)");
+    const { people } = await owner().done('listStaff');
+    expect(people.find((one) => one.id === world.ids.bookkeeper)!.teams).toEqual(['Able', 'Bench']);
+    expect(people.map(({ name }) => name)).toEqual(people.map(({ name }) => name).sort());
   });
 
   it('are changed as they were seen', async () => {

@@ -227,7 +227,7 @@ export interface IListStaffQuery {
   result: IListStaffResult;
 }
 
-const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":597,"b":600}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":1851,"b":1856},{"a":1907,"b":1912}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  d.name as \"department?\",\n  coalesce(t.teams, '{}') as \"teams!\",\n  coalesce(r.roles, '{}') as \"roles!\",\n  coalesce(o.own_roles, '{}') as \"ownRoles!\",\n  coalesce(e.exceptions, '{}') as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when w.person_id is not null then 'waiting'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  -- Of everybody at once: asked person by person they take twice as long in a firm of two thousand.\n  left join (\n    select\n      tp.person_id,\n      array_agg(\n        n.name\n        order by\n          n.name\n      ) as teams\n    from\n      team_person tp\n      join team n on n.firm_id = tp.firm_id\n      and n.id = tp.team_id\n    group by\n      tp.person_id\n  ) t on t.person_id = p.id\n  left join (\n    select\n      person_id,\n      array_agg(\n        role\n        order by\n          role\n      ) as roles\n    from\n      person_role\n    group by\n      person_id\n  ) r on r.person_id = p.id\n  left join (\n    select\n      po.person_id,\n      array_agg(\n        po.role_id\n        order by\n          n.name\n      ) as own_roles\n    from\n      person_own_role po\n      join own_role n on n.firm_id = po.firm_id\n      and n.id = po.role_id\n    group by\n      po.person_id\n  ) o on o.person_id = p.id\n  left join (\n    select\n      person_id,\n      jsonb_object_agg(permission, reach) as exceptions\n    from\n      person_exception\n    group by\n      person_id\n  ) e on e.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join waiting_of (:firm!) w on w.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
+const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":597,"b":600}]},{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":1764,"b":1769},{"a":1820,"b":1825}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  p.email as \"email!\",\n  p.left_on as \"leftOn?\",\n  p.version as \"version!\",\n  po.name as \"position?\",\n  d.name as \"department?\",\n  coalesce(t.teams, '{}') as \"teams!\",\n  coalesce(r.roles, '{}') as \"roles!\",\n  coalesce(o.own_roles, '{}') as \"ownRoles!\",\n  coalesce(e.exceptions, '{}') as \"exceptions!\",\n  case\n    when a.person_id is not null then 'active'\n    when w.person_id is not null then 'waiting'\n    when i.id is not null then 'invited'\n    else 'none'\n  end as \"account!\",\n  i.made_at as \"invitedAt?\"\nfrom\n  person p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\n  left join department d on d.firm_id = p.firm_id\n  and d.id = p.department_id\n  -- Of everybody at once: asked person by person they take twice as long in a firm of two thousand.\n  left join (\n    select\n      tp.person_id,\n      array_agg(\n        n.name\n        order by\n          n.name\n      ) as teams\n    from\n      team_person tp\n      join team n on n.firm_id = tp.firm_id\n      and n.id = tp.team_id\n    group by\n      tp.person_id\n  ) t on t.person_id = p.id\n  left join (\n    select\n      person_id,\n      array_agg(\n        role\n        order by\n          role\n      ) as roles\n    from\n      person_role\n    group by\n      person_id\n  ) r on r.person_id = p.id\n  left join (\n    select\n      person_id,\n      array_agg(\n        role_id\n        order by\n          role_id\n      ) as own_roles\n    from\n      person_own_role\n    group by\n      person_id\n  ) o on o.person_id = p.id\n  left join (\n    select\n      person_id,\n      jsonb_object_agg(permission, reach) as exceptions\n    from\n      person_exception\n    group by\n      person_id\n  ) e on e.person_id = p.id\n  left join accounts_of (:firm!) a on a.person_id = p.id\n  left join waiting_of (:firm!) w on w.person_id = p.id\n  left join invitation i on i.firm_id = p.firm_id\n  and i.person_id = p.id\n  and i.joined_at is null\n  and i.withdrawn_at is null\norder by\n  p.name,\n  p.id"};
 
 /**
  * Query generated from SQL:
@@ -288,18 +288,16 @@ const listStaffIR: any = {"usedParamSet":{"on":true,"firm":true},"params":[{"nam
  *   ) r on r.person_id = p.id
  *   left join (
  *     select
- *       po.person_id,
+ *       person_id,
  *       array_agg(
- *         po.role_id
+ *         role_id
  *         order by
- *           n.name
+ *           role_id
  *       ) as own_roles
  *     from
- *       person_own_role po
- *       join own_role n on n.firm_id = po.firm_id
- *       and n.id = po.role_id
+ *       person_own_role
  *     group by
- *       po.person_id
+ *       person_id
  *   ) o on o.person_id = p.id
  *   left join (
  *     select

@@ -186,6 +186,24 @@ describe('what is to bill in the firm', () => {
     expect(page.element.querySelector('.many')).toBeNull();
   });
 
+  it('chooses what is shown, and nothing that a filter hides; each list of a page has a filter of its own', async () => {
+    const projects = [project(), project({ projectId: id(21), clientId: id(11), clientName: 'Mole Trust' })];
+    await list(projects, ['bookkeeper'], [entryOf(50), entryOf(51, { stage: 'approved' }), entryOf(52, { stage: 'approved' })]);
+    const router = TestBed.inject(Router);
+    await router.navigateByUrl('/f/f/bill?only=to-bill;client=Mole%2520Trust,unpriced;stage=approved');
+    await page.settle(30);
+    const rows = (name: string) => page.element.querySelectorAll(`table[aria-label="${name}"] tbody tr`).length;
+    expect([rows('Projects to bill'), rows('Entries without a rate')]).toEqual([1, 2]);
+    await page.press('Choose all 2');
+    expect(page.text('.many b')).toContain('2 chosen');
+    // Showing all of one leaves the other as it is.
+    const [first] = [...page.element.querySelectorAll<HTMLButtonElement>('yw-table-only button')];
+    first!.click();
+    await page.settle(30);
+    expect(router.parseUrl(router.url).queryParams['only']).toBe('unpriced;stage=approved');
+    expect([rows('Projects to bill'), rows('Entries without a rate')]).toEqual([2, 2]);
+  });
+
   it('offers nothing to choose to somebody who may not price', async () => {
     await list([], ['staff'], [entryOf(50)]);
     expect(page.element.querySelector('mat-checkbox')).toBeNull();

@@ -93,7 +93,6 @@ export class Unpriced {
 
   /** Those that are priced together. */
   protected readonly chosen = signal<readonly string[]>([]);
-  protected readonly allIds = computed(() => (this.unpriced.value()?.entries ?? []).map(({ id }) => id));
   protected readonly ticked = computed(() =>
     (this.unpriced.value()?.entries ?? []).filter(({ id }) => this.chosen().includes(id)),
   );
@@ -102,6 +101,11 @@ export class Unpriced {
     rate: new FormControl<number | null>(null, needed('Type a rate an hour such as 92.00.')),
     reason: new FormControl('', { nonNullable: true, validators: needed('Say why; the reason is kept in the history.') }),
   });
+
+  /** Chooses all that is shown, and nothing that a filter hides. */
+  protected choose(entries: readonly Entry[]): void {
+    this.chosen.set(entries.map(({ id }) => id));
+  }
 
   protected tick(id: string, on: boolean): void {
     this.chosen.update((ids) => (on ? [...ids, id] : ids.filter((one) => one !== id)));

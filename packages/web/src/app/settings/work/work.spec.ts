@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { workFeature } from '../../state/work';
 import { Page, id, open, refusal } from '../../testing/fake-server';
@@ -77,6 +78,21 @@ describe('clients and projects, in settings', () => {
         .some(({ name }) => name === 'Upper tier'),
     ).toBeTrue();
     expect(page.element.querySelector<HTMLTextAreaElement>('yw-lay-down textarea')!.value).toBe('');
+    // The client is offered once, as one that is there.
+    await page.type('yw-client-field input', 'mole');
+    expect([...document.querySelectorAll('mat-option')].map((one) => one.textContent!.trim())).toEqual([
+      jasmine.stringMatching(/^Mole Trust$/),
+      jasmine.stringContaining('New client'),
+    ] as never);
+    // Those of one client, and of one kind, with whom and what they are part of.
+    await TestBed.inject(Router).navigateByUrl('/f/f/settings/work?only=work;client=Mole%2520Trust;kind=task');
+    await page.settle(20);
+    expect(names()).toEqual(['Glazing', 'Upper tier', 'Rail']);
+    expect(page.texts('yw-table-only mat-select').slice(0, 3)).toEqual(
+      ['task (5)', 'Mole Trust (6)', 'any'].map((text) => jasmine.stringContaining(text) as never),
+    );
+    await page.press('Show all');
+    await page.settle(20);
     // What lies below is found with what it lies below.
     await page.type('input[type=search]', 'upper');
     expect(names()).toEqual(['Mole Trust', 'Mole repair', 'Glazing', 'Upper tier']);

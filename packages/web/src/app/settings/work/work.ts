@@ -32,13 +32,14 @@ export class WorkScreen {
   protected readonly parentOf = ({ parent }: ScopeNode) => parent;
   protected readonly isClosed = ({ closed }: ScopeNode) => closed;
   private readonly all = computed(() => this.tree().filter(({ kind }) => kind !== 'people' && kind !== 'person'));
+  private readonly nodes = computed(() => new Map(this.all().map((node) => [node.id, node])));
   /** All that is found, each with what it lies below. */
   protected readonly found = computed(() => {
     if (!this.known()) return null;
     const words = wordsOf(this.find());
     const all = this.all();
     if (words.length === 0) return all;
-    const nodes = new Map(all.map((node) => [node.id, node]));
+    const nodes = this.nodes();
     const shown = new Set<string>();
     for (const node of all)
       if (hasWords(node.called, words))
@@ -56,6 +57,14 @@ export class WorkScreen {
     { id: 'name', head: 'Name', kind: 'text', value: ({ name }) => name },
     { id: 'kind', head: 'Kind', kind: 'text', groups: true, choice: 'shown', width: 120, value: (node) => this.kindOf(node) },
     {
+      ...{ id: 'client', head: 'Client', kind: 'text', groups: true, choice: 'hidden', width: 150 },
+      value: (node) => this.above(node, 'client', 'department'),
+    },
+    {
+      ...{ id: 'project', head: 'Project', kind: 'text', groups: true, choice: 'hidden', width: 150 },
+      value: (node) => this.above(node, 'project'),
+    },
+    {
       ...{ id: 'code', head: 'Code', kind: 'text', choice: 'shown', width: 110 },
       value: ({ id }) => this.projects()[id]?.code ?? null,
     },
@@ -68,6 +77,13 @@ export class WorkScreen {
       value: (node) => (node.kind === 'project' || node.kind === 'task' ? (node.closed ? 'done' : 'open') : null),
     },
   ]);
+
+  /** What of a kind a row is, or lies below: said of a row that stands alone, in a filter or a file. */
+  private above(node: ScopeNode, ...kinds: readonly ScopeNode['kind'][]): string | null {
+    for (let at: ScopeNode | undefined = node; at; at = this.nodes().get(at.parent ?? ''))
+      if (kinds.includes(at.kind)) return at.name;
+    return null;
+  }
 
   private kindOf({ id, kind }: ScopeNode): string {
     return this.say(kind === 'task' ? (this.tasks()[id]?.kind ?? 'task') : kind);

@@ -29,8 +29,9 @@ export class ClientField extends FindField<MeantClient> {
   private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
   private readonly made = signal<Required<MeantClient> | null>(null);
   protected readonly all = computed(() => {
-    const made = this.made();
     const there = this.clients().map(({ id, name }) => ({ name, context: '', value: { id } as MeantClient }));
+    // One that was to be made is there once it is.
+    const made = there.some(({ value }) => value.id === this.made()?.id) ? null : this.made();
     const all = made ? [...there, { name: made.name, context: 'new', value: made as MeantClient }] : there;
     return all.map((one): Findable<MeantClient> => ({
       ...{ ...one, key: one.value.id, shown: one.name, words: one.name },

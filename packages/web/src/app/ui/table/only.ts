@@ -32,17 +32,27 @@ export function onlyRows<T>(rows: readonly T[], columns: readonly Column<T>[], o
   );
 }
 
-/** What is chosen as a part of the address, with the table that it is of: `people;teams=Masons|Bench%20and%20lime`. */
-export function onlyText(view: string, only: Only): string | null {
-  if (only.size === 0) return null;
-  const parts = [...only].map(([id, values]) => [id, values.map(encodeURIComponent).join('|')].join('='));
-  return [view, ...parts].join(';');
+/** The parts of an address that are of the tables of a page, each by the name of its table. */
+function partsOf(text: string | null): Map<string, string> {
+  const parts = (text ?? '').split(',').filter(Boolean);
+  return new Map(parts.map((part) => [part.split(';')[0]!, part]));
+}
+
+/**
+ * What is chosen of a table in a part of the address, beside what is chosen of others there:
+ * `people;teams=Masons|Bench%20and%20lime`, apart by commas.
+ */
+export function onlyText(view: string, only: Only, before: string | null): string | null {
+  const parts = partsOf(before);
+  parts.delete(view);
+  const columns = [...only].map(([id, values]) => [id, values.map(encodeURIComponent).join('|')].join('='));
+  if (only.size > 0) parts.set(view, [view, ...columns].join(';'));
+  return [...parts.values()].join(',') || null;
 }
 
 /** Reads what is chosen of one table; what is of another, or of a column that is not there, chooses nothing. */
 export function readOnly(view: string, columns: readonly Pick<Column<never>, 'id' | 'groups'>[], text: string | null): Only {
-  const [of, ...parts] = (text ?? '').split(';');
-  if (of !== view) return new Map();
+  const [, ...parts] = (partsOf(text).get(view) ?? '').split(';');
   return new Map(
     parts.flatMap((part) => {
       const [id, values] = part.split('=');

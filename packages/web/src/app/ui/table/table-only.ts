@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, input } from '@angular/core';
 import { SomeField } from '../form/some-field';
 import { valuesOf } from './only';
 import type { Table } from './table';
@@ -18,7 +18,7 @@ import type { Table } from './table';
       />
     }
     @if (of().only().size > 0) {
-      <button class="link" type="button" (click)="of().showAll()">Show all</button>
+      <button class="link" type="button" (click)="showAll()">Show all</button>
     }
   `,
   styles: `
@@ -40,6 +40,7 @@ import type { Table } from './table';
 })
 export class TableOnly<T> {
   readonly of = input.required<Table<T>>();
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   /** The columns by which rows are chosen, with what stands in them and how often. */
   protected readonly fields = computed(() =>
     this.of()
@@ -55,9 +56,15 @@ export class TableOnly<T> {
           chosen,
           choices: [...there, ...gone.map((value) => ({ value, count: 0 }))].map(({ value, count }) => ({
             value,
-            word: `${value || 'none'}, ${count}`,
+            word: `${value || 'none'} (${count})`,
           })),
         };
       }),
   );
+
+  /** Shows all again; its button goes with that, and the focus to the first field. */
+  protected showAll(): void {
+    this.host.nativeElement.querySelector<HTMLElement>('mat-select')?.focus();
+    this.of().showAll();
+  }
 }

@@ -11,8 +11,8 @@ import {
   contentChildren,
   inject,
   input,
+  linkedSignal,
   output,
-  signal,
   viewChild,
 } from '@angular/core';
 import type { View } from '@yellowwood/contracts';
@@ -25,7 +25,7 @@ import { Line, arrange, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
 import { CellWords } from './cell-words';
 import { Cell, Column } from './column';
-import { onlyRows, onlyText, readOnly } from './only';
+import { Only, onlyRows, onlyText, readOnly } from './only';
 import { RowFocus } from './row-focus';
 import { TableLines } from './table-lines';
 import { TableMenu } from './table-menu';
@@ -102,8 +102,12 @@ export class Table<T> {
   readonly ids = computed(() => this.shown().map(({ id }) => id));
   /** Whether some of its rows may be shown alone. */
   protected readonly chooses = computed(() => this.worded().some(({ groups }) => groups));
-  protected readonly choosing = signal(false);
   readonly only = computed(() => readOnly(this.view(), this.columns(), this.address.only()));
+  /** Whether that is being chosen: by the button, and wherever some rows are shown alone already. */
+  protected readonly choosing = linkedSignal<boolean, boolean>({
+    source: () => this.only().size > 0,
+    computation: (some, before) => some || (before?.value ?? false),
+  });
   /** The rows that are shown. */
   readonly kept = computed(() => onlyRows(this.rows() ?? [], this.worded(), this.only()));
   readonly lines = computed(() => arrange(this.kept(), this.worded(), this.choice(), this.keyOf(), this.parent()));
@@ -157,11 +161,15 @@ export class Table<T> {
     const only = new Map(this.only());
     if (values.length > 0) only.set(column, values);
     else only.delete(column);
-    void this.address.set({ only: onlyText(this.view(), only) }, true);
+    this.keepOnly(only);
   }
 
   showAll(): void {
-    void this.address.set({ only: null }, true);
+    this.keepOnly(new Map());
+  }
+
+  private keepOnly(only: Only): void {
+    void this.address.set({ only: onlyText(this.view(), only, this.address.only()) }, true);
   }
 
   visit(line: Line<T>): void {
