@@ -297,6 +297,8 @@ test('the server restarts while a timer runs and a cell is being edited: nothing
   const page = await signedIn(browser, 'owner');
   await page.getByRole('button', { name: 'Start timer' }).click();
   await expect(page.getByRole('timer')).toBeVisible();
+  // The timer asks what it is for, and unfolds over the page for it: only then does the page stand still.
+  await expect(page.getByRole('combobox', { name: 'Project or task', exact: true })).toBeFocused();
   await page.getByRole('combobox', { name: 'Add a row: project or task' }).fill('accounts');
   await page.getByRole('option', { name: /^Accounts/ }).click();
   await chooseOf(page, 'Service of the new row', 'Office');

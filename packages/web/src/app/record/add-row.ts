@@ -1,54 +1,24 @@
-import { ChangeDetectionStrategy, Component, ElementRef, computed, inject, output, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, Injector, afterNextRender } from '@angular/core';
+import { computed, effect, inject, output, signal, viewChild } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
+import { SayPipe } from '../state/own-words';
+import { fetchAhead } from '../ui/fetch-ahead';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { ChoiceField } from '../ui/form/choice-field';
 import { PickedWork, WorkField } from '../ui/form/work-field';
 import { NotFetched } from '../ui/not-fetched';
 import { WeekStore } from './week-store';
 
+const WORK_FIELD = () => import('../ui/form/work-field');
+
 /** Adds a row to the grid: work that is picked, and the service without which no hours can stand in it. */
 @Component({
   selector: 'yw-add-row',
-  imports: [ChoiceField, NotFetched, WorkField],
-  template: `
-    <yw-work-field
-      bare
-      label="Add a row: project or task"
-      placeholder="Add a row: type a project or task"
-      [value]="adding()"
-      (picked)="pick($event)"
-    />
-    @if (adding()) {
-      @defer (on immediate) {
-        <yw-choice-field
-          #service
-          bare
-          label="Service of the new row"
-          placeholder="Choose the service"
-          [choices]="services()"
-          [value]="''"
-          (chosen)="add($event)"
-        />
-      } @error {
-        <yw-not-fetched />
-      }
-    }
-  `,
-  styles: `
-    :host {
-      display: flex;
-      gap: 10px;
-      max-width: 620px;
-    }
-    yw-work-field {
-      flex: 1;
-    }
-    yw-choice-field {
-      width: 200px;
-    }
-  `,
+  imports: [ChoiceField, NotFetched, SayPipe, WorkField],
+  templateUrl: './add-row.html',
+  styleUrl: './add-row.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class AddRow {
@@ -57,12 +27,37 @@ export class AddRow {
   private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
   protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
-  private readonly picker = viewChild.required(WorkField);
+  /** The first screen does without what finds work: a plain field stands for it until it is wanted, or at hand. */
+  protected readonly wanted = signal(false);
+  /** What is typed there, and whether Enter was pressed before there was anything to take; null where nobody is. */
+  protected readonly early = signal<{ readonly text: string; readonly entered: boolean } | null>(null);
+  private readonly picker = viewChild<WorkField>('picker');
   private readonly service = viewChild<ChoiceField>('service');
   /** Work that was picked and still wants its service. */
   protected readonly adding = signal<PickedWork | null>(null);
   /** The row that was added. */
   readonly added = output<SheetRow>();
+
+  constructor() {
+    const injector = inject(Injector);
+    fetchAhead(() => WORK_FIELD().then(() => this.wanted.set(true)));
+    effect(() => {
+      const picker = this.picker();
+      if (picker) afterNextRender(() => this.goOn(picker), { injector });
+    });
+  }
+
+  /** Who was in the field that stood for it goes on in it, with what was typed. */
+  private goOn(picker: WorkField): void {
+    const early = this.early();
+    this.early.set(null);
+    if (early) picker.begin(early.text, early.entered);
+  }
+
+  /** What was typed and not chosen is no choice. The field may also have been left by going. */
+  protected left(): void {
+    setTimeout(() => this.early.set(null));
+  }
 
   protected pick(work: PickedWork): void {
     this.adding.set(work);
@@ -77,7 +72,7 @@ export class AddRow {
     const row = { ...work, serviceId, billable: (this.projects()[work.projectId]?.billable ?? true) && service.billable };
     if (!(await this.week.addRow(row))) return;
     this.adding.set(null);
-    this.picker().clear();
+    this.picker()!.clear();
     this.added.emit(row);
   }
 }

@@ -93,6 +93,7 @@ export class WeekGrid {
   }
 
   protected key(event: KeyboardEvent): void {
+    if (!inCell(event)) return;
     const control = event.ctrlKey || event.metaKey;
     const done = this.editing()
       ? this.editKey(event)
@@ -178,11 +179,11 @@ export class WeekGrid {
   }
 
   protected copy(event: ClipboardEvent): void {
-    if (!this.editing()) this.block.copy(event);
+    if (inCell(event) && !this.editing()) this.block.copy(event);
   }
 
   protected pasted(event: ClipboardEvent): void {
-    if (!this.editing()) this.block.paste(event);
+    if (inCell(event) && !this.editing()) this.block.paste(event);
   }
 
   /** Goes on in a row that was added, on the chosen day. */
@@ -199,4 +200,9 @@ export class WeekGrid {
       billable: row.billable,
     });
   }
+}
+
+/** The field that adds a row, and the buttons of rows and heads, keep their keys and what is pasted into them. */
+function inCell({ target }: Event): boolean {
+  return (target as Element).closest('[role="gridcell"]') !== null;
 }

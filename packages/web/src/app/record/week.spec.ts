@@ -251,7 +251,8 @@ describe('the own week on the page', () => {
         })
         .on('readTimesheet', () => weekOfEntries([], { rows: added })),
     );
-    page.element.querySelector<HTMLElement>('yw-week-grid yw-work-field input')!.focus();
+    page.element.querySelector<HTMLElement>('yw-add-row input')!.focus();
+    await page.settle(30);
     await page.type('yw-week-grid yw-work-field input', 'sound');
     await page.settle(30);
     document.querySelector<HTMLElement>('mat-option')!.click();
@@ -263,6 +264,24 @@ describe('the own week on the page', () => {
     await page.choose('Service of the new row', 'Office');
     expect(added).toEqual([{ projectId: id(20), taskId: id(31), serviceId: id(41), billable: false }]);
     expect(page.texts('tbody td.name')[0]).toContain('Pier');
+  });
+
+  it('leaves the keys of the field that adds a row, and of the head, to them', async () => {
+    await week([entryOf(50, { date: TODAY })]);
+    const field = () => page.element.querySelector<HTMLInputElement>('yw-add-row input')!;
+    field().focus();
+    await page.settle(30);
+    for (const key of ['7', 'Backspace', 'F2', 'ArrowLeft']) await page.key(field(), key);
+    const paste = new ClipboardEvent('paste', { clipboardData: new DataTransfer(), bubbles: true, cancelable: true });
+    paste.clipboardData!.setData('text/plain', '7:00');
+    field().dispatchEvent(paste);
+    await page.settle(30);
+    expect(document.activeElement).toBe(field());
+    const head = page.element.querySelector<HTMLElement>('thead button.day')!;
+    head.focus();
+    await page.key(head, 'Enter');
+    expect([document.activeElement, paste.defaultPrevented]).toEqual([head, false]);
+    expect([page.texts('[data-cell="0-2"]'), page.element.querySelector('.cell-edit')]).toEqual([['1:30'], null]);
   });
 
   it('opens an entry with a span for whoever types on its cell, and types on in its form', async () => {

@@ -118,6 +118,16 @@ export abstract class FindField<T> extends Field<T | null> {
     this.trigger().closePanel();
   }
 
+  /** Goes on with what was typed before the field was there. */
+  begin(text: string, entered: boolean): void {
+    const box = this.box()!.nativeElement;
+    box.focus();
+    if (text === '') return;
+    box.value = text;
+    box.dispatchEvent(new Event('input', { bubbles: true }));
+    if (entered) box.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+  }
+
   clear(): void {
     this.value.set(null);
     this.restore();
