@@ -17,6 +17,7 @@ export const endpoints = {
   ...endpointsOf('founding', founding),
   ...endpointsOf('work', work),
   ...endpointsOf('costs', costs),
+  ...endpointsOf('ledger', ledger),
   ...endpointsOf('time', time),
   ...endpointsOf('review', review),
   ...endpointsOf('billing', billing),

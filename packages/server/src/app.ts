@@ -8,6 +8,7 @@ import { billingRoutes } from './billing/routes';
 import { costsRoutes } from './costs/routes';
 import { firmRoutes } from './firm/routes';
 import { foundingRoutes } from './founding/routes';
+import { ledgerRoutes } from './ledger/routes';
 import { peopleRoutes } from './people/routes';
 import { Clock } from './platform/clock';
 import { Configuration } from './platform/configuration';
@@ -95,6 +96,7 @@ export function buildApp(configuration: Configuration, database: Database, clock
   foundingRoutes(platform, configuration);
   workRoutes(platform);
   costsRoutes(platform);
+  ledgerRoutes(platform);
   timeRoutes(platform);
   reviewRoutes(platform);
   billingRoutes(platform);

@@ -1,4 +1,4 @@
-import { AnswerOf, Endpoint, EndpointName, Endpoints, endpoints } from '@yellowwood/contracts';
+import { AnswerOf, Endpoint, EndpointName, Endpoints, Repricing, endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { record } from './testing';
 import { Asked, PreparedFirm as Firm, reason, seen } from './testing/prepared-firm';
@@ -458,6 +458,52 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ],
     [true, [{ method: 'time and materials', currency: 'GBP' }]],
   ),
+  addTasks: deed(
+    'tasks added',
+    async (firm) => {
+      const { id, project } = await firm.task();
+      const lines = [{ id: newId(), parentId: null, name: 'Putty', estimate: 600 }];
+      return { as: 'owner', params: { id: project }, body: { place: { parentId: id, beforeId: null }, lines } };
+    },
+    ({ tasks }, _, { body }) => tasks.map((task) => [task.id === body!.lines[0]!.id, task.name, task.place, task.estimate]),
+    [[true, 'Putty', 1, 600]],
+  ),
+  changeTask: deed(
+    'task changed',
+    async (firm) => {
+      const { id, version } = await firm.task();
+      return { as: 'owner', params: { id }, version, body: { open: false } };
+    },
+    (task) => [task.open, task.version],
+    [false, 2],
+  ),
+  removeTask: deed(
+    'tasks removed',
+    async (firm) => {
+      const { id, below, version } = await firm.task();
+      return { as: 'owner', params: { id }, version, body: { branch: [id, below] } };
+    },
+    async ({ gone }, firm) => [gone.length, await firm.world.sql('select from task where id = any($1)', [gone])],
+    [2, []],
+  ),
+  moveTask: deed(
+    'task moved',
+    async (firm) => {
+      const { id, version } = await firm.timedTask();
+      const of = { params: { id }, version };
+      const refused = await firm.owner.call('moveTask', { ...of, body: firm.place(firm.ids.euroProject) });
+      const { seen } = refused.problem.current as Repricing;
+      return { as: 'owner', ...of, body: firm.place(firm.ids.euroProject, { seen }) };
+    },
+    async ({ tasks }, firm) => [
+      tasks.length,
+      await firm.world.sql('select project_id = $2 as there, value_currency from entry where task_id = $1', [
+        tasks.at(-1)!.id,
+        firm.ids.euroProject,
+      ]),
+    ],
+    [2, [{ there: true, value_currency: 'EUR' }]],
+  ),
   layDown: deed(
     'client made, work laid down',
     (firm) => {
@@ -824,6 +870,10 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   endLink: 'links events',
   confirmPerson: 'members events',
   createProject: 'agreements clients projects events',
+  addTasks: 'tasks events',
+  changeTask: 'tasks events',
+  removeTask: 'tasks events',
+  moveTask: 'entries tasks events',
   layDown: 'agreements clients projects tasks events',
   changeFirm: 'firm events',
   changePerson: 'people events',

@@ -983,6 +983,62 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'mate', ...(await firm.known(id)) };
     },
   },
+  listTasks: {
+    'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+  },
+  addTasks: {
+    'already-there': async (firm) => adding(await firm.task(), [{ ...LINE, id: firm.ids.task }]),
+    'scope-unknown': async (firm) => ({ ...adding(await firm.task()), params: { id: newId() } }),
+    'task-unknown': async (firm) => adding({ ...(await firm.task()), id: newId() }),
+    'order-unreadable': async (firm) => adding(await firm.task(), [{ ...LINE, id: newId(), parentId: newId() }]),
+    'too-deep': async (firm) => {
+      const lines = Array.from({ length: 10 }, () => ({ ...LINE, id: newId() }));
+      return adding(
+        await firm.task(),
+        lines.map((line, index) => ({ ...line, parentId: lines[index - 1]?.id ?? null })),
+      );
+    },
+  },
+  changeTask: {
+    'task-unknown': () => ({ as: 'owner', params: { id: newId() }, version: 1, body: { name: 'T' } }),
+    'version-stale': async (firm) => ({ ...onTask(await firm.task()), version: 99, body: { name: 'T' } }),
+    'nothing-to-change': async (firm) => ({ ...onTask(await firm.task()), body: { open: true } }),
+  },
+  removeTask: {
+    'task-unknown': () => ({ as: 'owner', params: { id: newId() }, version: 1, body: { branch: [newId()] } }),
+    'version-stale': async (firm) => going(await firm.task(), [newId()]),
+    'task-used': async (firm) => going(await firm.timedTask()),
+  },
+  moveTask: {
+    'task-unknown': (firm) => ({ as: 'owner', params: { id: newId() }, version: 1, body: firm.place(firm.ids.project) }),
+    'version-stale': async (firm) => ({ ...moving(firm, await firm.task()), version: 99 }),
+    'project-unknown': async (firm) => moving(firm, await firm.task(), { projectId: newId() }),
+    'below-itself': async (firm) => {
+      const task = await firm.task();
+      return moving(firm, task, { projectId: task.project, parentId: task.below });
+    },
+    'too-deep': async (firm) => {
+      const { project, below } = await firm.task();
+      const lines = Array.from({ length: 7 }, () => ({ ...LINE, id: newId() }));
+      await firm.owner.done(
+        'addTasks',
+        adding(
+          { id: below, project },
+          lines.map((line, index) => ({ ...line, parentId: lines[index - 1]?.id ?? null })),
+        ),
+      );
+      return moving(firm, await firm.task(), { projectId: project, parentId: lines.at(-1)!.id });
+    },
+    'nothing-to-change': async (firm) => {
+      const task = await firm.task();
+      return moving(firm, task, { projectId: task.project });
+    },
+    'work-billed': async (firm) => moving(firm, await firm.timedTask('issued')),
+    'work-in-draft': async (firm) => moving(firm, await firm.timedTask('draft')),
+    'day-locked': async (firm) => ({ ...moving(firm, await firm.timedTask()), ...LOCKED }),
+    'effect-unseen': async (firm) => moving(firm, await firm.timedTask()),
+    'effect-changed': async (firm) => moving(firm, await firm.timedTask(), { seen: 'something else' }),
+  },
   layDown: {
     'client-unknown': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId() } }) }),
     'client-exists': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
@@ -1027,6 +1083,31 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
   },
 };
+
+/** A line of a list of tasks. */
+const LINE = { parentId: null, name: 'Putty', estimate: 0 };
+
+const adding = (
+  { id, project }: { readonly id: string; readonly project: string },
+  lines: BodyOf<Endpoints['addTasks']>['lines'] = [{ ...LINE, id: newId() }],
+): Asked<'addTasks'> => ({
+  ...{ as: 'owner', params: { id: project }, body: { place: { parentId: id, beforeId: null }, lines } },
+});
+
+const onTask = ({ id, version }: { readonly id: string; readonly version: number }) => ({
+  ...{ as: 'owner' as const, params: { id }, version },
+});
+
+const going = (
+  task: { readonly id: string; readonly below: string; readonly version: number },
+  branch = [task.id, task.below],
+): Asked<'removeTask'> => ({ ...onTask(task), body: { branch } });
+
+const moving = (
+  firm: Firm,
+  task: { readonly id: string; readonly version: number },
+  names: Partial<BodyOf<Endpoints['moveTask']>> = {},
+): Asked<'moveTask'> => ({ ...onTask(task), body: firm.place(firm.ids.euroProject, names) });
 
 /** Other terms than the firm has. */
 const otherTerms = async (firm: Firm, from: string | null = null) => {

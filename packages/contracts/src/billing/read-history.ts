@@ -2,9 +2,9 @@ import { FirmAndId, endpoint, strict } from '../platform/fields';
 import { Type } from 'typebox';
 import { HistoryEvent } from './history-event';
 
-/** The history of an entry, an invoice, a person or the firm. */
+/** The history of an entry, a project, a client, an invoice, a person or the firm. */
 export const readHistory = endpoint({
-  summary: 'The history of an entry, an invoice, a person or the firm',
+  summary: 'The history of an entry, a project, a client, an invoice, a person or the firm',
   kind: 'read',
   method: 'GET',
   path: '/f/:firm/history/:id',

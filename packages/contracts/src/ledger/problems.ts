@@ -73,4 +73,25 @@ export const ledgerProblems = sentences({
     title: 'A reason is needed',
     detail: 'Say why; the reason is kept and shown to the person concerned.',
   },
+  'work-billed': {
+    status: 409,
+    title: 'Some of its time is billed',
+    detail:
+      'Time of it is billed on {documents}, and stays with its project. Make a task there for what comes from now on, or credit what was billed first.',
+  },
+  'work-in-draft': {
+    status: 409,
+    title: 'Some of its time is in a draft',
+    detail: 'A draft of {by} holds time of it. Discard the draft first, or have it discarded.',
+  },
+  'effect-unseen': {
+    status: 409,
+    title: 'Time is priced anew',
+    detail: 'Look at what changes, then confirm.',
+  },
+  'effect-changed': {
+    status: 409,
+    title: 'It would change something else by now',
+    detail: 'Somebody changed time or rates after you looked. Look at what changes now, then confirm.',
+  },
 });

@@ -32,4 +32,25 @@ export const workProblems = sentences({
     title: 'The list cannot be read',
     detail: '“{name}” lies below something that does not stand before it in the list. Paste the list once more.',
   },
+  'task-unknown': {
+    status: 404,
+    title: 'No such task',
+    detail: 'This task does not exist any more, or is not yours to change.',
+  },
+  'task-used': {
+    status: 409,
+    title: 'Something refers to it',
+    detail:
+      '“{name}” has time, a timer, a planned row or a rate. Say that it is done instead: it is offered no more, and its time stays.',
+  },
+  'below-itself': {
+    status: 422,
+    title: 'A task cannot lie below itself',
+    detail: 'Choose another place: this one lies below the task that is moved.',
+  },
+  'too-deep': {
+    status: 422,
+    title: 'That is too deep',
+    detail: 'Tasks lie at most {most} deep below their project. Choose a place further out.',
+  },
 });

@@ -134,7 +134,7 @@ export function pick<K extends keyof LedgerEntry>(entry: LedgerEntry, names: rea
   return Object.fromEntries(names.map((name) => [name, entry[name]])) as Pick<LedgerEntry, K>;
 }
 
-/** Whether two states of an entry differ in any of some properties. */
-export function differs(a: LedgerEntry, b: LedgerEntry, names: readonly (keyof LedgerEntry)[]): boolean {
+/** Whether two states of one thing, an entry above all, differ in any of some properties. */
+export function differs<T>(a: T, b: T, names: readonly (keyof T)[]): boolean {
   return names.some((name) => JSON.stringify(a[name]) !== JSON.stringify(b[name]));
 }

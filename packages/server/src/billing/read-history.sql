@@ -64,6 +64,23 @@ from
 where
   g.entry_id = :id!;
 
+/* @name workLookedAfter */
+select
+  p.id as "id!"
+from
+  projects_to_change (:reach!, :asker!) p
+where
+  p.id = :id!
+  or p.client_id = :id!
+union
+select
+  c.id
+from
+  client c
+where
+  c.id = :id!
+  and :reach!::text = 'firm';
+
 /* @name personHere */
 select
   p.id as "id!"

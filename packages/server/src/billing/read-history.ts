@@ -1,7 +1,7 @@
 import { HistoryEvent } from '@yellowwood/contracts';
 import { Reach } from '@yellowwood/core';
 import { invoiceInReach } from '../generated/billing/invoices/invoice.queries';
-import { goneInReach, historyOf, namesOfWork, personHere } from '../generated/billing/read-history.queries';
+import { goneInReach, historyOf, namesOfWork, personHere, workLookedAfter } from '../generated/billing/read-history.queries';
 import { entriesById } from '../ledger/read-entries';
 import { Context, reachOf } from '../platform/context';
 import { problem } from '../platform/problem';
@@ -18,7 +18,7 @@ const REFERENCES: Readonly<Record<string, string>> = {
 };
 
 /**
- * The history of an entry, deleted ones too, of an invoice, a person, a team, a role, a position, a department or the firm itself: who did what and when, with what changed. Money is left out
+ * The history of an entry, deleted ones too, of a project or client, an invoice, a person, a team, a role, a position, a department or the firm itself: who did what and when, with what changed. Money is left out
  * for readers without the right to it, ids are given their names.
  */
 export async function readHistory(context: Context, id: string): Promise<{ events: HistoryEvent[] }> {
@@ -56,6 +56,10 @@ async function refuseUnseen(context: Context, id: string): Promise<boolean> {
   const { rights } = context.actor;
   if (rights['firm.change'] && id === context.firm.id) return rights['values.read'] === 'firm';
   if (rights['people.change'] && (await personHere.run({ id }, context.tx)).length > 0) return rights['pay.read'] === 'firm';
+  // Of projects and clients, by whoever may read their whole history.
+  const looksAfter = async (reach: Reach | undefined) =>
+    reach !== undefined && (await workLookedAfter.run({ id, reach, asker }, context.tx)).length > 0;
+  if (await looksAfter(rights['history.read'])) return looksAfter(rights['values.read']);
   const [entry] = await entriesById(context, [id]);
   if (entry) return entry.value !== undefined;
   // What was deleted is read by whoever could read it before, and its money by whoever could read that.

@@ -289,7 +289,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select count(*) from task) as tasks, (select count(*) from audit_event) as events`);
+        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 
@@ -350,6 +350,26 @@ export class PreparedFirm {
       { id: task, parentId: phase, name: 'Upper tier', estimate: 1800 },
     ];
     return { client: { id: this.ids.client }, lines, ...names };
+  }
+
+  /** A task that nothing refers to, with one below it, in a project of its own. */
+  async task() {
+    const { projects, tasks } = await this.owner.done('layDown', { body: this.outline() });
+    return { id: tasks[0]!.id, below: tasks[1]!.id, project: projects[0]!.id, version: 1 };
+  }
+
+  /** A task with time of the staff member below it: only recorded, or on a draft or an invoice. */
+  async timedTask(at: 'recorded' | 'draft' | 'issued' = 'recorded') {
+    const task = await this.task();
+    const names = { projectId: task.project, taskId: task.below };
+    if (at === 'recorded') await this.recorded('staff', names);
+    else await this[at](await this.approvedOf('staff', names));
+    return task;
+  }
+
+  /** Where a task may go: to the end of a project. */
+  place(projectId: string, names: Partial<BodyOf<Endpoints['moveTask']>> = {}): BodyOf<Endpoints['moveTask']> {
+    return { projectId, parentId: null, beforeId: null, seen: null, ...names };
   }
 
   /** Somebody of the firm, as they are now. */

@@ -30,7 +30,9 @@ export async function comingBack(context: Context, ids: readonly string[]): Prom
 
 function asItWas(context: Context, found: IDeletedEntriesResult | undefined): Creation {
   if (!found) throw problem('entry-unknown');
-  const kept = found.before as unknown as LedgerEntry;
+  const then = found.before as unknown as LedgerEntry;
+  // Its task may have moved to another project meanwhile.
+  const kept = { ...then, projectId: found.projectNow ?? then.projectId };
   const money = (found.moneyBefore ?? {}) as Partial<LedgerEntry>;
   // What somebody else deleted of theirs is theirs to bring back; what one deleted oneself, one's own.
   const own = [kept.personId, found.deletedBy].includes(context.actor.personId);

@@ -1,5 +1,5 @@
 import { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
-import { addTasks } from '../generated/work/lay-down.queries';
+import { addOutlineTasks } from '../generated/work/outline.queries';
 import { audit } from '../platform/audit';
 import { Context } from '../platform/context';
 import { json } from '../platform/json';
@@ -8,20 +8,44 @@ import { takeTurn } from '../platform/turn';
 import { addProject, clientFor, homeOf } from './create-project';
 
 type Line = BodyOf<Endpoints['layDown']>['lines'][number];
+type TaskWish = BodyOf<Endpoints['addTasks']>['lines'][number];
+
+/** A line that is a task, as it is read. */
+interface TaskLine {
+  readonly id: string;
+  readonly parentId: string | null;
+  readonly kind: 'phase' | 'deliverable' | 'work order' | 'task';
+  readonly name: string;
+  readonly place: number;
+  readonly estimate: number;
+  readonly open: boolean;
+}
+
+/**
+ * Tasks from a list: what lies above others is a phase, unless it says what it is.
+ * @throws the problem `order-unreadable` where something lies below what does not stand before it
+ */
+export function readLines(lines: readonly TaskWish[]): TaskLine[] {
+  const before = new Set<string | null>([null]);
+  const above = new Set(lines.map(({ parentId }) => parentId));
+  const beside = new Map<string | null, number>();
+  return lines.map(({ id, parentId, name, estimate, kind, open = true }) => {
+    if (!before.has(parentId)) throw problem('order-unreadable', { name });
+    before.add(id);
+    const place = beside.get(parentId) ?? 0;
+    beside.set(parentId, place + 1);
+    return { id, parentId, kind: kind ?? (above.has(id) ? 'phase' : 'task'), name: name.trim(), place, estimate, open };
+  });
+}
 
 /** The lines that are projects, and those that are tasks, each with its project. @throws the problem `order-unreadable` */
 function sorted(lines: readonly Line[]) {
   const project = new Map<string, string>();
-  const above = new Set(lines.map(({ parentId }) => parentId));
-  const tasks = lines.flatMap((line, place) => {
-    if (line.parentId === null) return (project.set(line.id, line.id), []);
-    const projectId = project.get(line.parentId);
-    if (!projectId) throw problem('order-unreadable', { name: line.name });
+  const tasks = readLines(lines).flatMap((line) => {
+    const projectId = line.parentId === null ? line.id : project.get(line.parentId)!;
     project.set(line.id, projectId);
-    const kind = above.has(line.id) ? 'phase' : 'task';
     // What lies below the project itself has no task above it.
-    const parentId = line.parentId === projectId ? null : line.parentId;
-    return [{ id: line.id, projectId, parentId, kind, name: line.name.trim(), place, estimate: line.estimate }];
+    return line.parentId === null ? [] : [{ ...line, projectId, parentId: line.parentId === projectId ? null : line.parentId }];
   });
   return { projects: lines.filter(({ parentId }) => parentId === null), tasks };
 }
@@ -43,7 +67,7 @@ export async function layDown(
   const projects = [];
   for (const { id, name, estimate } of wanted)
     projects.push(await addProject(context, { id, name: name.trim(), estimate, ...home }));
-  await addTasks.run({ firm: firm.id, tasks: json(tasks) }, tx);
+  await addOutlineTasks.run({ firm: firm.id, tasks: json(tasks) }, tx);
   await audit(
     context,
     'work laid down',

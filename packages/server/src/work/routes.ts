@@ -2,6 +2,7 @@ import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
 import { createProject } from './create-project';
 import { layDown } from './lay-down';
+import { addTasks, changeTask, listTasks, removeTask } from './outline';
 import { readWork } from './read-work';
 
 /** The tree of work, and what is added to it. */
@@ -10,4 +11,9 @@ export function workRoutes(platform: Platform): void {
 
   mount(platform, endpoints.layDown, (context, { body }) => layDown(context, body));
   mount(platform, endpoints.createProject, (context, { body }) => createProject(context, body));
+
+  mount(platform, endpoints.listTasks, (context, { params }) => listTasks(context, params.id));
+  mount(platform, endpoints.addTasks, (context, { params, body }) => addTasks(context, params.id, body));
+  mount(platform, endpoints.changeTask, (context, { params, body, version }) => changeTask(context, params.id, body, version));
+  mount(platform, endpoints.removeTask, (context, { params, body, version }) => removeTask(context, params.id, body, version));
 }

@@ -155,6 +155,49 @@ const goneInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true}
 export const goneInReach = new PreparedQuery<IGoneInReachParams,IGoneInReachResult>(goneInReachIR);
 
 
+/** 'WorkLookedAfter' parameters type */
+export interface IWorkLookedAfterParams {
+  asker: string;
+  id: string;
+  reach: string;
+}
+
+/** 'WorkLookedAfter' return type */
+export interface IWorkLookedAfterResult {
+  id: string;
+}
+
+/** 'WorkLookedAfter' query type */
+export interface IWorkLookedAfterQuery {
+  params: IWorkLookedAfterParams;
+  result: IWorkLookedAfterResult;
+}
+
+const workLookedAfterIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":50,"b":56},{"a":176,"b":182}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":59,"b":65}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":85,"b":88},{"a":109,"b":112},{"a":165,"b":168}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  projects_to_change (:reach!, :asker!) p\nwhere\n  p.id = :id!\n  or p.client_id = :id!\nunion\nselect\n  c.id\nfrom\n  client c\nwhere\n  c.id = :id!\n  and :reach!::text = 'firm'"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!"
+ * from
+ *   projects_to_change (:reach!, :asker!) p
+ * where
+ *   p.id = :id!
+ *   or p.client_id = :id!
+ * union
+ * select
+ *   c.id
+ * from
+ *   client c
+ * where
+ *   c.id = :id!
+ *   and :reach!::text = 'firm'
+ * ```
+ */
+export const workLookedAfter = new PreparedQuery<IWorkLookedAfterParams,IWorkLookedAfterResult>(workLookedAfterIR);
+
+
 /** 'PersonHere' parameters type */
 export interface IPersonHereParams {
   id: string;

@@ -16,6 +16,7 @@ export interface IDeletedEntriesResult {
   deletedBy: string;
   id: string;
   moneyBefore: Json | null;
+  projectNow: string | null;
 }
 
 /** 'DeletedEntries' query type */
@@ -24,7 +25,7 @@ export interface IDeletedEntriesQuery {
   result: IDeletedEntriesResult;
 }
 
-const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":270,"b":274}]}],"statement":"select distinct\n  on (s.subject_id) s.subject_id as \"id!\",\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\",\n  e.actor_id as \"deletedBy!\"\nfrom\n  audit_subject s\n  join audit_event e on e.firm_id = s.firm_id\n  and e.id = s.event_id\nwhere\n  s.subject_id = any (:ids!)\n  and s.after is null\norder by\n  s.subject_id,\n  -- Versions only rise: the highest is the one that was deleted last.\n  (s.before ->> 'version')::int desc"};
+const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"ids","required":true,"transform":{"type":"scalar"},"locs":[{"a":390,"b":394}]}],"statement":"select distinct\n  on (s.subject_id) s.subject_id as \"id!\",\n  s.before as \"before!\",\n  s.money_before as \"moneyBefore?\",\n  e.actor_id as \"deletedBy!\",\n  t.project_id as \"projectNow?\"\nfrom\n  audit_subject s\n  join audit_event e on e.firm_id = s.firm_id\n  and e.id = s.event_id\n  left join task t on t.firm_id = s.firm_id\n  and t.id = (s.before ->> 'taskId')::uuid\nwhere\n  s.subject_id = any (:ids!)\n  and s.after is null\norder by\n  s.subject_id,\n  -- Versions only rise: the highest is the one that was deleted last.\n  (s.before ->> 'version')::int desc"};
 
 /**
  * Query generated from SQL:
@@ -33,11 +34,14 @@ const deletedEntriesIR: any = {"usedParamSet":{"ids":true},"params":[{"name":"id
  *   on (s.subject_id) s.subject_id as "id!",
  *   s.before as "before!",
  *   s.money_before as "moneyBefore?",
- *   e.actor_id as "deletedBy!"
+ *   e.actor_id as "deletedBy!",
+ *   t.project_id as "projectNow?"
  * from
  *   audit_subject s
  *   join audit_event e on e.firm_id = s.firm_id
  *   and e.id = s.event_id
+ *   left join task t on t.firm_id = s.firm_id
+ *   and t.id = (s.before ->> 'taskId')::uuid
  * where
  *   s.subject_id = any (:ids!)
  *   and s.after is null

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import { codeOf, isAnswered, sentenceOf } from '../api/problem-error';
 import { NOT_SENT, OTHER_THINGS, changedMeanwhile, readCell } from '../words/record';
 import { EntryWrites } from './entry-writes';
-import { Undo } from './undo-stack';
+import { Undo } from '../ui/undo-stack';
 import { CellDraft, GridRow, Place, Seen, Target, cellKey, cellOf, pastedCells, placeOf } from './week-model';
 
 /** How often a cell is sent again because its neighbours have moved its version. */

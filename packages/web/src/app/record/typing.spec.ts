@@ -1,3 +1,4 @@
+import { ApplicationRef } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { readDuration } from '@yellowwood/core';
 import { Refresh } from '../state/refresh';
@@ -216,6 +217,8 @@ describe('typing into the week', () => {
     for (let step = 0; step < steps; step += 1) {
       const name = names[roll(names.length)]!;
       told.push(name);
+      // Somebody acts on what is drawn: rows that have come since are drawn first.
+      TestBed.inject(ApplicationRef).tick();
       await deeds[name]!();
       if (focused().dataset['place'] !== caret)
         fail(`seed ${seed}: after ${told.join(' ')} the caret is not at ${caret} but ${focused().outerHTML.slice(0, 300)}`);

@@ -18,7 +18,7 @@ import { Notices } from '../ui/notices';
 import { CellWrites } from './cell-writes';
 import { EntryWrites } from './entry-writes';
 import { ParkedCells } from './parked-cells';
-import { Undo, UndoStack } from './undo-stack';
+import { Undo, UndoStack } from '../ui/undo-stack';
 import { WhoseWeek } from './whose-week';
 import { CellDraft, GridRow, RowTarget, gridOf, rowKey, targetsOf } from './week-model';
 

@@ -10,6 +10,7 @@ import {
   catchError,
   combineLatest,
   concat,
+  debounceTime,
   defer,
   distinctUntilChanged,
   exhaustMap,
@@ -33,6 +34,9 @@ import { sessionActions, sessionFeature } from './session';
 import { timerActions } from './timers';
 import { workActions } from './work';
 
+/** How long somebody pauses before what they changed is read again, in milliseconds. */
+const PAUSE = 1000;
+
 /** Who is signed in. */
 export const readSession = createEffect(
   (actions = inject(Actions), api = inject(Api)) =>
@@ -50,7 +54,7 @@ export const readSession = createEffect(
 
 /** The tree of work, when a firm is opened; what could not be read is read at the next refresh. */
 export const readWork = createEffect(
-  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
+  (actions = inject(Actions), api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
     const read = defer(() => api.call('readWork')).pipe(
       map((work) => workActions.workKnown({ work })),
       catchError((error: unknown) =>
@@ -61,7 +65,9 @@ export const readWork = createEffect(
       ),
       atNextRefresh(refresh),
     );
-    return openedFirm(address, store).pipe(switchMap(() => read));
+    // Whoever changes an outline does it line by line: it is read again once they pause.
+    const outdated = actions.pipe(ofType(workActions.workOutdated), debounceTime(PAUSE));
+    return openedFirm(address, store).pipe(switchMap(() => merge(of(null), outdated).pipe(switchMap(() => read))));
   },
   { functional: true },
 );

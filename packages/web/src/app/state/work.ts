@@ -1,5 +1,5 @@
 import { EntityState, createEntityAdapter } from '@ngrx/entity';
-import { createActionGroup, createFeature, createReducer, createSelector, on, props } from '@ngrx/store';
+import { createActionGroup, createFeature, createReducer, createSelector, emptyProps, on, props } from '@ngrx/store';
 import type { AnswerOf, Endpoints, Overview, People, StageBar, Work } from '@yellowwood/contracts';
 
 /** A project by the text that names it on the page, and by all that it is found by. */
@@ -17,6 +17,7 @@ export const workActions = createActionGroup({
     'work unreadable': props<{ sentence: string }>(),
     'work used': props<{ projectId: string; taskId: string | null }>(),
     'work added': props<WorkAdded>(),
+    'work outdated': emptyProps(),
     'people known': props<{ people: People['people'] }>(),
     'overview known': props<{ overview: Overview }>(),
   },

@@ -5,7 +5,7 @@ import { RIGHT_WORDS, reachWords } from './rights';
 import { FACT_WORDS } from '../state/words';
 import { Say } from '../state/own-words';
 
-const HOURS = ['dayMaximum', 'weekMaximum', 'gapTolerance', 'quantity', 'billableQuantity', 'breakSeconds'];
+const HOURS = ['dayMaximum', 'weekMaximum', 'gapTolerance', 'quantity', 'billableQuantity', 'breakSeconds', 'estimate'];
 const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit'];
 /** What no reader of a history asks for, or what is told with another fact. */
 const SILENT = [
@@ -70,6 +70,10 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   people: 'people',
   manager: 'manager',
   looksAfter: 'looks after',
+  tasks: 'tasks',
+  taskKind: 'kind',
+  taskName: 'task',
+  estimate: 'estimate',
 };
 
 /** As we say it ourselves. */
@@ -78,7 +82,7 @@ const ours: Say = (text) => text;
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>, say: Say = ours): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|client|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|client|task|tasks|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${say(thing)}` : `${by}: ${action}`;

@@ -24,20 +24,316 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var createProject = validate69;
-var formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
+var addTasks = validate69, schema80 = { type: "object", required: ["place", "lines"], properties: { place: { type: "object", required: ["parentId", "beforeId"], properties: { parentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, beforeId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] } }, additionalProperties: !1 }, lines: { type: "array", items: { type: "object", required: ["id", "parentId", "name", "estimate"], properties: { id: { type: "string", format: "uuid" }, parentId: { anyOf: [{ type: "string", format: "uuid" }, { type: "null" }] }, name: { type: "string", minLength: 1, maxLength: 200, pattern: "\\S" }, estimate: { type: "integer" }, kind: { type: "string", enum: ["phase", "deliverable", "work order", "task"] }, open: { type: "boolean" } }, additionalProperties: !1 }, minItems: 1, maxItems: 1e3 } }, additionalProperties: !1 }, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func2 = require_ucs2length().default, pattern4 = new RegExp("\\S", "u");
 function validate69(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate69.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+      if (data.place === void 0 && (missing0 = "place") || data.lines === void 0 && (missing0 = "lines"))
         return validate69.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+          if (!(key0 === "place" || key0 === "lines")) {
             return validate69.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.place !== void 0) {
+            let data0 = data.place, _errs2 = errors;
+            if (errors === _errs2)
+              if (data0 && typeof data0 == "object" && !Array.isArray(data0)) {
+                let missing1;
+                if (data0.parentId === void 0 && (missing1 = "parentId") || data0.beforeId === void 0 && (missing1 = "beforeId"))
+                  return validate69.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/required", keyword: "required", params: { missingProperty: missing1 }, message: "must have required property '" + missing1 + "'" }], !1;
+                {
+                  let _errs4 = errors;
+                  for (let key1 in data0)
+                    if (!(key1 === "parentId" || key1 === "beforeId")) {
+                      return validate69.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key1 }, message: "must NOT have additional properties" }], !1;
+                      break;
+                    }
+                  if (_errs4 === errors) {
+                    if (data0.parentId !== void 0) {
+                      let data1 = data0.parentId, _errs5 = errors, _errs6 = errors, valid2 = !1, _errs7 = errors;
+                      if (errors === _errs7 && errors === _errs7)
+                        if (typeof data1 == "string") {
+                          if (!formats4.test(data1)) {
+                            let err0 = { instancePath: instancePath + "/place/parentId", schemaPath: "#/properties/place/properties/parentId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                            vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                          }
+                        } else {
+                          let err1 = { instancePath: instancePath + "/place/parentId", schemaPath: "#/properties/place/properties/parentId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                          vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                        }
+                      var _valid0 = _errs7 === errors;
+                      valid2 = valid2 || _valid0;
+                      let _errs9 = errors;
+                      if (data1 !== null) {
+                        let err2 = { instancePath: instancePath + "/place/parentId", schemaPath: "#/properties/place/properties/parentId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                        vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                      }
+                      var _valid0 = _errs9 === errors;
+                      if (valid2 = valid2 || _valid0, valid2)
+                        errors = _errs6, vErrors !== null && (_errs6 ? vErrors.length = _errs6 : vErrors = null);
+                      else {
+                        let err3 = { instancePath: instancePath + "/place/parentId", schemaPath: "#/properties/place/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                        return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate69.errors = vErrors, !1;
+                      }
+                      var valid1 = _errs5 === errors;
+                    } else
+                      var valid1 = !0;
+                    if (valid1)
+                      if (data0.beforeId !== void 0) {
+                        let data2 = data0.beforeId, _errs11 = errors, _errs12 = errors, valid3 = !1, _errs13 = errors;
+                        if (errors === _errs13 && errors === _errs13)
+                          if (typeof data2 == "string") {
+                            if (!formats4.test(data2)) {
+                              let err4 = { instancePath: instancePath + "/place/beforeId", schemaPath: "#/properties/place/properties/beforeId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                              vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                            }
+                          } else {
+                            let err5 = { instancePath: instancePath + "/place/beforeId", schemaPath: "#/properties/place/properties/beforeId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                          }
+                        var _valid1 = _errs13 === errors;
+                        valid3 = valid3 || _valid1;
+                        let _errs15 = errors;
+                        if (data2 !== null) {
+                          let err6 = { instancePath: instancePath + "/place/beforeId", schemaPath: "#/properties/place/properties/beforeId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                          vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                        }
+                        var _valid1 = _errs15 === errors;
+                        if (valid3 = valid3 || _valid1, valid3)
+                          errors = _errs12, vErrors !== null && (_errs12 ? vErrors.length = _errs12 : vErrors = null);
+                        else {
+                          let err7 = { instancePath: instancePath + "/place/beforeId", schemaPath: "#/properties/place/properties/beforeId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                          return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate69.errors = vErrors, !1;
+                        }
+                        var valid1 = _errs11 === errors;
+                      } else
+                        var valid1 = !0;
+                  }
+                }
+              } else
+                return validate69.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0)
+            if (data.lines !== void 0) {
+              let data3 = data.lines, _errs17 = errors;
+              if (errors === _errs17)
+                if (Array.isArray(data3)) {
+                  if (data3.length > 1e3)
+                    return validate69.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
+                  if (data3.length < 1)
+                    return validate69.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                  {
+                    var valid4 = !0;
+                    let len0 = data3.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data4 = data3[i0], _errs19 = errors;
+                      if (errors === _errs19)
+                        if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
+                          let missing2;
+                          if (data4.id === void 0 && (missing2 = "id") || data4.parentId === void 0 && (missing2 = "parentId") || data4.name === void 0 && (missing2 = "name") || data4.estimate === void 0 && (missing2 = "estimate"))
+                            return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                          {
+                            let _errs21 = errors;
+                            for (let key2 in data4)
+                              if (!(key2 === "id" || key2 === "parentId" || key2 === "name" || key2 === "estimate" || key2 === "kind" || key2 === "open")) {
+                                return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                break;
+                              }
+                            if (_errs21 === errors) {
+                              if (data4.id !== void 0) {
+                                let data5 = data4.id, _errs22 = errors;
+                                if (errors === _errs22 && errors === _errs22)
+                                  if (typeof data5 == "string") {
+                                    if (!formats4.test(data5))
+                                      return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  } else
+                                    return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid5 = _errs22 === errors;
+                              } else
+                                var valid5 = !0;
+                              if (valid5) {
+                                if (data4.parentId !== void 0) {
+                                  let data6 = data4.parentId, _errs24 = errors, _errs25 = errors, valid6 = !1, _errs26 = errors;
+                                  if (errors === _errs26 && errors === _errs26)
+                                    if (typeof data6 == "string") {
+                                      if (!formats4.test(data6)) {
+                                        let err8 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/0/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' };
+                                        vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                                      }
+                                    } else {
+                                      let err9 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                      vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                                    }
+                                  var _valid2 = _errs26 === errors;
+                                  valid6 = valid6 || _valid2;
+                                  let _errs28 = errors;
+                                  if (data6 !== null) {
+                                    let err10 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                    vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                                  }
+                                  var _valid2 = _errs28 === errors;
+                                  if (valid6 = valid6 || _valid2, valid6)
+                                    errors = _errs25, vErrors !== null && (_errs25 ? vErrors.length = _errs25 : vErrors = null);
+                                  else {
+                                    let err11 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate69.errors = vErrors, !1;
+                                  }
+                                  var valid5 = _errs24 === errors;
+                                } else
+                                  var valid5 = !0;
+                                if (valid5) {
+                                  if (data4.name !== void 0) {
+                                    let data7 = data4.name, _errs30 = errors;
+                                    if (errors === _errs30)
+                                      if (typeof data7 == "string") {
+                                        if (func2(data7) > 200)
+                                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                        if (func2(data7) < 1)
+                                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                        if (!pattern4.test(data7))
+                                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                      } else
+                                        return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    var valid5 = _errs30 === errors;
+                                  } else
+                                    var valid5 = !0;
+                                  if (valid5) {
+                                    if (data4.estimate !== void 0) {
+                                      let data8 = data4.estimate, _errs32 = errors;
+                                      if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
+                                        return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                      var valid5 = _errs32 === errors;
+                                    } else
+                                      var valid5 = !0;
+                                    if (valid5) {
+                                      if (data4.kind !== void 0) {
+                                        let data9 = data4.kind, _errs34 = errors;
+                                        if (typeof data9 != "string")
+                                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/kind", schemaPath: "#/properties/lines/items/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        if (!(data9 === "phase" || data9 === "deliverable" || data9 === "work order" || data9 === "task"))
+                                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/kind", schemaPath: "#/properties/lines/items/properties/kind/enum", keyword: "enum", params: { allowedValues: schema80.properties.lines.items.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+                                        var valid5 = _errs34 === errors;
+                                      } else
+                                        var valid5 = !0;
+                                      if (valid5)
+                                        if (data4.open !== void 0) {
+                                          let _errs36 = errors;
+                                          if (typeof data4.open != "boolean")
+                                            return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/open", schemaPath: "#/properties/lines/items/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                                          var valid5 = _errs36 === errors;
+                                        } else
+                                          var valid5 = !0;
+                                    }
+                                  }
+                                }
+                              }
+                            }
+                          }
+                        } else
+                          return validate69.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                      var valid4 = _errs19 === errors;
+                      if (!valid4)
+                        break;
+                    }
+                  }
+                } else
+                  return validate69.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              var valid0 = _errs17 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate69.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate69.errors = vErrors, errors === 0;
+}
+validate69.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var changeTask = validate70, schema81 = { type: "object", properties: { name: { type: "string", minLength: 1, maxLength: 200, pattern: "\\S" }, kind: { type: "string", enum: ["phase", "deliverable", "work order", "task"] }, estimate: { type: "integer" }, open: { type: "boolean" } }, additionalProperties: !1, minProperties: 1 };
+function validate70(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate70.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      if (Object.keys(data).length < 1)
+        return validate70.errors = [{ instancePath, schemaPath: "#/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "name" || key0 === "kind" || key0 === "estimate" || key0 === "open")) {
+            return validate70.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
+              if (typeof data0 == "string") {
+                if (func2(data0) > 200)
+                  return validate70.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate70.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate70.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+              } else
+                return validate70.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.kind !== void 0) {
+              let data1 = data.kind, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate70.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "phase" || data1 === "deliverable" || data1 === "work order" || data1 === "task"))
+                return validate70.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema81.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.estimate !== void 0) {
+                let data2 = data.estimate, _errs6 = errors;
+                if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
+                  return validate70.errors = [{ instancePath: instancePath + "/estimate", schemaPath: "#/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.open !== void 0) {
+                  let _errs8 = errors;
+                  if (typeof data.open != "boolean")
+                    return validate70.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate70.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate70.errors = vErrors, errors === 0;
+}
+validate70.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createProject = validate71;
+function validate71(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate71.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+        return validate71.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+            return validate71.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -46,9 +342,9 @@ function validate69(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate69.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate71.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate69.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate71.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -58,13 +354,13 @@ function validate69(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 200)
-                    return validate69.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                    return validate71.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate69.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate71.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate69.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate71.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate69.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate71.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -141,7 +437,7 @@ function validate69(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
                 else {
                   let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate69.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate71.errors = vErrors, !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -150,23 +446,23 @@ function validate69(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate69.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate69.errors = vErrors, errors === 0;
+      return validate71.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate71.errors = vErrors, errors === 0;
 }
-validate69.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var layDown = validate70;
-function validate70(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate70.evaluated;
+validate71.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var layDown = validate72;
+function validate72(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate72.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.client === void 0 && (missing0 = "client") || data.lines === void 0 && (missing0 = "lines"))
-        return validate70.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate72.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "client" || key0 === "lines")) {
-            return validate70.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate72.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -242,7 +538,7 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate70.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate72.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -253,9 +549,9 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs13)
                 if (Array.isArray(data3)) {
                   if (data3.length > 1e3)
-                    return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
+                    return validate72.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
                   if (data3.length < 1)
-                    return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                    return validate72.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                   {
                     var valid3 = !0;
                     let len0 = data3.length;
@@ -265,12 +561,12 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                           let missing2;
                           if (data4.id === void 0 && (missing2 = "id") || data4.parentId === void 0 && (missing2 = "parentId") || data4.name === void 0 && (missing2 = "name") || data4.estimate === void 0 && (missing2 = "estimate"))
-                            return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                            return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
                           {
                             let _errs17 = errors;
                             for (let key2 in data4)
                               if (!(key2 === "id" || key2 === "parentId" || key2 === "name" || key2 === "estimate")) {
-                                return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
                                 break;
                               }
                             if (_errs17 === errors) {
@@ -279,9 +575,9 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs18 && errors === _errs18)
                                   if (typeof data5 == "string") {
                                     if (!formats4.test(data5))
-                                      return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                      return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                   } else
-                                    return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid4 = _errs18 === errors;
                               } else
                                 var valid4 = !0;
@@ -310,7 +606,7 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                                     errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
                                   else {
                                     let err14 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate70.errors = vErrors, !1;
+                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate72.errors = vErrors, !1;
                                   }
                                   var valid4 = _errs20 === errors;
                                 } else
@@ -321,13 +617,13 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (errors === _errs26)
                                       if (typeof data7 == "string") {
                                         if (func2(data7) > 200)
-                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                          return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                         if (func2(data7) < 1)
-                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                         if (!pattern4.test(data7))
-                                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                          return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                       } else
-                                        return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     var valid4 = _errs26 === errors;
                                   } else
                                     var valid4 = !0;
@@ -335,7 +631,7 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data4.estimate !== void 0) {
                                       let data8 = data4.estimate, _errs28 = errors;
                                       if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
-                                        return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                        return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                       var valid4 = _errs28 === errors;
                                     } else
                                       var valid4 = !0;
@@ -344,25 +640,76 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                             }
                           }
                         } else
-                          return validate70.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          return validate72.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                       var valid3 = _errs15 === errors;
                       if (!valid3)
                         break;
                     }
                   }
                 } else
-                  return validate70.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate72.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate70.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate70.errors = vErrors, errors === 0;
+      return validate72.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate72.errors = vErrors, errors === 0;
 }
-validate70.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate72.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var removeTask = validate73;
+function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate73.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.branch === void 0 && (missing0 = "branch"))
+        return validate73.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (key0 !== "branch") {
+            return validate73.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors && data.branch !== void 0) {
+          let data0 = data.branch;
+          if (errors === errors)
+            if (Array.isArray(data0)) {
+              if (data0.length > 5e3)
+                return validate73.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
+              if (data0.length < 1)
+                return validate73.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+              {
+                var valid1 = !0;
+                let len0 = data0.length;
+                for (let i0 = 0; i0 < len0; i0++) {
+                  let data1 = data0[i0], _errs4 = errors;
+                  if (errors === _errs4 && errors === _errs4)
+                    if (typeof data1 == "string") {
+                      if (!formats4.test(data1))
+                        return validate73.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                    } else
+                      return validate73.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  var valid1 = _errs4 === errors;
+                  if (!valid1)
+                    break;
+                }
+              }
+            } else
+              return validate73.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+        }
+      }
+    } else
+      return validate73.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate73.errors = vErrors, errors === 0;
+}
+validate73.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
+  addTasks,
+  changeTask,
   createProject,
-  layDown
+  layDown,
+  removeTask
 };

@@ -6,6 +6,7 @@ export const checks: Readonly<Record<string, () => Promise<Readonly<Record<strin
   people: () => import('./checks-people.js') as never,
   founding: () => import('./checks-founding.js') as never,
   work: () => import('./checks-work.js') as never,
+  ledger: () => import('./checks-ledger.js') as never,
   time: () => import('./checks-time.js') as never,
   review: () => import('./checks-review.js') as never,
   billing: () => import('./checks-billing.js') as never,

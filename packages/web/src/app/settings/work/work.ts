@@ -1,97 +1,258 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
+import type { TreePlace } from '@yellowwood/core';
+import { sessionFeature } from '../../state/session';
 import { OwnWords, SayPipe } from '../../state/own-words';
-import { ScopeNode, WorkAdded, workFeature } from '../../state/work';
-import { hasWords, wordsOf } from '../../ui/plain-text';
+import { WorkAdded, workFeature } from '../../state/work';
+import { Failure } from '../../ui/failure';
+import { NotFetched } from '../../ui/not-fetched';
 import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';
 import { LayDown } from './lay-down';
+import { NameBox } from './name-box';
+import { OutlineEdits } from './outline-edits';
+import { OutlineNode } from './outline-node';
+import { OutlineState } from './outline-state';
+import { TaskPanel } from './task-panel';
 
-/** Clients with their projects and tasks, and how more of them are added. */
+/** Clients with their projects and tasks, as an outline that is edited by keys, by dragging, and beside it. */
 @Component({
   selector: 'yw-work',
-  imports: [CellTemplate, LayDown, MatButton, SayPipe, Table],
+  imports: [CellTemplate, Failure, LayDown, MatButton, NameBox, NotFetched, SayPipe, Table, TaskPanel],
   templateUrl: './work.html',
   styleUrl: './work.scss',
+  providers: [OutlineState, OutlineEdits],
+  host: { '(paste)': 'pasteInto($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WorkScreen {
   private readonly store = inject(Store);
+  private readonly injector = inject(Injector);
+  protected readonly state = inject(OutlineState);
+  protected readonly edits = inject(OutlineEdits);
   private readonly say = inject(OwnWords).say;
-  private readonly tree = this.store.selectSignal(workFeature.selectTree);
   private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
-  private readonly tasks = this.store.selectSignal(workFeature.selectTaskEntities);
   private readonly names = this.store.selectSignal(workFeature.selectPeopleNames);
-  private readonly known = this.store.selectSignal(workFeature.selectKnown);
+  private readonly tree = this.store.selectSignal(workFeature.selectTree);
+  private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
+  protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
+  private readonly table = viewChild.required<Table<OutlineNode>>(Table);
   protected readonly adding = signal(false);
   protected readonly told = signal('');
-  protected readonly find = signal('');
-  protected readonly idOf = ({ id }: ScopeNode) => id;
-  protected readonly parentOf = ({ parent }: ScopeNode) => parent;
-  protected readonly isClosed = ({ closed }: ScopeNode) => closed;
-  private readonly all = computed(() => this.tree().filter(({ kind }) => kind !== 'people' && kind !== 'person'));
-  private readonly nodes = computed(() => new Map(this.all().map((node) => [node.id, node])));
-  /** All that is found, each with what it lies below. */
-  protected readonly found = computed(() => {
-    if (!this.known()) return null;
-    const words = wordsOf(this.find());
-    const all = this.all();
-    if (words.length === 0) return all;
-    const nodes = this.nodes();
-    const shown = new Set<string>();
-    for (const node of all)
-      if (hasWords(node.called, words))
-        for (let at: ScopeNode | undefined = node; at && !shown.has(at.id); at = nodes.get(at.parent ?? '')) shown.add(at.id);
-    return all.filter(({ id }) => shown.has(id));
+  /** The task that stands beside the outline. */
+  protected readonly chosen = signal<string | null>(null);
+  protected readonly beside = computed(() => {
+    const id = this.chosen();
+    return id === null ? undefined : this.state.task(id);
   });
+  protected readonly dragged = signal<string | null>(null);
+  protected readonly over = signal<string | null>(null);
+  protected readonly idOf = ({ id }: OutlineNode) => id;
+  protected readonly parentOf = ({ parent }: OutlineNode) => parent;
+  protected readonly isClosed = ({ closed }: OutlineNode) => closed;
+  protected readonly unfoldedOf = ({ unfolded }: OutlineNode) => unfolded;
+  protected readonly rows = computed(() => (this.state.known() ? this.state.rows() : null));
   protected readonly summary = computed(() => {
-    const count = (kind: ScopeNode['kind'], word: string) => {
-      const number = this.all().filter((node) => node.kind === kind).length;
+    const count = (kind: string, word: string) => {
+      const number = this.tree().filter((node) => node.kind === kind).length;
       return `${number} ${this.say(number === 1 ? word : `${word}s`)}`;
     };
     return [count('client', 'client'), count('project', 'project'), count('task', 'task')].join(', ');
   });
-  protected readonly columns = computed((): readonly Column<ScopeNode>[] => [
+  protected readonly columns = computed((): readonly Column<OutlineNode>[] => [
     { id: 'name', head: 'Name', kind: 'text', value: ({ name }) => name },
-    { id: 'kind', head: 'Kind', kind: 'text', groups: true, choice: 'shown', width: 120, value: (node) => this.kindOf(node) },
+    { id: 'kind', head: 'Kind', kind: 'text', choice: 'shown', width: 110, value: (node) => this.kindOf(node) },
     {
-      ...{ id: 'client', head: 'Client', kind: 'text', groups: true, choice: 'hidden', width: 150 },
+      ...{ id: 'client', head: 'Client', kind: 'text', choice: 'hidden', width: 150 },
       value: (node) => this.above(node, 'client', 'department'),
     },
     {
-      ...{ id: 'project', head: 'Project', kind: 'text', groups: true, choice: 'hidden', width: 150 },
+      ...{ id: 'project', head: 'Project', kind: 'text', choice: 'hidden', width: 150 },
       value: (node) => this.above(node, 'project'),
     },
     {
-      ...{ id: 'code', head: 'Code', kind: 'text', choice: 'shown', width: 110 },
+      ...{ id: 'estimate', head: 'Estimate', kind: 'hours', choice: 'shown', width: 90 },
+      value: ({ task }) => task?.estimate || null,
+    },
+    {
+      ...{ id: 'code', head: 'Code', kind: 'text', choice: 'shown', width: 100 },
       value: ({ id }) => this.projects()[id]?.code ?? null,
     },
     {
-      ...{ id: 'manager', head: 'Manager', kind: 'text', groups: true, choice: 'shown', width: 150 },
+      ...{ id: 'manager', head: 'Manager', kind: 'text', groups: true, choice: 'shown', width: 140 },
       value: ({ id }) => this.names().get(this.projects()[id]?.managerId ?? '') ?? null,
     },
     {
-      ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 90 },
-      value: (node) => (node.kind === 'project' || node.kind === 'task' ? (node.closed ? 'done' : 'open') : null),
+      ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 80 },
+      value: (node) =>
+        node.isNew || node.kind === 'client' || node.kind === 'department' ? null : node.closed ? 'done' : 'open',
     },
   ]);
 
   /** What of a kind a row is, or lies below: said of a row that stands alone, in a filter or a file. */
-  private above(node: ScopeNode, ...kinds: readonly ScopeNode['kind'][]): string | null {
-    for (let at: ScopeNode | undefined = node; at; at = this.nodes().get(at.parent ?? ''))
-      if (kinds.includes(at.kind)) return at.name;
+  private above(node: OutlineNode, ...kinds: readonly OutlineNode['kind'][]): string | null {
+    for (let at: OutlineNode | undefined = node; at; at = this.edits.node(at.parent)) if (kinds.includes(at.kind)) return at.name;
     return null;
   }
 
-  private kindOf({ id, kind }: ScopeNode): string {
-    return this.say(kind === 'task' ? (this.tasks()[id]?.kind ?? 'task') : kind);
+  private kindOf({ kind, task }: OutlineNode): string {
+    return this.say(task?.kind ?? kind);
+  }
+
+  protected placeholderOf({ kind }: OutlineNode): string {
+    return this.say(kind === 'project' ? 'Name of a project' : 'Name of a task, then its time');
   }
 
   protected laid({ projects, tasks }: WorkAdded): void {
     const names = projects.map(({ name }) => name).join(', ');
     const below = tasks.length === 0 ? '' : `, with ${tasks.length} ${this.say(tasks.length === 1 ? 'task' : 'tasks')}`;
     this.told.set(`${names} ${projects.length === 1 ? 'is' : 'are'} added${below}.`);
+    for (const { id } of projects) void this.state.unfold(id, 'project');
+  }
+
+  /** The row that has the focus, or holds what has it. */
+  private current(): OutlineNode | undefined {
+    return this.edits.node(document.activeElement?.closest('tr')?.dataset['key'] ?? null);
+  }
+
+  /** Puts the focus on a row once it is drawn. */
+  private focus(id: string | null): void {
+    afterNextRender({ read: () => this.table().focus.to(id) }, { injector: this.injector });
+  }
+
+  protected key({ event, row }: { event: KeyboardEvent; row: OutlineNode }): void {
+    if (!this.changes() || event.target !== event.currentTarget) return;
+    const deed = this.deedOf(event, row);
+    if (!deed) return;
+    event.preventDefault();
+    void deed();
+  }
+
+  private deedOf(event: KeyboardEvent, row: OutlineNode): (() => unknown) | undefined {
+    const steps = { ArrowUp: 'up', ArrowDown: 'down', ArrowRight: 'in', ArrowLeft: 'out' } as const;
+    const control = event.ctrlKey || event.metaKey;
+    if (control && event.key === 'z') return () => this.undo();
+    if (event.altKey && event.key === 'Enter' && row.task) return () => this.chosen.set(row.id);
+    if (event.altKey && event.key in steps && row.task) return () => this.step(row, steps[event.key as keyof typeof steps]);
+    if (control || event.altKey || event.shiftKey) return undefined;
+    if (event.key === 'Enter') return () => this.edits.begin(row);
+    if (event.key === 'F2' && row.task) return () => this.edits.editing.set(row.id);
+    if (event.key === 'Delete' && row.task) return () => this.state.remove(row.id);
+    if (event.key === ' ' && row.task) return () => this.state.change(row.id, { open: row.closed });
+    return undefined;
+  }
+
+  private async step(row: OutlineNode, way: 'up' | 'down' | 'in' | 'out'): Promise<void> {
+    const place = this.edits.step(row, way);
+    if (!place) return;
+    if (place.parentId) void this.state.unfold(place.parentId, 'task');
+    const moved = this.state.move(row.id, place);
+    this.focus(row.id);
+    await moved;
+    this.focus(row.id);
+  }
+
+  private async undo(): Promise<void> {
+    const id = this.current()?.id ?? null;
+    const what = await this.state.undo();
+    if (what) this.told.set(`Taken back: ${what}.`);
+    this.focus(id);
+  }
+
+  protected async entered(node: OutlineNode, text: string): Promise<void> {
+    if (node.isNew) {
+      const taken = this.edits.take(text, true);
+      if (!(await taken)) this.focus(this.edits.drop());
+      return;
+    }
+    const renamed = this.edits.rename(node, text);
+    this.focus(node.id);
+    await renamed;
+  }
+
+  protected async left(node: OutlineNode, text: string): Promise<void> {
+    if (!node.isNew) return this.edits.rename(node, text);
+    if (!(await this.edits.take(text, false))) this.edits.drop();
+  }
+
+  protected dropped(node: OutlineNode): void {
+    this.edits.editing.set(null);
+    this.focus(node.isNew ? this.edits.drop() : node.id);
+  }
+
+  protected async turnedBy(node: OutlineNode, { inwards, text }: { inwards: boolean; text: string }): Promise<void> {
+    if (node.isNew) return this.edits.turnNew(inwards, text);
+    const place = this.edits.step(node, inwards ? 'in' : 'out');
+    await this.edits.rename(node, text);
+    if (place) await this.state.move(node.id, place);
+    this.edits.editing.set(node.id);
+  }
+
+  protected async pastedInto(node: OutlineNode, text: string): Promise<void> {
+    const below = node.isNew ? this.edits.node(node.parent) : node;
+    const beforeId = (node.isNew && this.state.newRow()?.beforeId) || null;
+    this.edits.editing.set(null);
+    this.edits.drop();
+    if (below) await this.paste(below, text, beforeId);
+  }
+
+  protected pasteInto(event: ClipboardEvent): void {
+    const row = this.current();
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (!this.changes() || !row || event.target !== document.activeElement?.closest('tr') || text.trim() === '') return;
+    event.preventDefault();
+    void this.paste(row, text);
+  }
+
+  private async paste(below: OutlineNode, text: string, beforeId: string | null = null): Promise<void> {
+    const lines = await this.state.paste(below, text, beforeId);
+    if (lines === 0) this.state.command.refuse('There is no name in what was pasted. Copy a line for each thing.');
+    this.focus(below.id);
+  }
+
+  /** Where the pointer is over a row: before it, or with the lower half below it. */
+  protected dragOver(event: DragEvent, node: OutlineNode): void {
+    if (this.dragged() === null || node.kind === 'client' || node.kind === 'department') return;
+    event.preventDefault();
+    this.over.set(node.id);
+  }
+
+  protected async drop(event: DragEvent, node: OutlineNode): Promise<void> {
+    const id = this.dragged();
+    this.dragged.set(null);
+    this.over.set(null);
+    if (id === null || id === node.id) return;
+    event.preventDefault();
+    await this.state.move(id, this.dropPlace(event, node));
+    this.focus(id);
+  }
+
+  private dropPlace({ clientY, currentTarget }: DragEvent, node: OutlineNode): TreePlace {
+    if (!node.task) return { projectId: node.id, parentId: null, beforeId: null };
+    const { top, height } = (currentTarget as Element).getBoundingClientRect();
+    const { projectId, parentId, id } = node.task;
+    return clientY < top + height / 2 ? { projectId, parentId, beforeId: id } : { projectId, parentId: id, beforeId: null };
+  }
+
+  protected open(row: OutlineNode): void {
+    if (row.task) this.chosen.set(row.id);
+    else void this.state.turn(row);
+  }
+
+  protected close(): void {
+    const id = this.chosen();
+    this.chosen.set(null);
+    this.focus(id);
   }
 }

@@ -21,7 +21,7 @@ import { Formats } from '../../state/formats';
 import { Views } from '../../state/views';
 import { command } from '../command';
 import { NotFetched } from '../not-fetched';
-import { Line, arrange, shownColumns, totalsOf } from './arrange';
+import { Line, arrange, inTree, shownColumns, totalsOf } from './arrange';
 import { CellContext, CellTemplate } from './cell-template';
 import { CellWords } from './cell-words';
 import { Cell, Column } from './column';
@@ -78,6 +78,8 @@ export class Table<T> {
   readonly opens = input(false, { transform: booleanAttribute });
   /** What a row is part of, where the rows are a tree: they are sorted among those beside them. */
   readonly parent = input<((row: T) => string | null) | null>(null);
+  /** Whether what lies below a row of a tree is shown; null for what has nothing below. With it, rows are folded and unfolded. */
+  readonly unfolded = input<((row: T) => boolean | null) | null>(null);
   /** Totals that are known otherwise than by summing the rows. */
   readonly knownTotals = input<ReadonlyMap<string, Cell> | null>(null);
   /** What the totals are of, where that is more than these rows. */
@@ -88,6 +90,8 @@ export class Table<T> {
   /** A key pressed on a row, before the table takes it; a handler that takes it prevents its default. */
   readonly pressedOn = output<{ event: KeyboardEvent; row: T; index: number }>();
   readonly moreAsked = output();
+  /** A row that is to be folded, or unfolded. */
+  readonly turned = output<T>();
 
   private readonly cellTemplates = contentChildren<CellTemplate<T>>(CellTemplate);
   readonly templates = computed(
@@ -111,6 +115,12 @@ export class Table<T> {
   /** The rows that are shown. */
   readonly kept = computed(() => onlyRows(this.rows() ?? [], this.worded(), this.only()));
   readonly lines = computed(() => arrange(this.kept(), this.worded(), this.choice(), this.keyOf(), this.parent()));
+  /** How deep each row of a tree lies, from 1. */
+  readonly levels = computed((): ReadonlyMap<string, number> => {
+    const [parent, keyOf] = [this.parent(), this.keyOf()];
+    if (!parent || !this.unfolded()) return new Map();
+    return new Map(inTree(this.kept(), keyOf, parent).map(({ row, depth }) => [keyOf(row), depth + 1]));
+  });
   readonly totals = computed((): ReadonlyMap<string, Cell> => {
     const rows = this.kept();
     if (rows.length === 0) return new Map();
@@ -188,8 +198,19 @@ export class Table<T> {
     if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
     const inside = event.target !== event.currentTarget;
     if (event.key === 'Enter' && this.opens() && !inside) this.opened.emit(line.row);
+    else if (this.foldKey(event.key, line.row, index)) event.preventDefault();
     else if (!this.focus.move(event.key, index)) return;
     event.preventDefault();
+  }
+
+  /** To the right a row unfolds, then leads to the first below it; to the left it folds, then leads to what it lies below. */
+  private foldKey(key: string, row: T, index: number): boolean {
+    const unfolded = this.unfolded()?.(row);
+    if (unfolded === undefined || (key !== 'ArrowRight' && key !== 'ArrowLeft')) return false;
+    if (unfolded === (key === 'ArrowLeft')) this.turned.emit(row);
+    else if (key === 'ArrowLeft') this.focus.to(this.parent()?.(row) ?? null);
+    else if (unfolded) this.focus.to(this.focus.rows()[index + 1]?.key ?? null);
+    return true;
   }
 
   /** Shows where the list goes on, once it does. */

@@ -1,0 +1,2 @@
+import type { Check } from './checks';
+export const moveTask: Check;

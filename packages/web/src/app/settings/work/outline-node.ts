@@ -1,0 +1,127 @@
+import type { OutlineTask } from '@yellowwood/contracts';
+import { childrenOf } from '@yellowwood/core';
+import type { ScopeNode } from '../../state/work';
+
+/** A row of the outline: a client or department, a project, a task, or one that is just being named. */
+export interface OutlineNode {
+  readonly id: string;
+  readonly kind: 'client' | 'department' | 'project' | 'task';
+  readonly name: string;
+  /** What it is found by. */
+  readonly called: string;
+  readonly depth: number;
+  readonly parent: string | null;
+  /** Whether what lies below it is shown; null where nothing does. */
+  readonly unfolded: boolean | null;
+  readonly closed: boolean;
+  readonly task: OutlineTask | null;
+  /** Not there yet: somebody is typing its name. */
+  readonly isNew?: true;
+}
+
+/** Where something new is being named. */
+export interface NewRow {
+  readonly id: string;
+  readonly kind: 'project' | 'task';
+  /** The client or department of a project, the project of a task. */
+  readonly of: string;
+  readonly parentId: string | null;
+  /** What it stands before, of those beside it; null for the last. */
+  readonly beforeId: string | null;
+}
+
+/** What the rows of the outline are made of. */
+export interface OutlineParts {
+  /** Clients, departments and projects, in their order. */
+  readonly homes: readonly ScopeNode[];
+  /** The tasks of the projects that have been read. */
+  readonly tasks: ReadonlyMap<string, readonly OutlineTask[]>;
+  /** What is folded of homes and tasks, and unfolded of projects. */
+  readonly turned: ReadonlySet<string>;
+  readonly newRow: NewRow | null;
+  /** Whether a row is shown alone, by what is looked for; null shows all. */
+  readonly shows: ((node: Pick<OutlineNode, 'id' | 'called'>) => boolean) | null;
+}
+
+/** The rows of the outline in their order, folded as chosen; where something is looked for, all that leads to it is unfolded. */
+export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlineParts): OutlineNode[] {
+  const rows: OutlineNode[] = [];
+  const added = (depth: number, parent: string): OutlineNode[] =>
+    newRow
+      ? [
+          {
+            ...{ id: newRow.id, kind: newRow.kind, name: '', called: '', depth, parent },
+            ...{ unfolded: null, closed: false, task: null, isNew: true as const },
+          },
+        ]
+      : [];
+  /** What lies below, with the new row in its place. */
+  const between = <T extends { readonly id: string }>(
+    list: readonly T[],
+    isHere: boolean,
+    at: { readonly depth: number; readonly parent: string },
+    draw: (one: T) => OutlineNode[],
+  ): OutlineNode[] => {
+    const own = list.flatMap((one) => [
+      ...(isHere && newRow!.beforeId === one.id ? added(at.depth, at.parent) : []),
+      ...draw(one),
+    ]);
+    const isLast = isHere && (newRow!.beforeId === null || !list.some(({ id }) => id === newRow!.beforeId));
+    return isLast ? [...own, ...added(at.depth, at.parent)] : own;
+  };
+
+  const drawTasks = (projectId: string, parentId: string | null, depth: number): OutlineNode[] => {
+    const isHere = newRow?.kind === 'task' && newRow.of === projectId && newRow.parentId === parentId;
+    const all = tasks.get(projectId) ?? [];
+    return between(childrenOf(all, projectId, parentId), isHere, { depth, parent: parentId ?? projectId }, (task) => {
+      const below = drawTasks(projectId, task.id, depth + 1);
+      const node = { id: task.id, called: task.name };
+      const found = !shows || shows(node);
+      if (!found && below.length === 0) return [];
+      const unfolded = below.length === 0 ? null : shows !== null || !turned.has(task.id) || below.some(({ isNew }) => isNew);
+      return [
+        {
+          ...{ ...node, kind: 'task' as const, name: task.name, depth, parent: parentId ?? projectId },
+          ...{ unfolded, closed: !task.open, task },
+        },
+        ...(unfolded ? below : []),
+      ];
+    });
+  };
+
+  const drawProject = (project: ScopeNode): OutlineNode[] => {
+    const read = tasks.get(project.id);
+    const below = read ? drawTasks(project.id, null, 2) : [];
+    const hasBelow = read ? below.length > 0 : project.hasChildren;
+    if (shows && !shows(project) && below.length === 0) return [];
+    const isOpen = shows ? below.length > 0 : turned.has(project.id) || below.some(({ isNew }) => isNew);
+    return [
+      {
+        ...{
+          id: project.id,
+          kind: 'project' as const,
+          name: project.name,
+          called: project.called,
+          depth: 1,
+          parent: project.parent,
+        },
+        ...{ unfolded: hasBelow ? isOpen : null, closed: project.closed, task: null },
+      },
+      ...(isOpen ? below : []),
+    ];
+  };
+
+  for (const home of homes.filter(({ depth }) => depth === 0)) {
+    const own = homes.filter(({ parent }) => parent === home.id);
+    const isHere = newRow?.kind === 'project' && newRow.of === home.id;
+    const below = between(own, isHere, { depth: 1, parent: home.id }, drawProject);
+    if (shows && !shows(home) && below.length === 0) continue;
+    const unfolded = below.length === 0 ? null : shows !== null || !turned.has(home.id) || isHere;
+    rows.push({
+      ...{ id: home.id, kind: home.kind as 'client', name: home.name, called: home.called, depth: 0, parent: null },
+      ...{ unfolded, closed: false, task: null },
+    });
+    if (unfolded) rows.push(...below);
+  }
+  return rows;
+}

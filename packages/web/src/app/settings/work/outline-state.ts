@@ -1,0 +1,312 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import { Store } from '@ngrx/store';
+import type { BodyOf, Endpoints, OutlineTask, Repricing } from '@yellowwood/contracts';
+import { TreePlace, branchOf, childrenOf, parentsOf, placeBranch, readOutline } from '@yellowwood/core';
+import { v7 as newId } from 'uuid';
+import { Api } from '../../api/api';
+import { ProblemError, codeOf } from '../../api/problem-error';
+import { workActions, workFeature } from '../../state/work';
+import { Dialogs } from '../../ui/dialogs';
+import { command } from '../../ui/command';
+import { hasWords, wordsOf } from '../../ui/plain-text';
+import { UndoStack } from '../../ui/undo-stack';
+import { NewRow, OutlineNode, outlineRows } from './outline-node';
+
+type Lines = BodyOf<Endpoints['addTasks']>['lines'];
+type TaskChange = BodyOf<Endpoints['changeTask']>;
+
+/** A few projects at once are unfolded for what is looked for; more letters find the rest. */
+const MOST_FOUND = 20;
+
+/**
+ * The outline of clients, projects and tasks, and what is done to it. What somebody does stands there at once and is sent in
+ * turn; what is refused is told, and its project read anew.
+ */
+@Injectable()
+export class OutlineState {
+  private readonly api = inject(Api);
+  private readonly store = inject(Store);
+  private readonly dialogs = inject(Dialogs);
+  private readonly tree = this.store.selectSignal(workFeature.selectTree);
+  readonly known = this.store.selectSignal(workFeature.selectKnown);
+  private readonly read = signal<ReadonlyMap<string, readonly OutlineTask[]>>(new Map());
+  private readonly turned = signal<ReadonlySet<string>>(new Set());
+  readonly find = signal('');
+  readonly newRow = signal<NewRow | null>(null);
+  readonly command = command({ inTurn: true });
+  /** Reading tells its own failures: what was refused before stays told. */
+  private readonly reading = command({ inTurn: true });
+  readonly undos = new UndoStack();
+  private readonly homes = computed(() => this.tree().filter(({ kind }) => ['client', 'department', 'project'].includes(kind)));
+  private readonly shows = computed(() => {
+    const words = wordsOf(this.find());
+    return words.length === 0 ? null : ({ called }: Pick<OutlineNode, 'called'>) => hasWords(called, words);
+  });
+  readonly rows = computed((): OutlineNode[] =>
+    outlineRows({
+      ...{ homes: this.homes(), tasks: this.read(), turned: this.turned() },
+      ...{ newRow: this.newRow(), shows: this.shows() },
+    }),
+  );
+  private readonly byId = computed(() => new Map([...this.read().values()].flat().map((task) => [task.id, task])));
+
+  task(id: string): OutlineTask | undefined {
+    return this.byId().get(id);
+  }
+
+  /** The tasks of a project, in the order of their places. */
+  tasksOf(projectId: string): readonly OutlineTask[] {
+    return this.read().get(projectId) ?? [];
+  }
+
+  /** Looks for something: the projects in which it is found are read. */
+  lookFor(text: string): void {
+    this.find.set(text);
+    const shows = this.shows();
+    if (!shows) return;
+    const nodes = new Map(this.tree().map((node) => [node.id, node]));
+    const projects = new Set<string>();
+    for (const node of this.tree()) {
+      if (node.kind !== 'task' || !shows(node)) continue;
+      let at = node;
+      while (at.kind === 'task') at = nodes.get(at.parent!)!;
+      projects.add(at.id);
+    }
+    for (const id of [...projects].slice(0, MOST_FOUND)) if (!this.read().has(id)) void this.readProject(id);
+  }
+
+  /** Folds or unfolds what lies below a row; the tasks of a project are read the first time. */
+  async turn({ id, kind, unfolded }: OutlineNode): Promise<void> {
+    if (unfolded === null) return;
+    if (kind === 'project' && !this.read().has(id)) await this.readProject(id);
+    this.turned.update((turned) => {
+      const next = new Set(turned);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }
+
+  /** Shows what lies below something, reading it first. */
+  async unfold(id: string, kind: OutlineNode['kind']): Promise<void> {
+    if (kind === 'project' && !this.read().has(id)) await this.readProject(id);
+    this.turned.update((turned) => {
+      const next = new Set(turned);
+      if (kind === 'project') next.add(id);
+      else next.delete(id);
+      return next;
+    });
+  }
+
+  private async readProject(id: string): Promise<void> {
+    const answer = await this.reading.run(() => this.api.call('listTasks', { params: { id } }), { apart: true });
+    if (answer) this.read.update((read) => new Map(read).set(id, answer.tasks));
+  }
+
+  /** Puts tasks into what is shown; those of another project by now leave theirs. */
+  private put(tasks: readonly OutlineTask[]): void {
+    const ids = new Set(tasks.map(({ id }) => id));
+    this.read.update((read) => {
+      const next = new Map([...read].map(([project, own]) => [project, own.filter(({ id }) => !ids.has(id))]));
+      for (const task of tasks) {
+        const own = next.get(task.projectId);
+        if (own) next.set(task.projectId, [...own, task]);
+      }
+      return next;
+    });
+  }
+
+  private drop(ids: readonly string[]): void {
+    this.read.update((read) => new Map([...read].map(([project, own]) => [project, own.filter(({ id }) => !ids.includes(id))])));
+  }
+
+  /** Sends a change; where it is refused, the projects that it concerns are read as they are. */
+  private async send<T>(work: (key: string) => Promise<T>, projects: readonly string[]): Promise<T | undefined> {
+    const answer = await this.command.run(work, { apart: true });
+    if (answer === undefined) for (const id of projects) if (this.read().has(id)) await this.readProject(id);
+    // The scope beside it, and the fields that find work.
+    this.store.dispatch(workActions.workOutdated());
+    return answer;
+  }
+
+  /**
+   * Adds tasks that were typed or pasted. They stand there at once.
+   * @returns whether it was done
+   */
+  async addTasks(projectId: string, place: Omit<TreePlace, 'projectId'>, lines: Lines): Promise<boolean> {
+    if (!(await this.added(projectId, place, lines))) return false;
+    const tops = lines.filter(({ parentId }) => parentId === null).map(({ id }) => id);
+    this.undos.push({
+      what: lines.length === 1 ? `${lines[0]!.name} added` : `${lines.length} added`,
+      run: async () => {
+        for (const id of tops) await done(this.take(id));
+      },
+    });
+    return true;
+  }
+
+  private async added(projectId: string, place: Omit<TreePlace, 'projectId'>, lines: Lines): Promise<boolean> {
+    const made = lines.map((line, index) => ({
+      ...{ id: line.id, projectId, parentId: line.parentId, name: line.name, place: index, estimate: line.estimate },
+      ...{ kind: line.kind ?? ('task' as const), open: line.open ?? true, version: 1 },
+    }));
+    const placed = placeBranch<OutlineTask>(this.tasksOf(projectId), made, { projectId, ...place });
+    if (placed.ok) this.put(placed.value);
+    const answer = await this.send(
+      (key) => this.api.call('addTasks', { params: { id: projectId }, body: { place, lines }, key }),
+      [projectId],
+    );
+    if (answer) this.put(answer.tasks);
+    return answer !== undefined;
+  }
+
+  /** Changes facts of a task. */
+  async change(id: string, change: TaskChange): Promise<boolean> {
+    const before = this.task(id);
+    if (!before) return false;
+    const back = Object.fromEntries(Object.keys(change).map((fact) => [fact, before[fact as keyof TaskChange]])) as TaskChange;
+    if (JSON.stringify(back) === JSON.stringify(change)) return true;
+    if (!(await this.changed(id, change))) return false;
+    this.undos.push({ what: `${before.name} changed`, run: () => done(this.changed(id, back)) });
+    return true;
+  }
+
+  private async changed(id: string, change: TaskChange): Promise<boolean> {
+    const before = this.task(id)!;
+    this.put([{ ...before, ...(change as Partial<OutlineTask>) }]);
+    const answer = await this.send(
+      () => this.api.call('changeTask', { params: { id }, version: this.task(id)!.version, body: change }),
+      [before.projectId],
+    );
+    if (answer) this.put([answer]);
+    return answer !== undefined;
+  }
+
+  /** Takes a task away with all below it. */
+  async remove(id: string): Promise<boolean> {
+    const task = this.task(id);
+    if (!task) return false;
+    const tasks = this.tasksOf(task.projectId);
+    const branch = branchOf(tasks, id);
+    const place = { parentId: task.parentId, beforeId: this.nextTo(task) };
+    if (!(await this.take(id))) return false;
+    const lines = branch.map(({ id: own, parentId, name, estimate, kind, open }) => ({
+      ...{ id: own, parentId: own === id ? null : parentId, name, estimate, kind, open },
+    }));
+    this.undos.push({ what: `${task.name} taken away`, run: () => done(this.added(task.projectId, place, lines)) });
+    return true;
+  }
+
+  private async take(id: string): Promise<boolean> {
+    const task = this.task(id);
+    if (!task) return false;
+    const branch = branchOf(this.tasksOf(task.projectId), id).map((one) => one.id);
+    const answer = await this.send(
+      () => this.api.call('removeTask', { params: { id }, version: this.task(id)!.version, body: { branch } }),
+      [task.projectId],
+    );
+    if (answer) this.drop(answer.gone);
+    return answer !== undefined;
+  }
+
+  /** What stands after a task, of those beside it; null after the last. */
+  nextTo(task: OutlineTask): string | null {
+    const beside = childrenOf(this.tasksOf(task.projectId), task.projectId, task.parentId);
+    return beside[beside.findIndex(({ id }) => id === task.id) + 1]?.id ?? null;
+  }
+
+  /** Moves a task with all below it; where prices move, what changes is shown before. */
+  async move(id: string, place: TreePlace): Promise<boolean> {
+    const before = this.task(id);
+    if (!before) return false;
+    const back = { projectId: before.projectId, parentId: before.parentId, beforeId: this.nextTo(before) };
+    if (!(await this.moved(id, place))) return false;
+    this.undos.push({ what: `${before.name} moved`, run: () => done(this.moved(id, back)) });
+    return true;
+  }
+
+  private async moved(id: string, place: TreePlace): Promise<boolean> {
+    const before = this.task(id)!;
+    const version = () => this.task(id)!.version;
+    const within = before.projectId === place.projectId;
+    // Among its own it stands there at once; what goes to another project may be priced anew.
+    if (within) {
+      const tasks = this.tasksOf(place.projectId);
+      const placed = placeBranch<OutlineTask>(tasks, branchOf(tasks, id), place);
+      if (placed.ok) this.put(placed.value);
+    } else if (!this.read().has(place.projectId)) await this.readProject(place.projectId);
+    const ask = (seen: string | null) =>
+      this.api.call('moveTask', { params: { id }, version: version(), body: { ...place, seen } });
+    const answer = await this.send(() => this.seen(ask, before.name), [...new Set([before.projectId, place.projectId])]);
+    if (!answer) return false;
+    this.put(answer.tasks);
+    return true;
+  }
+
+  /** Asks until what changes was seen and confirmed. @throws where it was refused, or not confirmed */
+  private async seen<T>(ask: (seen: string | null) => Promise<T>, name: string): Promise<T> {
+    let seen: string | null = null;
+    for (;;)
+      try {
+        return await ask(seen);
+      } catch (error) {
+        const code = codeOf(error);
+        if (code !== 'effect-unseen' && code !== 'effect-changed') throw error;
+        const { problem } = error as ProblemError;
+        const effect = problem.current as Repricing;
+        const data = { title: `Move “${name}”?`, button: 'Move and price anew', effect, again: code === 'effect-changed' };
+        const yes = await this.dialogs.open<boolean>(() => import('../../ui/repricing-dialog').then((m) => m.RepricingDialog), {
+          data,
+        });
+        if (!yes) throw new ProblemError({ ...problem, code: 'not-confirmed', detail: `“${name}” stays where it was.` });
+        seen = effect.seen;
+      }
+  }
+
+  /** Takes back what was done last. @returns what that was; empty where nothing is, or it was refused */
+  async undo(): Promise<string> {
+    const last = this.undos.last();
+    if (!last) return '';
+    return this.undos.take(last).then(
+      () => last.what,
+      () => '',
+    );
+  }
+
+  /**
+   * Adds what was pasted: projects below a client or department, tasks below a project or a task.
+   * @param beforeId what it stands before there; null for the last
+   * @returns how many lines there were; 0 for what has none
+   */
+  async paste(below: OutlineNode, text: string, beforeId: string | null = null): Promise<number> {
+    const read = readOutline(text);
+    if (read.length === 0) return 0;
+    const ids = read.map(() => newId());
+    const lines = parentsOf(read).map((parent, index) => ({
+      ...{ id: ids[index]!, parentId: parent === null ? null : ids[parent]!, name: read[index]!.name },
+      ...{ estimate: read[index]!.estimate ?? 0 },
+    }));
+    if (below.kind === 'client' || below.kind === 'department') {
+      await this.addProjects(below, lines);
+    } else {
+      const projectId = below.task?.projectId ?? below.id;
+      await this.unfold(projectId, 'project');
+      await this.addTasks(projectId, { parentId: below.task?.id ?? null, beforeId }, lines);
+    }
+    return lines.length;
+  }
+
+  /** Adds projects with their tasks to a client or to the firm itself. */
+  async addProjects(home: OutlineNode, lines: BodyOf<Endpoints['layDown']>['lines']): Promise<boolean> {
+    const client = home.kind === 'client' ? { id: home.id } : null;
+    const made = await this.command.run((key) => this.api.call('layDown', { body: { client, lines }, key }), { apart: true });
+    if (!made) return false;
+    this.store.dispatch(workActions.workAdded(made));
+    for (const { id } of made.projects) await this.readProject(id);
+    return true;
+  }
+}
+
+/** What is refused is told already, and stays to be taken back. @throws where it was not done */
+async function done(work: Promise<boolean>): Promise<void> {
+  if (!(await work)) throw new Error('refused');
+}

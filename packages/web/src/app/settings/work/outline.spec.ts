@@ -1,0 +1,264 @@
+import type { Repricing } from '@yellowwood/contracts';
+import { FakeServer, Page, id, open, refusal } from '../../testing/fake-server';
+import { KeptOutline } from '../../testing/kept-outline';
+import { WorkScreen } from './work';
+
+describe('the outline of clients, projects and tasks', () => {
+  let page: Page<WorkScreen>;
+  let kept: KeptOutline;
+  afterEach(() => page.element.remove());
+
+  async function opened(prepare: (server: FakeServer) => void = () => undefined, roles: 'owner' | 'auditor' = 'owner') {
+    kept = new KeptOutline();
+    page = await open(WorkScreen, {
+      ...{ url: '/f/f/settings/work', roles: [roles] },
+      prepare: (server) => {
+        kept.serve(server);
+        prepare(server);
+      },
+    });
+    await page.settle(20);
+  }
+  const rows = () => [...page.element.querySelectorAll<HTMLTableRowElement>('tbody tr')];
+  const named = (name: string) => rows().find((one) => one.cells[0]!.textContent!.replace(/[›\s]+/g, ' ').trim() === name)!;
+  /** Each name after as many dots as it is deep. */
+  const drawn = () =>
+    rows().map((one) => {
+      const name = one.cells[0]!.querySelector('input')?.value ?? one.cells[0]!.textContent!.replace(/[›\s]+/g, ' ').trim();
+      return `${'.'.repeat(Number(one.getAttribute('aria-level')) - 1)}${one.querySelector('input') ? '*' : ''}${name}`;
+    });
+  const box = () => page.element.querySelector<HTMLInputElement>('yw-name-box input')!;
+  const sent = () => page.server.sent.map(({ name }) => name).filter((name) => /Task|layDown/.test(name) && name !== 'listTasks');
+
+  async function unfolded(): Promise<void> {
+    await press('Pier', 'ArrowRight');
+  }
+  async function press(name: string, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {
+    named(name).focus();
+    await page.key(named(name), key, modifiers);
+    await page.settle(20);
+  }
+  async function typed(text: string, key: string, modifiers: KeyboardEventInit = {}): Promise<void> {
+    box().value = text;
+    await page.key(box(), key, modifiers);
+    await page.settle(20);
+  }
+  async function pasted(name: string, text: string): Promise<void> {
+    named(name).focus();
+    const data = new DataTransfer();
+    data.setData('text/plain', text);
+    named(name).dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    await page.settle(30);
+  }
+
+  it('is a grid of rows that unfold and fold by arrows; a project is read when it is unfolded', async () => {
+    await opened();
+    expect(page.element.querySelector('table')!.getAttribute('role')).toBe('treegrid');
+    expect(named('Pier').cells[0]!.getAttribute('role')).toBe('gridcell');
+    expect(drawn()).toEqual(['Harbour Trust', '.Pier', 'Practice (internal)', '.Running the office']);
+    expect([named('Pier').ariaExpanded, named('Harbour Trust').ariaExpanded, named('Running the office').ariaExpanded]).toEqual([
+      'false',
+      'true',
+      null,
+    ]);
+    expect(page.server.to('listTasks').length).toBe(0);
+    await unfolded();
+    expect(drawn().slice(0, 5)).toEqual(['Harbour Trust', '.Pier', '..Survey of piles', '...Soundings', '..Report']);
+    expect(named('Soundings').textContent).toContain('10:00');
+    await press('Pier', 'ArrowRight');
+    expect(document.activeElement).toBe(named('Survey of piles'));
+    await press('Survey of piles', 'ArrowLeft');
+    expect(drawn()).not.toContain('...Soundings');
+    await press('Survey of piles', 'ArrowLeft');
+    expect(document.activeElement).toBe(named('Pier'));
+    await press('Pier', 'ArrowLeft');
+    await press('Pier', 'ArrowRight');
+    expect([drawn().length, page.server.to('listTasks').length]).toEqual([6, 1]);
+  });
+
+  it('grows by Enter, a level further in by Tab and out by Shift and Tab', async () => {
+    await opened();
+    await unfolded();
+    await press('Report', 'Enter');
+    await typed('Plan 12 h', 'Enter');
+    await typed('Section', 'Tab');
+    expect(drawn().slice(4, 8)).toEqual(['..Report', '..Plan', '...*Section', 'Practice (internal)']);
+    expect(document.activeElement).toBe(box());
+    await typed('Section', 'Enter');
+    await typed('Elevation', 'Tab', { shiftKey: true });
+    await typed('Elevation', 'Enter');
+    await typed('', 'Enter');
+    expect(drawn().slice(4, 8)).toEqual(['..Report', '..Plan', '...Section', '..Elevation']);
+    expect(document.activeElement).toBe(named('Elevation'));
+    expect([...kept.kept.values()].slice(-3).map(({ name, estimate }) => [name, estimate])).toEqual([
+      ['Plan', 43_200],
+      ['Section', 0],
+      ['Elevation', 0],
+    ]);
+    const [plan, section] = page.server.to('addTasks').map(({ body }) => body);
+    expect([plan!.place, section!.place]).toEqual([
+      { parentId: null, beforeId: null },
+      { parentId: plan!.lines[0]!.id, beforeId: null },
+    ]);
+  });
+
+  it('does not wait for one line to be stored before the next', async () => {
+    await opened();
+    await unfolded();
+    const soon = () => new Promise((resolve) => setTimeout(resolve, 60));
+    const waiting: (() => void)[] = [];
+    page.server.onTheWay = () => new Promise((resolve) => waiting.push(() => resolve(undefined)));
+    named('Survey of piles').dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+    await soon();
+    for (const name of ['One', 'Two', 'Three']) {
+      box().value = name;
+      box().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+      await soon();
+    }
+    expect(drawn().slice(2, 8)).toEqual(['..Survey of piles', '...Soundings', '..One', '..Two', '..Three', '..*']);
+    page.server.onTheWay = () => Promise.resolve();
+    for (const go of waiting) go();
+    await page.key(box(), 'Escape');
+    await page.settle(30);
+    expect(drawn().slice(4, 8)).toEqual(['..One', '..Two', '..Three', '..Report']);
+    const places = [...kept.kept.values()].filter(({ parentId }) => parentId === null).sort((a, b) => a.place - b.place);
+    expect(places.map(({ name }) => name)).toEqual(['Survey of piles', 'One', 'Two', 'Three', 'Report']);
+  });
+
+  it('moves by Alt and arrows, is renamed by F2, done by Space, taken away by Delete, and all of it taken back', async () => {
+    await opened();
+    await unfolded();
+    await press('Report', 'ArrowUp', { altKey: true });
+    expect([drawn()[2], document.activeElement]).toEqual(['..Report', named('Report')]);
+    await press('Survey of piles', 'ArrowRight', { altKey: true });
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '...Survey of piles', '....Soundings']);
+    await press('Soundings', 'ArrowLeft', { altKey: true });
+    await press('Soundings', 'ArrowDown', { altKey: true });
+    await press('Report', 'ArrowUp', { altKey: true });
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '...Survey of piles', '...Soundings']);
+    await press('Soundings', 'F2');
+    expect(drawn()).toContain('...*Soundings');
+    await typed('Soundings by boat 9:30', 'Enter');
+    await press('Soundings by boat', ' ');
+    expect(named('Soundings by boat').classList).toContain('dim');
+    await press('Survey of piles', 'Delete');
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '...Soundings by boat', 'Practice (internal)']);
+    expect(sent().length).withContext('two of the moves lead nowhere').toBe(6);
+    for (let count = 0; count < 6; count += 1) await press('Report', 'z', { ctrlKey: true });
+    expect(drawn().slice(2, 5)).toEqual(['..Survey of piles', '...Soundings', '..Report']);
+    expect([kept.kept.get(id(31))!.estimate, kept.kept.get(id(31))!.open, kept.kept.get(id(30))!.kind]).toEqual([
+      36_000,
+      true,
+      'phase',
+    ]);
+    expect(page.text('.told')).toBe('Taken back: Report moved.');
+    await press('Report', 'z', { ctrlKey: true });
+    expect(sent().length).toBe(12);
+  });
+
+  it('takes a pasted list below the row that it is pasted on', async () => {
+    await opened((server) => server.on('layDown', () => refusal(409, 'project-exists', 'The project “Slip” is open already.')));
+    await unfolded();
+    await pasted('Report', '- Draft 2 h\n  - Figures\n- Final');
+    expect(drawn().slice(4, 8)).toEqual(['..Report', '...Draft', '....Figures', '...Final']);
+    await press('Report', 'z', { ctrlKey: true });
+    expect(drawn().slice(4, 6)).toEqual(['..Report', 'Practice (internal)']);
+    await pasted('Harbour Trust', 'Slip\n\tPlan');
+    const { body } = page.server.to('layDown')[0]!;
+    expect<unknown>([body.client, body.lines.map(({ name }) => name)]).toEqual([{ id: id(10) }, ['Slip', 'Plan']]);
+    expect(page.refused()).toBe('The project “Slip” is open already.');
+    await press('Survey of piles', 'Enter');
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Alpha\nBeta');
+    box().dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    await page.settle(30);
+    expect(drawn().slice(3, 7)).toEqual(['...Soundings', '..Alpha', '..Beta', '..Report']);
+  });
+
+  it('shows what is priced anew before a task goes to another project, and asks once more where that is another by then', async () => {
+    const effect: Repricing = {
+      ...{ seen: 'first', entries: 3, seconds: 21_600, lost: 1, gained: 0 },
+      moves: [
+        {
+          ...{ rateNow: 900_000, currencyNow: 'GBP', chargedNow: true, valueNow: 18_000 },
+          ...{ rateThen: null, currencyThen: 'GBP', chargedThen: false, valueThen: 0, entries: 2, seconds: 7200 },
+        },
+      ],
+    };
+    const refused = (code: string, seen: string) =>
+      ({ ...refusal(409, code, 'Look at what changes, then confirm.'), current: { ...effect, seen } }) as never;
+    await opened();
+    await unfolded();
+    page.server.on('moveTask', ({ body }) =>
+      body.seen === null ? refused('effect-unseen', 'first') : refused('effect-changed', 'second'),
+    );
+    await press('Report', 'Enter', { altKey: true });
+    await page.find('running', 'yw-work-field input');
+    await page.key(page.element.querySelector('yw-work-field input')!, 'Enter');
+    await page.press('Move');
+    await page.settle(50);
+    const dialog = () => document.querySelector('mat-dialog-container')!.textContent!.replace(/\s+/g, ' ');
+    expect(dialog()).toContain('3 entries with 6:00 recorded go along and are priced by what holds there.');
+    expect(dialog()).toContain('1 entry would have no rate there');
+    expect(dialog()).toContain('GBP 90.00 an hournot charged2:00£180.00£0.00');
+    await page.answer('Move and price anew');
+    await page.settle(100);
+    expect(dialog()).toContain('Somebody changed time or rates after you looked.');
+    await page.answer('Cancel');
+    expect(page.server.to('moveTask').map(({ body }) => [body.projectId, body.seen])).toEqual([
+      [id(21), null],
+      [id(21), 'first'],
+    ]);
+    expect(page.text('yw-task-panel')).toContain('“Report” stays where it was.');
+    kept.serve(page.server);
+    await page.press('Move');
+    await page.settle(30);
+    expect(drawn().slice(4)).toEqual(['Practice (internal)', '.Running the office', '..Report']);
+  });
+
+  it('is changed beside it, and tells there what was refused', async () => {
+    await opened();
+    await unfolded();
+    named('Soundings').click();
+    await page.settle(50);
+    await page.fill('Name', 'Lead line');
+    await page.fill('Estimate', '4.5');
+    await page.choose('Kind', 'deliverable');
+    await page.press('Save');
+    await page.settle(20);
+    expect(page.server.to('changeTask')[0]!.body).toEqual({
+      name: 'Lead line',
+      kind: 'deliverable',
+      estimate: 16_200,
+      open: true,
+    });
+    expect(drawn()).toContain('...Lead line');
+    kept.kept.set(id(31), { ...kept.kept.get(id(31))!, name: 'Echo', version: 9 });
+    await page.choose('State', 'done');
+    await page.press('Save');
+    await page.settle(30);
+    expect(page.text('yw-task-panel [role=alert]')).toContain('Somebody changed this');
+    expect(drawn()).withContext('read anew').toContain('...Echo');
+    await page.press('Close');
+    expect(document.activeElement).toBe(named('Echo'));
+  });
+
+  it('finds tasks of projects that were not read yet', async () => {
+    await opened();
+    await page.type('input[type=search]', 'sound');
+    await page.settle(20);
+    expect(drawn()).toEqual(['Harbour Trust', '.Pier', '..Survey of piles', '...Soundings']);
+    await page.type('input[type=search]', '');
+    expect(drawn()[2]).toBe('Practice (internal)');
+  });
+
+  it('is only read by those who may not change it', async () => {
+    await opened(undefined, 'auditor');
+    await unfolded();
+    await press('Report', 'Enter');
+    await press('Report', 'Delete');
+    await pasted('Report', 'One\nTwo');
+    expect([box(), sent()]).toEqual([null, []] as never);
+    expect(page.texts('button')).not.toContain('Add a list');
+  });
+});

@@ -1,0 +1,59 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
+import type { Repricing } from '@yellowwood/contracts';
+import { Formats } from '../state/formats';
+import { OwnWords } from '../state/own-words';
+
+/** What is asked before time is priced anew. */
+export interface RepricingQuestion {
+  readonly title: string;
+  readonly button: string;
+  readonly effect: Repricing;
+  /** Whether something else was shown before. */
+  readonly again: boolean;
+}
+
+type Move = Repricing['moves'][number];
+
+/** Shows what pricing time anew does to it, and asks whether it is to be done; closes with true where it is. */
+@Component({
+  selector: 'yw-repricing-dialog',
+  imports: [MatButton, MatDialogModule],
+  templateUrl: './repricing-dialog.html',
+  styleUrl: './repricing-dialog.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RepricingDialog {
+  protected readonly question = inject<RepricingQuestion>(MAT_DIALOG_DATA);
+  private readonly formats = inject(Formats);
+  private readonly say = inject(OwnWords).say;
+  protected readonly moves = this.question.effect.moves.map((move) => ({
+    ...{ now: this.rate(move, 'Now'), then: this.rate(move, 'Then'), hours: this.formats.hours(move.seconds) },
+    ...{ valueNow: this.value(move.valueNow, move.currencyNow), valueThen: this.value(move.valueThen, move.currencyThen) },
+  }));
+  protected readonly sentences = this.sentencesOf(this.question);
+
+  private sentencesOf({ effect, again }: RepricingQuestion): readonly string[] {
+    const count = (number: number, what: string) => `${number} ${number === 1 ? what : what.replace('entry', 'entries')}`;
+    const sentences = [
+      `${count(effect.entries, 'entry')} with ${this.formats.hours(effect.seconds)} recorded ${effect.entries === 1 ? 'goes' : 'go'} along and ${effect.entries === 1 ? 'is' : 'are'} priced by what holds there. What is recorded stays as it is.`,
+    ];
+    if (again) sentences.unshift('Somebody changed time or rates after you looked. This is what changes now.');
+    if (effect.lost > 0)
+      sentences.push(`${count(effect.lost, 'entry')} would have no rate there, and cannot be billed until there is one.`);
+    if (effect.gained > 0) sentences.push(`${count(effect.gained, 'entry')} without a rate would get one.`);
+    if (effect.moves.length === 0 && effect.lost + effect.gained === 0) sentences.push('No price that you may see changes.');
+    return sentences.map((sentence) => this.say(sentence));
+  }
+
+  private rate(move: Move, side: 'Now' | 'Then'): string {
+    if (!move[`charged${side}`]) return 'not charged';
+    const [rate, currency] = [move[`rate${side}`], move[`currency${side}`]];
+    return rate === null || currency === null ? 'no rate' : `${currency} ${this.formats.rate(rate, currency)} an hour`;
+  }
+
+  private value(value: number | null, currency: string | null): string {
+    return value === null || currency === null ? 'none' : this.formats.money(value, currency);
+  }
+}
