@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: false,
   retries: 0,
   // Generous: a shared machine may be three times slower for a while, and nothing here waits for time to pass.
-  timeout: 240_000,
+  timeout: 480_000,
   expect: { timeout: 30_000 },
   reporter: 'dot',
   globalSetup: './start-server.ts',

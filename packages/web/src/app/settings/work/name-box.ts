@@ -36,8 +36,10 @@ import {
       box-sizing: border-box;
       width: 100%;
       min-width: 140px;
-      min-height: 28px;
+      min-height: 27px;
       padding: 2px 6px;
+      border-color: var(--ink);
+      outline: none;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -7,6 +7,7 @@ import {
   input,
   linkedSignal,
   output,
+  signal,
   untracked,
 } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
@@ -61,7 +62,11 @@ export class TaskPanel {
     });
   }
 
+  /** Whether it was to be moved last: then what was refused stands there. */
+  protected readonly moving = signal(false);
+
   protected async save(): Promise<void> {
+    this.moving.set(false);
     const { name, kind, estimate, state } = this.form.getRawValue();
     await this.state.change(this.task().id, {
       ...{ name: name.trim(), kind: kind as OutlineTask['kind'], estimate: estimate ?? 0, open: state === 'open' },
@@ -69,6 +74,7 @@ export class TaskPanel {
   }
 
   protected async move(): Promise<void> {
+    this.moving.set(true);
     const target = this.target();
     if (!target) return this.state.command.refuse('Choose where it goes.');
     const { projectId, taskId } = target;
