@@ -458,6 +458,27 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ],
     [true, [{ method: 'time and materials', currency: 'GBP' }]],
   ),
+  createClient: deed(
+    'client made',
+    () => {
+      const id = newId();
+      return { as: 'owner', body: { id, name: `Client ${id}` } };
+    },
+    ({ id, facts, version }, _, { body }) => [id === body!.id, facts.name === body!.name, facts.paymentDays, version],
+    [true, true, 30, 1],
+  ),
+  changeClient: deed(
+    'client changed',
+    async (firm) => ({ as: 'owner', ...(await firm.newClient({ paymentDays: 14 })) }),
+    ({ facts, version }) => [facts.paymentDays, version],
+    [14, 2],
+  ),
+  changeProject: deed(
+    'project changed',
+    async (firm) => ({ as: 'owner', ...(await firm.newProject({ open: false })) }),
+    ({ facts, version }) => [facts.open, version],
+    [false, 2],
+  ),
   addTasks: deed(
     'tasks added',
     async (firm) => {
@@ -870,6 +891,9 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   endLink: 'links events',
   confirmPerson: 'members events',
   createProject: 'agreements clients projects events',
+  createClient: 'clients events',
+  changeClient: 'clients events',
+  changeProject: 'projects events',
   addTasks: 'tasks events',
   changeTask: 'tasks events',
   removeTask: 'tasks events',

@@ -136,6 +136,17 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   }),
   personLeaves: ({ person }) => ({ params: { id: person }, version: 99 }),
   personReturns: ({ person }) => ({ params: { id: person }, version: 99 }),
+  readClient: ({ client }) => ({ params: { id: client } }),
+  createClient: () => ({ body: { id: newId(), name: `Client ${newId()}` } }),
+  changeClient: ({ client }) => ({
+    ...{ params: { id: client }, version: 99 },
+    body: { name: 'Client', address: [], country: 'GB', email: '', taxId: '', paymentDays: 1 },
+  }),
+  readProject: ({ project }) => ({ params: { id: project } }),
+  changeProject: ({ project, person }) => ({
+    ...{ params: { id: project }, version: 99 },
+    body: { name: 'Project', code: 'P', orderReference: '', managerId: person, estimate: 0, open: true },
+  }),
   listTasks: ({ project }) => ({ params: { id: project } }),
   addTasks: ({ project }) => ({
     params: { id: project },
@@ -251,6 +262,11 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   endLink: 'ynnn ynnn',
   confirmPerson: 'ynnn ynnn',
   layDown: 'yyyn yyyn',
+  readClient: 'y?yn y?yn',
+  createClient: 'yyyn yyyn',
+  changeClient: 'y?yn y?yn',
+  readProject: 'yyyy yyyy',
+  changeProject: 'y?yn y?yn',
   listTasks: 'yyyy yyyy',
   // Before a task that is none; changed by those who look after the project.
   addTasks: '???n ???n',

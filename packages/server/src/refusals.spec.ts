@@ -983,6 +983,36 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'mate', ...(await firm.known(id)) };
     },
   },
+  readClient: {
+    'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+  },
+  createClient: {
+    'already-there': (firm) => ({ as: 'owner', body: { id: firm.ids.client, name: `Client ${newId()}` } }),
+    'client-exists': () => ({ as: 'owner', body: { id: newId(), name: 'HARBOUR trust' } }),
+  },
+  changeClient: {
+    'scope-unknown': async (firm) => ({ as: 'owner', ...(await firm.newClient()), params: { id: newId() } }),
+    'version-stale': async (firm) => ({ as: 'owner', ...(await firm.newClient()), version: 99 }),
+    'client-exists': async (firm) => ({ as: 'owner', ...(await firm.newClient({ name: 'HARBOUR trust' })) }),
+    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newClient()) }),
+  },
+  readProject: {
+    'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+  },
+  changeProject: {
+    'scope-unknown': async (firm) => ({ as: 'owner', ...(await firm.newProject()), params: { id: newId() } }),
+    'version-stale': async (firm) => ({ as: 'owner', ...(await firm.newProject()), version: 99 }),
+    'project-exists': async (firm) => ({ as: 'owner', ...(await firm.newProject({ name: 'lantern ROOM' })) }),
+    'code-taken': async (firm) => ({ as: 'owner', ...(await firm.newProject({ code: 'lantern' })) }),
+    'person-unknown': async (firm) => ({ as: 'owner', ...(await firm.newProject({ managerId: newId() })) }),
+    'left-already': async (firm) => ({ as: 'owner', ...(await firm.newProject({ managerId: await firm.left() })) }),
+    'lead-not-yours': async (firm) => {
+      const asked = await firm.newProject({ managerId: firm.ids.mate });
+      await firm.world.sql('update project set manager_id = $1 where id = $2', [firm.ids.manager, asked.params.id]);
+      return { as: 'manager', ...asked };
+    },
+    'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newProject()) }),
+  },
   listTasks: {
     'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
   },

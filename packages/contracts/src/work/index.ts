@@ -1,4 +1,6 @@
 export * from './add-tasks';
+export * from './change-client';
+export * from './change-project';
 export * from './change-task';
 export * from './create-project';
 export * from './lay-down';

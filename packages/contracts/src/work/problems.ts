@@ -53,4 +53,9 @@ export const workProblems = sentences({
     title: 'That is too deep',
     detail: 'Tasks lie at most {most} deep below their project. Choose a place further out.',
   },
+  'code-taken': {
+    status: 409,
+    title: 'The code is taken',
+    detail: 'Another project has the code {code}. Type another one.',
+  },
 });

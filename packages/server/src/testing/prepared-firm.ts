@@ -289,7 +289,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select count(*) from client) as clients, (select array_agg(concat(id, manager_id) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
+        (select array[count(*), sum(version)] from client) as clients, (select array_agg(concat(id, manager_id, version) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 
@@ -350,6 +350,20 @@ export class PreparedFirm {
       { id: task, parentId: phase, name: 'Upper tier', estimate: 1800 },
     ];
     return { client: { id: this.ids.client }, lines, ...names };
+  }
+
+  /** A client that is new, and a change to it. */
+  async newClient(names: Partial<BodyOf<Endpoints['changeClient']>> = {}) {
+    const id = newId();
+    const { facts, version } = await this.owner.done('createClient', { body: { id, name: `Client ${id}` } });
+    return { params: { id }, version, body: { ...facts, ...names } };
+  }
+
+  /** A project that is new, and a change to it. */
+  async newProject(names: Partial<BodyOf<Endpoints['changeProject']>> = {}) {
+    const { project } = await this.owner.done('createProject', { body: this.project() });
+    const { facts, version } = await this.owner.done('readProject', { params: { id: project.id } });
+    return { params: { id: project.id }, version, body: { ...facts, ...names } };
   }
 
   /** A task that nothing refers to, with one below it, in a project of its own. */

@@ -20,7 +20,7 @@ where
 insert into
   client (firm_id, id, name, address, country, email, currency, payment_days)
 values
-  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30);
+  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, :days!);
 
 /* @name firstDepartment */
 select

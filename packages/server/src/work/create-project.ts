@@ -17,6 +17,8 @@ import { Context } from '../platform/context';
 import { problem } from '../platform/problem';
 import { takeTurn } from '../platform/turn';
 
+/** Days in which a new client pays, until somebody says otherwise: common practice. */
+export const USUAL_DAYS = 30;
 /** Tones that a project may have; they come in turn. */
 const TONES = 12;
 /** From when on holds what has always held: the terms of a project, whenever its work was done. */
@@ -71,7 +73,7 @@ export async function clientFor(
   const client = { id, name: name.trim(), currency: firm.currency };
   const [twin] = await clientNamed.run({ name: client.name }, tx);
   if (twin) throw problem('client-exists');
-  await addClient.run({ firm: firm.id, country: firm.country, ...client }, tx);
+  await addClient.run({ firm: firm.id, country: firm.country, days: USUAL_DAYS, ...client }, tx);
   await audit(context, 'client made', [{ kind: 'client', id, after: { name: client.name, currency: client.currency } }]);
   return client;
 }

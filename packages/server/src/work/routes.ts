@@ -1,5 +1,6 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
+import { changeClient, createClient, readClient } from './change-client';
 import { createProject } from './create-project';
 import { layDown } from './lay-down';
 import { addTasks, changeTask, listTasks, removeTask } from './outline';
@@ -11,6 +12,12 @@ export function workRoutes(platform: Platform): void {
 
   mount(platform, endpoints.layDown, (context, { body }) => layDown(context, body));
   mount(platform, endpoints.createProject, (context, { body }) => createProject(context, body));
+
+  mount(platform, endpoints.readClient, (context, { params }) => readClient(context, params.id));
+  mount(platform, endpoints.createClient, (context, { body }) => createClient(context, body));
+  mount(platform, endpoints.changeClient, (context, { params, body, version }) =>
+    changeClient(context, params.id, body, version),
+  );
 
   mount(platform, endpoints.listTasks, (context, { params }) => listTasks(context, params.id));
   mount(platform, endpoints.addTasks, (context, { params, body }) => addTasks(context, params.id, body));

@@ -75,6 +75,7 @@ export const clientNamed = new PreparedQuery<IClientNamedParams,IClientNamedResu
 export interface IAddClientParams {
   country: string;
   currency: string;
+  days: number;
   firm: string;
   id: string;
   name: string;
@@ -89,7 +90,7 @@ export interface IAddClientQuery {
   result: IAddClientResult;
 }
 
-const addClientIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"country":true,"currency":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":105}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":108,"b":111}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":114,"b":119}]},{"name":"country","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":136}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":152}]}],"statement":"insert into\n  client (firm_id, id, name, address, country, email, currency, payment_days)\nvalues\n  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30)"};
+const addClientIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"country":true,"currency":true,"days":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":105}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":108,"b":111}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":114,"b":119}]},{"name":"country","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":136}]},{"name":"currency","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":152}]},{"name":"days","required":true,"transform":{"type":"scalar"},"locs":[{"a":155,"b":160}]}],"statement":"insert into\n  client (firm_id, id, name, address, country, email, currency, payment_days)\nvalues\n  (:firm!, :id!, :name!, '{}', :country!, '', :currency!, :days!)"};
 
 /**
  * Query generated from SQL:
@@ -97,7 +98,7 @@ const addClientIR: any = {"usedParamSet":{"firm":true,"id":true,"name":true,"cou
  * insert into
  *   client (firm_id, id, name, address, country, email, currency, payment_days)
  * values
- *   (:firm!, :id!, :name!, '{}', :country!, '', :currency!, 30)
+ *   (:firm!, :id!, :name!, '{}', :country!, '', :currency!, :days!)
  * ```
  */
 export const addClient = new PreparedQuery<IAddClientParams,IAddClientResult>(addClientIR);

@@ -1,0 +1,55 @@
+import { Static, Type } from 'typebox';
+import { Currency, FirmAndId, FirmPath, Id, Version, endpoint, strict } from '../platform/fields';
+import { WorkName } from './create-project';
+
+/** What somebody says of a client; it stands on documents from the next one on, and none of it moves a price. */
+export const ClientFacts = strict({
+  name: WorkName,
+  address: Type.Array(Type.String({ maxLength: 100 }), { maxItems: 6 }),
+  country: Type.String({ pattern: '^[A-Z]{2}$', description: 'ISO 3166' }),
+  email: Type.String({ maxLength: 200, pattern: '^([^\\s@]+@[^\\s@]+)?$' }),
+  taxId: Type.String({ maxLength: 40 }),
+  paymentDays: Type.Integer({ minimum: 0, maximum: 365 }),
+});
+export type ClientFacts = Static<typeof ClientFacts>;
+
+export const KnownClient = strict({ id: Id, currency: Currency, facts: ClientFacts, version: Version });
+export type KnownClient = Static<typeof KnownClient>;
+
+/** A client with what was said of it. */
+export const readClient = endpoint({
+  summary: 'A client with what was said of it',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/clients/:id',
+  permission: 'work.change',
+  params: FirmAndId,
+  answer: KnownClient,
+  problems: ['scope-unknown'],
+});
+
+/** Change what is said of a client. */
+export const changeClient = endpoint({
+  summary: 'Change what is said of a client',
+  kind: 'change',
+  method: 'PUT',
+  path: '/f/:firm/clients/:id',
+  permission: 'work.change',
+  params: FirmAndId,
+  body: ClientFacts,
+  answer: KnownClient,
+  problems: ['scope-unknown', 'client-exists', 'nothing-to-change'],
+});
+
+/** Make a client, in the firm's currency and country. */
+export const createClient = endpoint({
+  summary: "Make a client, in the firm's currency and country",
+  kind: 'create',
+  method: 'POST',
+  path: '/f/:firm/clients',
+  permission: 'work.change',
+  params: FirmPath,
+  body: strict({ id: Id, name: WorkName }),
+  answer: KnownClient,
+  problems: ['client-exists'],
+});

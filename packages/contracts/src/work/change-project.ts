@@ -1,0 +1,52 @@
+import { Static, Type } from 'typebox';
+import { Duration, FirmAndId, Id, Name, Version, endpoint, nullable, strict } from '../platform/fields';
+import { WorkName } from './create-project';
+
+/** What somebody says of a project; none of it moves a price. */
+export const ProjectFacts = strict({
+  name: WorkName,
+  code: Type.String({ minLength: 1, maxLength: 20, pattern: '\\S' }),
+  /** The client's own number for it, printed on invoices. */
+  orderReference: Type.String({ maxLength: 100 }),
+  managerId: Id,
+  estimate: Duration,
+  /** Whether it takes time. */
+  open: Type.Boolean(),
+});
+export type ProjectFacts = Static<typeof ProjectFacts>;
+
+export const KnownProject = strict({
+  id: Id,
+  client: nullable(Name),
+  facts: ProjectFacts,
+  version: Version,
+});
+export type KnownProject = Static<typeof KnownProject>;
+
+/** A project with what was said of it. */
+export const readProject = endpoint({
+  summary: 'A project with what was said of it',
+  kind: 'read',
+  method: 'GET',
+  path: '/f/:firm/projects/:id',
+  permission: 'work.read',
+  params: FirmAndId,
+  answer: KnownProject,
+  problems: ['scope-unknown'],
+});
+
+/** Change what is said of a project; one that is finished takes no more time and is offered no more. */
+export const changeProject = endpoint({
+  summary: 'Change what is said of a project; one that is finished takes no more time and is offered no more',
+  kind: 'change',
+  method: 'PUT',
+  path: '/f/:firm/projects/:id',
+  permission: 'work.change',
+  params: FirmAndId,
+  body: ProjectFacts,
+  answer: KnownProject,
+  problems: [
+    ...(['scope-unknown', 'project-exists', 'code-taken', 'person-unknown', 'left-already', 'lead-not-yours'] as const),
+    'nothing-to-change',
+  ],
+});

@@ -1,0 +1,112 @@
+import type { ProjectFacts } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { World, differencesOf, makeWorld, meanwhile, record } from '../testing';
+
+describe('a project that is changed', () => {
+  let world: World;
+  beforeEach(async () => (world = await makeWorld()));
+  afterEach(async () => {
+    expect(await differencesOf(world)).toEqual([]);
+    await world.close();
+  });
+  const owner = () => world.as('owner');
+  const read = (as = owner()) => as.call('readProject', { params: { id: world.ids.project } });
+  const change = async (names: Partial<ProjectFacts>, as = owner(), version?: number) => {
+    const known = (await read()).body;
+    const of = { params: { id: world.ids.project }, version: version ?? known.version };
+    return as.call('changeProject', { ...of, body: { ...known.facts, ...names } });
+  };
+  const code = async (...of: Parameters<typeof change>) => (await change(...of)).problem.code;
+  const events = async () => (await owner().done('readHistory', { params: { id: world.ids.project } })).events;
+
+  it('is read by those who see it', async () => {
+    const { ids } = world;
+    expect((await read(world.as('staff'))).body).toEqual({
+      ...{ id: ids.project, client: 'Harbour Trust', version: 1 },
+      facts: {
+        ...{ name: 'Lantern room', code: 'LANTERN', orderReference: 'HT-1', managerId: ids.owner },
+        ...{ estimate: 360_000, open: true },
+      },
+    });
+    await world.sql('update project set restricted = true');
+    expect((await read(world.as('staff'))).problem.code).toBe('scope-unknown');
+  });
+
+  it('has its new facts and a history, for whoever saw it as it is', async () => {
+    const done = await change({ name: ' Lantern ', code: 'lamp', orderReference: 'HT-2 ', estimate: 7200 });
+    expect(done.body).toEqual((await read()).body);
+    expect([done.body.facts.name, done.body.facts.code, done.body.version]).toEqual(['Lantern', 'lamp', 2]);
+    expect((await change({ name: 'Lamp' }, owner(), 1)).problem.code).toBe('version-stale');
+    expect(await code({})).toBe('nothing-to-change');
+    const [event] = await events();
+    expect([event!.action, event!.before, event!.after]).toEqual([
+      'project changed',
+      { name: 'Lantern room', code: 'LANTERN', estimate: 360_000, orderReference: 'HT-1' },
+      { name: 'Lantern', code: 'lamp', estimate: 7200, orderReference: 'HT-2' },
+    ]);
+  });
+
+  it('keeps a name of its own for its client, and a code of its own', async () => {
+    const other = await owner().done('createProject', {
+      body: { id: newId(), name: 'Gallery', client: { id: world.ids.client } },
+    });
+    expect(await code({ name: 'gallery' })).toBe('project-exists');
+    expect(await code({ code: 'altar' })).toBe('code-taken');
+    expect((await change({ code: 'Lantern' })).status).toBe(200);
+    await world.sql("update project set state = 'closed' where id = $1", [other.project.id]);
+    expect((await change({ name: 'Gallery' })).status).toBe(200);
+  });
+
+  it('is looked after by somebody else, by the gift of those who see everybody’s time', async () => {
+    const { ids } = world;
+    expect(await code({ managerId: newId() })).toBe('person-unknown');
+    await world.sql("update person set left_on = '2026-06-01' where id = $1", [ids.mate]);
+    expect(await code({ managerId: ids.mate })).toBe('left-already');
+    expect((await change({ managerId: ids.manager })).status).toBe(200);
+    const [event] = await events();
+    expect([event!.before, event!.after]).toEqual([{ manager: 'Owner Person' }, { manager: 'Manager Person' }]);
+    expect(await code({ managerId: ids.owner }, world.as('manager'))).toBe('lead-not-yours');
+    expect((await change({ name: 'By its manager' }, world.as('manager'))).status).toBe(200);
+    await world.sql('update project set manager_id = $1', [ids.owner]);
+    expect(await code({ name: 'Not any more' }, world.as('manager'))).toBe('scope-unknown');
+  });
+
+  it('takes no more time once it is finished: what is not decided on says so, until it is taken up again', async () => {
+    const staff = world.as('staff');
+    const open = await record(world, 'staff', '2026-06-08', 1);
+    const elsewhere = await record(world, 'staff', '2026-06-09', 1, { projectId: world.ids.euroProject });
+    const mate = await record(world, 'mate', '2026-06-08', 1);
+    await world.as('mate').done('submitPeriod', { params: { from: '2026-06-08' }, body: { note: '' } });
+    const problems = async () =>
+      new Map(
+        (
+          await world.sql<{ id: string; problems: string[]; count: number; version: number }>(
+            'select id, problems, problem_count as count, version from entry',
+          )
+        ).map((row) => [row.id, [row.problems, row.count, row.version]]),
+      );
+    const before = await problems();
+    expect((await change({ open: false })).status).toBe(200);
+    const closed = await problems();
+    expect(closed.get(open.id)).toEqual([['project-closed'], 1, 2]);
+    expect(closed.get(mate.id)).toEqual([['project-closed'], 1, 3]);
+    expect(closed.get(elsewhere.id)).toEqual(before.get(elsewhere.id)!);
+    const submitted = await staff.call('submitPeriod', { params: { from: '2026-06-08' }, body: { note: '' } });
+    expect(submitted.problem.code).toBe('problems-left');
+    // Said once, also where something else of it changes, and gone with what it says.
+    expect((await change({ estimate: 1 })).status).toBe(200);
+    expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 2]);
+    expect((await change({ open: true })).status).toBe(200);
+    expect((await problems()).get(open.id)).toEqual([[], 0, 3]);
+  });
+
+  it('marks what is recorded while it is being finished', async () => {
+    const entry = await meanwhile(
+      world,
+      `select pg_advisory_xact_lock(hashtextextended('rules ${world.firmId}', 0))`,
+      `update project set state = 'closed' where id = '${world.ids.project}'`,
+      () => record(world, 'staff', '2026-06-08', 1),
+    );
+    expect(entry.problems).toEqual(['project-closed']);
+  });
+});

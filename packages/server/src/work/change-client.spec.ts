@@ -1,0 +1,61 @@
+import type { ClientFacts } from '@yellowwood/contracts';
+import { v7 as newId } from 'uuid';
+import { World, makeWorld } from '../testing';
+
+describe('a client', () => {
+  let world: World;
+  beforeEach(async () => (world = await makeWorld()));
+  afterEach(() => world.close());
+  const owner = () => world.as('owner');
+  const read = (as = owner()) => as.call('readClient', { params: { id: world.ids.client } });
+  const change = async (names: Partial<ClientFacts>, as = owner()) => {
+    const { facts, version } = (await read()).body;
+    return as.call('changeClient', { params: { id: world.ids.client }, version, body: { ...facts, ...names } });
+  };
+
+  it('has its new facts on what is issued from then on, and a history', async () => {
+    expect((await read()).body).toEqual({
+      ...{ id: world.ids.client, currency: 'GBP', version: 1 },
+      facts: {
+        ...{ name: 'Harbour Trust', address: ['Quay 1'], country: 'GB' },
+        ...{ email: 'accounts@harbour.example', taxId: '', paymentDays: 30 },
+      },
+    });
+    const done = await change({ name: ' Harbour Board ', address: [' Quay 2', '', 'Port'], taxId: 'GB 7', paymentDays: 14 });
+    expect(done.body).toEqual((await read()).body);
+    expect([done.body.facts.name, done.body.facts.address, done.body.version]).toEqual(['Harbour Board', ['Quay 2', 'Port'], 2]);
+    expect((await change({})).problem.code).toBe('nothing-to-change');
+    const { facts } = done.body;
+    const stale = await owner().call('changeClient', {
+      params: { id: world.ids.client },
+      version: 1,
+      body: { ...facts, taxId: '' },
+    });
+    expect(stale.problem.code).toBe('version-stale');
+    const [event] = (await owner().done('readHistory', { params: { id: world.ids.client } })).events;
+    expect([event!.action, event!.before, event!.after]).toEqual([
+      'client changed',
+      { name: 'Harbour Trust', address: 'Quay 1', taxId: '', paymentDays: 30 },
+      { name: 'Harbour Board', address: 'Quay 2, Port', taxId: 'GB 7', paymentDays: 14 },
+    ]);
+  });
+
+  it('has a name of its own', async () => {
+    expect((await change({ name: 'łódka și țară stiftung' })).problem.code).toBe('client-exists');
+    expect((await change({ name: 'HARBOUR TRUST' })).status).toBe(200);
+    const made = await owner().done('createClient', { body: { id: newId(), name: ' Mole Trust' } });
+    expect(made).toEqual(await owner().done('readClient', { params: { id: made.id } }));
+    expect((await owner().call('createClient', { body: { id: newId(), name: 'mole trust' } })).problem.code).toBe(
+      'client-exists',
+    );
+  });
+
+  it('is changed by those who look after work of it', async () => {
+    const manager = world.as('manager');
+    expect((await read(manager)).problem.code).toBe('scope-unknown');
+    expect((await change({ taxId: '1' }, manager)).problem.code).toBe('scope-unknown');
+    expect((await read(world.as('staff'))).problem.code).toBe('right-missing');
+    await world.sql('update project set manager_id = $1 where id = $2', [world.ids.manager, world.ids.project]);
+    expect((await change({ taxId: '1' }, manager)).status).toBe(200);
+  });
+});

@@ -1,0 +1,38 @@
+/* @name clientToChange */
+select
+  c.id as "id!",
+  c.currency as "currency!",
+  c.name as "name!",
+  c.address as "address!",
+  c.country as "country!",
+  c.email as "email!",
+  coalesce(c.tax_id, '') as "taxId!",
+  c.payment_days as "paymentDays!",
+  c.version as "version!"
+from
+  client c
+where
+  c.id = :id!
+  and (
+    :reach!::text = 'firm'
+    or exists (
+      select
+      from
+        projects_to_change (:reach!, :asker!) p
+      where
+        p.client_id = c.id
+    )
+  );
+
+/* @name setClient */
+update client
+set
+  name = :name!,
+  address = :address!,
+  country = :country!,
+  email = :email!,
+  tax_id = nullif(:taxId!, ''),
+  payment_days = :paymentDays!,
+  version = version + 1
+where
+  id = :id!;
