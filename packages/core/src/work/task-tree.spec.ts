@@ -38,6 +38,10 @@ describe('placeBranch', () => {
     expect(moved(tree, 'e', { parentId: 'b', beforeId: 'd' })).toBe('a b(c e d) f');
   });
 
+  it('tells those of one place apart, always in the same way', () => {
+    expect(told([task('b'), task('c'), task('a')])).toBe('a b c');
+  });
+
   it('says what stands beside it, where its place is another then', () => {
     const placed = placeBranch(tree, branchOf(tree, 'f'), { projectId: 'p', parentId: null, beforeId: 'b' });
     expect(placed).toEqual({ ok: true, value: [task('f', null, 1), task('b', null, 2)] });

@@ -55,6 +55,12 @@ describe('a project that is changed', () => {
     expect((await change({ code: 'Lantern' })).status).toBe(200);
     await world.sql("update project set state = 'closed' where id = $1", [other.project.id]);
     expect((await change({ name: 'Gallery' })).status).toBe(200);
+    // One that is finished keeps the name that it had, until it is taken up again.
+    const of = { params: { id: other.project.id } };
+    const { facts, version } = await owner().done('readProject', of);
+    expect((await owner().call('changeProject', { ...of, version, body: { ...facts, estimate: 60 } })).status).toBe(200);
+    const again = { ...of, version: version + 1, body: { ...facts, open: true } };
+    expect((await owner().call('changeProject', again)).problem.code).toBe('project-exists');
   });
 
   it('is looked after by somebody else, by the gift of those who see everybody’s time', async () => {
@@ -98,6 +104,16 @@ describe('a project that is changed', () => {
     expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 2]);
     expect((await change({ open: true })).status).toBe(200);
     expect((await problems()).get(open.id)).toEqual([[], 0, 3]);
+  });
+
+  it('waits for whoever records on it', async () => {
+    const done = await meanwhile(
+      world,
+      `select pg_advisory_xact_lock_shared(hashtextextended('rules ${world.firmId}', 0))`,
+      'select',
+      () => change({ open: false }),
+    );
+    expect(done.status).toBe(200);
   });
 
   it('marks what is recorded while it is being finished', async () => {

@@ -80,6 +80,9 @@ describe('a task that is moved', () => {
       { ...there, task: 'Upper tier', rate: 1_000_000, value: 30_000, problems: [] },
       { ...there, task: 'Glazing', rate: null, value: null, problems: ['no-rate'] },
     ] as never);
+    // Whoever looked at it before looks again.
+    const versions = await world.sql('select version from entry order by project_id = $1, version', [world.ids.project]);
+    expect(versions).toEqual([{ version: 2 }, { version: 2 }, { version: 2 }, { version: 1 }]);
     const history = await world.sql<{ action: string; kind: string; count: number }>(
       `select e.action, s.subject_kind as kind, count(*)::int from audit_event e join audit_subject s on s.event_id = e.id
         where e.action = 'task moved' group by 1, 2 order by 2`,
