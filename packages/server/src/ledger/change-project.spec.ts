@@ -1,6 +1,6 @@
 import type { ProjectFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, differencesOf, makeWorld, meanwhile, record } from '../testing';
+import { World, differencesOf, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
 
 describe('a project that is changed', () => {
   let world: World;
@@ -79,6 +79,8 @@ describe('a project that is changed', () => {
 
   it('takes no more time once it is finished: what is not decided on says so, until it is taken up again', async () => {
     const staff = world.as('staff');
+    const decided = await record(world, 'staff', '2026-06-02', 1);
+    await submitAndApprove(world, 'staff', '2026-06-01');
     const open = await record(world, 'staff', '2026-06-08', 1);
     const elsewhere = await record(world, 'staff', '2026-06-09', 1, { projectId: world.ids.euroProject });
     const mate = await record(world, 'mate', '2026-06-08', 1);
@@ -96,7 +98,7 @@ describe('a project that is changed', () => {
     const closed = await problems();
     expect(closed.get(open.id)).toEqual([['project-closed'], 1, 2]);
     expect(closed.get(mate.id)).toEqual([['project-closed'], 1, 3]);
-    expect(closed.get(elsewhere.id)).toEqual(before.get(elsewhere.id)!);
+    for (const { id } of [elsewhere, decided]) expect(closed.get(id)).toEqual(before.get(id)!);
     const submitted = await staff.call('submitPeriod', { params: { from: '2026-06-08' }, body: { note: '' } });
     expect(submitted.problem.code).toBe('problems-left');
     // Said once, also where something else of it changes, and gone with what it says.

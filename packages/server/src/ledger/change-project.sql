@@ -53,6 +53,5 @@ set
   version = version + 1
 where
   project_id = :project!
-  and kind = 'time'
   and stage in ('recorded', 'submitted')
   and ('project-closed' = any (problems)) = :open!;

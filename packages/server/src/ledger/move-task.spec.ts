@@ -161,9 +161,14 @@ describe('a task that is moved', () => {
       jasmine.stringContaining('Bookkeeper Person'),
     ]);
     await world.as('bookkeeper').done('discardDraft', { params: { id: row.id }, version: row.version });
+    const voided = await bill(world, [first!]);
+    await world.as('bookkeeper').done('voidInvoice', { params: { id: voided.row.id }, body: { reason: 'the wrong month' } });
     const invoice = await bill(world, [first!]);
     const billed = await move(world.ids.subtask, to());
-    expect([billed.problem.code, billed.problem.detail]).toEqual(['work-billed', jasmine.stringContaining(invoice.row.number!)]);
+    expect([billed.problem.code, billed.problem.detail]).toEqual([
+      'work-billed',
+      jasmine.stringContaining(`billed on ${invoice.row.number!}, and`),
+    ]);
     const before = await worth();
     expect((await move(world.ids.subtask, to({ projectId: world.ids.project }))).status).toBe(200);
     expect(await worth()).toEqual(before);

@@ -145,7 +145,7 @@ export interface IMarkClosedQuery {
   result: IMarkClosedResult;
 }
 
-const markClosedIR: any = {"usedParamSet":{"open":true,"project":true},"params":[{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":49},{"a":203,"b":208},{"a":396,"b":401}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":289}]}],"statement":"update entry\nset\n  problems = case\n    when :open! then array_remove(problems, 'project-closed')\n    else array_prepend('project-closed', problems)\n  end,\n  problem_count = problem_count + case\n    when :open! then -1\n    else 1\n  end,\n  version = version + 1\nwhere\n  project_id = :project!\n  and kind = 'time'\n  and stage in ('recorded', 'submitted')\n  and ('project-closed' = any (problems)) = :open!"};
+const markClosedIR: any = {"usedParamSet":{"open":true,"project":true},"params":[{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":49},{"a":203,"b":208},{"a":376,"b":381}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":289}]}],"statement":"update entry\nset\n  problems = case\n    when :open! then array_remove(problems, 'project-closed')\n    else array_prepend('project-closed', problems)\n  end,\n  problem_count = problem_count + case\n    when :open! then -1\n    else 1\n  end,\n  version = version + 1\nwhere\n  project_id = :project!\n  and stage in ('recorded', 'submitted')\n  and ('project-closed' = any (problems)) = :open!"};
 
 /**
  * Query generated from SQL:
@@ -163,7 +163,6 @@ const markClosedIR: any = {"usedParamSet":{"open":true,"project":true},"params":
  *   version = version + 1
  * where
  *   project_id = :project!
- *   and kind = 'time'
  *   and stage in ('recorded', 'submitted')
  *   and ('project-closed' = any (problems)) = :open!
  * ```
