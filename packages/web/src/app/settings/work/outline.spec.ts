@@ -261,4 +261,53 @@ describe('the outline of clients, projects and tasks', () => {
     expect([box(), sent()]).toEqual([null, []] as never);
     expect(page.texts('button')).not.toContain('Add a list');
   });
+
+  it('has beside it what is said of a project and of a client, with their history', async () => {
+    const project = { name: 'Pier', code: 'P1', orderReference: '', managerId: id(2), estimate: 3600, open: true };
+    const client = { name: 'Harbour Trust', address: ['Quay 1'], country: 'GB', email: '', taxId: '', paymentDays: 30 };
+    const event = { id: id(900), at: '2026-06-01T09:00:00.000Z', by: 'Rosa Vane', reason: '' };
+    await opened((server) =>
+      server
+        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', facts: project, version: 4 }))
+        .on('changeProject', ({ body }) => ({ id: id(20), client: 'Harbour Trust', facts: body, version: 5 }))
+        .on('readClient', () => ({ id: id(10), currency: 'GBP', facts: client, version: 2 }))
+        .on('changeClient', () => refusal(409, 'client-exists', 'A client of this name is there already.'))
+        .on('readHistory', () => ({
+          events: [
+            {
+              ...event,
+              action: 'task changed',
+              before: { taskName: null, estimate: 3600 },
+              after: { taskName: 'Report', estimate: 7200 },
+            },
+          ],
+        })),
+    );
+    named('Pier').click();
+    await page.settle(60);
+    expect(page.text('yw-history')).toContain('Rosa Vane changed the task Task: ReportEstimate 2:00, was 1:00');
+    await page.fill('Order reference', 'HT-9');
+    await page.choose('State', 'done');
+    await page.press('Save');
+    await page.settle(20);
+    const [sent] = page.server.to('changeProject');
+    expect([sent!.version, sent!.body]).toEqual(['"4"', { ...project, orderReference: 'HT-9', open: false }]);
+    await page.fill('Code', '');
+    await page.press('Save');
+    expect(page.text('yw-project-panel')).toContain('Type a code, such as LANTERN.');
+    await press('Harbour Trust', 'Enter', { altKey: true });
+    await page.settle(60);
+    await page.fill('Address, a line each', 'Quay 2\nPort');
+    await page.fill('Days in which they pay', '999');
+    await page.press('Save');
+    expect(page.text('yw-client-panel')).toContain('Type whole days, from 0 to 365.');
+    await page.fill('Days in which they pay', '14');
+    await page.press('Save');
+    await page.settle(20);
+    expect(page.server.to('changeClient')[0]!.body).toEqual({ ...client, address: ['Quay 2', 'Port'], paymentDays: 14 });
+    expect(page.refused()).toBe('A client of this name is there already.');
+    await page.key(page.element.querySelector('yw-client-panel input')!, 'Escape');
+    await page.settle(20);
+    expect(document.activeElement).toBe(named('Harbour Trust'));
+  });
 });

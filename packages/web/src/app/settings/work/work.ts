@@ -24,12 +24,17 @@ import { NameBox } from './name-box';
 import { OutlineEdits } from './outline-edits';
 import { OutlineNode } from './outline-node';
 import { OutlineState } from './outline-state';
+import { ClientPanel } from './client-panel';
+import { ProjectPanel } from './project-panel';
 import { TaskPanel } from './task-panel';
 
 /** Clients with their projects and tasks, as an outline that is edited by keys, by dragging, and beside it. */
 @Component({
   selector: 'yw-work',
-  imports: [CellTemplate, Failure, LayDown, MatButton, NameBox, NotFetched, SayPipe, Table, TaskPanel],
+  imports: [
+    ...[CellTemplate, ClientPanel, Failure, LayDown, MatButton, NameBox, NotFetched, ProjectPanel, SayPipe, Table],
+    TaskPanel,
+  ],
   templateUrl: './work.html',
   styleUrl: './work.scss',
   providers: [OutlineState, OutlineEdits],
@@ -50,11 +55,11 @@ export class WorkScreen {
   private readonly table = viewChild.required<Table<OutlineNode>>(Table);
   protected readonly adding = signal(false);
   protected readonly told = signal('');
-  /** The task that stands beside the outline. */
+  /** What stands beside the outline. */
   protected readonly chosen = signal<string | null>(null);
   protected readonly beside = computed(() => {
-    const id = this.chosen();
-    return id === null ? undefined : this.state.task(id);
+    const node = this.edits.node(this.chosen());
+    return node?.kind === 'department' ? undefined : node;
   });
   protected readonly dragged = signal<string | null>(null);
   protected readonly over = signal<string | null>(null);
@@ -143,7 +148,7 @@ export class WorkScreen {
     const steps = { ArrowUp: 'up', ArrowDown: 'down', ArrowRight: 'in', ArrowLeft: 'out' } as const;
     const control = event.ctrlKey || event.metaKey;
     if (control && event.key === 'z') return () => this.undo();
-    if (event.altKey && event.key === 'Enter' && row.task) return () => this.chosen.set(row.id);
+    if (event.altKey && event.key === 'Enter') return () => this.chosen.set(row.id);
     if (event.altKey && event.key in steps && row.task) return () => this.step(row, steps[event.key as keyof typeof steps]);
     if (control || event.altKey || event.shiftKey) return undefined;
     if (event.key === 'Enter') return () => this.edits.begin(row);
@@ -246,8 +251,7 @@ export class WorkScreen {
   }
 
   protected open(row: OutlineNode): void {
-    if (row.task) this.chosen.set(row.id);
-    else void this.state.turn(row);
+    if (row.kind !== 'department' && !row.isNew && (row.kind !== 'client' || this.changes())) this.chosen.set(row.id);
   }
 
   protected close(): void {

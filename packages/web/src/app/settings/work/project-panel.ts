@@ -1,0 +1,83 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
+import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
+import { Api } from '../../api/api';
+import { sessionFeature } from '../../state/session';
+import { SayPipe } from '../../state/own-words';
+import { workActions, workFeature } from '../../state/work';
+import { command } from '../../ui/command';
+import { Failure } from '../../ui/failure';
+import { ChoiceField } from '../../ui/form/choice-field';
+import { SendsForm, fillFor } from '../../ui/form/drafts';
+import { DurationField } from '../../ui/form/duration-field';
+import { needed } from '../../ui/form/field';
+import { PersonField } from '../../ui/form/person-field';
+import { TextField } from '../../ui/form/text-field';
+import { History } from '../../ui/history';
+import { loaded } from '../../ui/loaded';
+import { Loading } from '../../ui/loading';
+import { seenOf } from './seen';
+
+const text = (sentence?: string) => new FormControl('', { nonNullable: true, validators: sentence ? needed(sentence) : null });
+
+/** One project beside the outline: what it is called, who looks after it, whether it takes time, and what became of it. */
+@Component({
+  selector: 'yw-project-panel',
+  imports: [
+    ...[ChoiceField, DurationField, Failure, History, Loading, MatButton, PersonField, ReactiveFormsModule, SayPipe],
+    ...[SendsForm, TextField],
+  ],
+  templateUrl: './project-panel.html',
+  styleUrl: './task-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ProjectPanel {
+  private readonly api = inject(Api);
+  private readonly store = inject(Store);
+  readonly id = input.required<string>();
+  readonly closed = output();
+  protected readonly people = this.store.selectSignal(workFeature.selectPeople);
+  private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
+  protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
+  protected readonly command = command();
+  protected readonly known = loaded(
+    () => this.id(),
+    (id) => this.api.call('readProject', { params: { id } }),
+  );
+  protected readonly states = [
+    { value: 'open', word: 'open' },
+    { value: 'done', word: 'done' },
+  ];
+  protected readonly form = new FormGroup({
+    name: text('Type a name.'),
+    code: text('Type a code, such as LANTERN.'),
+    orderReference: text(),
+    managerId: new FormControl<string | null>(null, { validators: needed('Choose who looks after it.') }),
+    estimate: new FormControl<number | null>(null),
+    state: text(),
+  });
+
+  constructor() {
+    fillFor(
+      this.form,
+      () => seenOf(this.known.value()),
+      () => {
+        const { open, estimate, ...facts } = this.known.value()!.facts;
+        return { ...facts, estimate: estimate || null, state: open ? 'open' : 'done' };
+      },
+    );
+  }
+
+  protected async save(): Promise<void> {
+    const { id, version } = this.known.value()!;
+    const { state, estimate, managerId, ...facts } = this.form.getRawValue();
+    const body = { ...facts, estimate: estimate ?? 0, managerId: managerId!, open: state === 'open' };
+    const saved = await this.command.run(() => this.api.call('changeProject', { params: { id }, body, version }), {
+      done: 'Saved',
+    });
+    if (!saved) return;
+    this.known.set(saved);
+    this.store.dispatch(workActions.workOutdated());
+  }
+}
