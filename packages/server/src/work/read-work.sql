@@ -14,6 +14,17 @@ where
     where
       p.client_id = c.id
   )
+  -- One that has no project yet is seen by those who see all work.
+  or (
+    :reach! = 'firm'
+    and not exists (
+      select
+      from
+        project p
+      where
+        p.client_id = c.id
+    )
+  )
 order by
   c.name;
 

@@ -20,7 +20,7 @@ export interface IClientsSeenQuery {
   result: IClientsSeenResult;
 }
 
-const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":174}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  exists (\n    select\n      1\n    from\n      projects_in_reach (:reach!, :asker!) p\n    where\n      p.client_id = c.id\n  )\norder by\n  c.name"};
+const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165},{"a":297,"b":303}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":174}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  exists (\n    select\n      1\n    from\n      projects_in_reach (:reach!, :asker!) p\n    where\n      p.client_id = c.id\n  )\n  -- One that has no project yet is seen by those who see all work.\n  or (\n    :reach! = 'firm'\n    and not exists (\n      select\n      from\n        project p\n      where\n        p.client_id = c.id\n    )\n  )\norder by\n  c.name"};
 
 /**
  * Query generated from SQL:
@@ -39,6 +39,17 @@ const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":
  *       projects_in_reach (:reach!, :asker!) p
  *     where
  *       p.client_id = c.id
+ *   )
+ *   -- One that has no project yet is seen by those who see all work.
+ *   or (
+ *     :reach! = 'firm'
+ *     and not exists (
+ *       select
+ *       from
+ *         project p
+ *       where
+ *         p.client_id = c.id
+ *     )
  *   )
  * order by
  *   c.name

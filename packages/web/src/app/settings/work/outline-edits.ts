@@ -42,6 +42,11 @@ export class OutlineEdits {
     }
   }
 
+  /** Begins a new client, above all others. */
+  beginClient(): void {
+    this.open({ kind: 'client', of: '', parentId: null, beforeId: null });
+  }
+
   private open(row: Omit<NewRow, 'id'>, text = ''): void {
     this.editing.set(null);
     this.typed.set(text);
@@ -66,7 +71,9 @@ export class OutlineEdits {
     const { id, kind, of, ...place } = row;
     this.state.newRow.set(null);
     const lines = [{ id, parentId: null, name: line.name, estimate: line.estimate ?? 0 }];
-    if (kind === 'project') {
+    if (kind === 'client') {
+      if ((await this.state.addClient(id, line.name)) && goesOn && !this.isElsewhere()) this.begin(this.node(id)!);
+    } else if (kind === 'project') {
       const home = this.node(of);
       if (home && (await this.state.addProjects(home, lines)) && goesOn && !this.isElsewhere()) this.open(row);
     } else {

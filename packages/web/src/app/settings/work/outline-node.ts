@@ -22,8 +22,8 @@ export interface OutlineNode {
 /** Where something new is being named. */
 export interface NewRow {
   readonly id: string;
-  readonly kind: 'project' | 'task';
-  /** The client or department of a project, the project of a task. */
+  readonly kind: 'client' | 'project' | 'task';
+  /** The client or department of a project, the project of a task; empty of a client. */
   readonly of: string;
   readonly parentId: string | null;
   /** What it stands before, of those beside it; null for the last. */
@@ -46,7 +46,7 @@ export interface OutlineParts {
 /** The rows of the outline in their order, folded as chosen; where something is looked for, all that leads to it is unfolded. */
 export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlineParts): OutlineNode[] {
   const rows: OutlineNode[] = [];
-  const added = (depth: number, parent: string): OutlineNode[] =>
+  const added = (depth: number, parent: string | null): OutlineNode[] =>
     newRow
       ? [
           {
@@ -111,6 +111,7 @@ export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlinePart
     ];
   };
 
+  if (newRow?.kind === 'client') rows.push(...added(0, null));
   for (const home of homes.filter(({ depth }) => depth === 0)) {
     const own = homes.filter(({ parent }) => parent === home.id);
     const isHere = newRow?.kind === 'project' && newRow.of === home.id;

@@ -295,6 +295,15 @@ export class OutlineState {
     return lines.length;
   }
 
+  /** Adds a client with nothing below it yet. */
+  async addClient(id: string, name: string): Promise<boolean> {
+    const made = await this.command.run(() => this.api.call('createClient', { body: { id, name } }), { apart: true });
+    if (!made) return false;
+    const client = { id, name: made.facts.name, currency: made.currency };
+    this.store.dispatch(workActions.workAdded({ client, projects: [], tasks: [] }));
+    return true;
+  }
+
   /** Adds projects with their tasks to a client or to the firm itself. */
   async addProjects(home: OutlineNode, lines: BodyOf<Endpoints['layDown']>['lines']): Promise<boolean> {
     const client = home.kind === 'client' ? { id: home.id } : null;

@@ -156,6 +156,25 @@ describe('the outline of clients, projects and tasks', () => {
     expect(sent().length).toBe(12);
   });
 
+  it('begins with a client, and goes on with its first project', async () => {
+    await opened((server) =>
+      server.on('createClient', ({ body }) => ({
+        ...{ id: body.id, currency: 'GBP', version: 1 },
+        facts: { name: body.name, address: [], country: 'GB', email: '', taxId: '', paymentDays: 30 },
+      })),
+    );
+    await page.press('Add client');
+    await page.settle(20);
+    expect([drawn()[0], box().placeholder]).toEqual(['*', 'Name of a client']);
+    await typed('Mole Trust', 'Enter');
+    await page.settle(20);
+    const at = drawn().indexOf('Mole Trust');
+    expect([at > -1, drawn()[at + 1]]).toEqual([true, '.*']);
+    await page.key(box(), 'Escape');
+    await page.settle(20);
+    expect([drawn().length, document.activeElement]).toEqual([5, named('Mole Trust')]);
+  });
+
   it('takes a pasted list below the row that it is pasted on', async () => {
     await opened((server) => server.on('layDown', () => refusal(409, 'project-exists', 'The project “Slip” is open already.')));
     await unfolded();

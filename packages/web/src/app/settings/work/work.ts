@@ -116,7 +116,7 @@ export class WorkScreen {
   }
 
   protected placeholderOf({ kind }: OutlineNode): string {
-    return this.say(kind === 'project' ? 'Name of a project' : 'Name of a task, then its time');
+    return this.say(kind === 'task' ? 'Name of a task, then its time' : `Name of a ${kind}`);
   }
 
   protected laid({ projects, tasks }: WorkAdded): void {
