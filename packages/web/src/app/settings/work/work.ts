@@ -136,6 +136,12 @@ export class WorkScreen {
     afterNextRender({ read: () => this.table().focus.to(id) }, { injector: this.injector });
   }
 
+  /** Brings the focus back to a row that was drawn anew; whoever has gone on meanwhile is not called back. */
+  private keepFocus(id: string | null): void {
+    const lost = () => document.activeElement === null || document.activeElement === document.body;
+    afterNextRender({ read: () => lost() && this.table().focus.to(id) }, { injector: this.injector });
+  }
+
   protected key({ event, row }: { event: KeyboardEvent; row: OutlineNode }): void {
     if (!this.changes() || event.target !== event.currentTarget) return;
     const deed = this.deedOf(event, row);
@@ -165,14 +171,14 @@ export class WorkScreen {
     const moved = this.state.move(row.id, place);
     this.focus(row.id);
     await moved;
-    this.focus(row.id);
+    this.keepFocus(row.id);
   }
 
   private async undo(): Promise<void> {
     const id = this.current()?.id ?? null;
     const what = await this.state.undo();
     if (what) this.told.set(`Taken back: ${what}.`);
-    this.focus(id);
+    this.keepFocus(id);
   }
 
   protected async entered(node: OutlineNode, text: string): Promise<void> {
@@ -223,7 +229,7 @@ export class WorkScreen {
   private async paste(below: OutlineNode, text: string, beforeId: string | null = null): Promise<void> {
     const lines = await this.state.paste(below, text, beforeId);
     if (lines === 0) this.state.command.refuse('There is no name in what was pasted. Copy a line for each thing.');
-    this.focus(below.id);
+    this.keepFocus(below.id);
   }
 
   /** Where the pointer is over a row: before it, or with the lower half below it. */
@@ -240,7 +246,7 @@ export class WorkScreen {
     if (id === null || id === node.id) return;
     event.preventDefault();
     await this.state.move(id, this.dropPlace(event, node));
-    this.focus(id);
+    this.keepFocus(id);
   }
 
   private dropPlace({ clientY, currentTarget }: DragEvent, node: OutlineNode): TreePlace {
