@@ -28,5 +28,11 @@ create function projects_to_change(reach text, asker uuid) returns setof project
   select p.* from project p where reach = 'firm' or (reach in ('project', 'team') and p.manager_id = asker)
 $$;
 
+-- The same projects are those whose money somebody sees by a right of that reach.
+create or replace function projects_with_money(reach text, asker uuid) returns setof project
+  language sql stable as $$
+  select p.* from projects_to_change(reach, asker) p
+$$;
+
 grant
 execute on function projects_to_change to yellowwood_app;

@@ -15,7 +15,7 @@ import { json } from '../platform/json';
 import { demand, problem } from '../platform/problem';
 import { heldTask, readTasks, refuseForeign, tasksNow } from '../work/outline';
 import { holdRules, lockProjects } from './locks';
-import { PricedAnew, isOnDocument, priceAnew, refuseUnseen, storePriced } from './price-anew';
+import { isOnDocument, priceAnew, refuseUnseen, storePriced } from './price-anew';
 import { lockRows } from './rows';
 
 /** Documents that are named in a sentence; more of them are counted. */
@@ -63,7 +63,7 @@ export async function moveTask(
   await deferTasks.run(undefined, tx);
   await placeTasks.run({ tasks: json(changed) }, tx);
   // Prices are found by the outline as it is now.
-  const priced: PricedAnew = await priceAnew(context, rows, () => ({ projectId }));
+  const priced = await priceAnew(context, rows, { projectId });
   const reach = actor.rights['values.read'];
   const projects = [...new Set([task.projectId, projectId])];
   const sees = reach ? await seesValues.run({ reach, asker: actor.personId, projects }, tx) : [];

@@ -23,21 +23,21 @@ export function isOnDocument(entry: LedgerEntry): boolean {
  * Values entries by the rules, terms and work as they stand in the transaction. What is on a document stays as it is.
  * Where an agreement rounds by the day, all entries of the day are among them; the rules are held exclusively.
  * @param rows   locked entries
- * @param become what else is different of an entry then
+ * @param become what is different of every entry then
  */
 export async function priceAnew(
   context: Context,
   rows: readonly LedgerEntry[],
-  become: (row: LedgerEntry) => Partial<LedgerEntry> = () => ({}),
+  become: Partial<Pick<LedgerEntry, 'projectId'>>,
 ): Promise<PricedAnew> {
-  const moved = rows.map((row) => ({ ...row, ...become(row) }));
+  const moved = rows.map((row) => ({ ...row, ...become }));
   const valuations = (await valuationBasis(context, moved)).value(moved);
   const after = moved.map((row, index) => {
-    if (isOnDocument(row)) return row;
+    if (isOnDocument(row)) return rows[index]!;
     const valuation = valuations.get(row.id)!;
     const worth = { ...row, ...derived(valuation, row.rateReason), problems: problemsThen(row, valuation) };
     const before = rows[index]!;
-    if (row.projectId !== before.projectId || row.taskId !== before.taskId) return { ...worth, version: row.version + 1 };
+    if (row.projectId !== before.projectId) return { ...worth, version: row.version + 1 };
     return isPricedOtherwise(before, worth) ? { ...worth, valueVersion: row.valueVersion + 1 } : before;
   });
   return { before: rows, after };

@@ -57,5 +57,8 @@ describe('a client', () => {
     expect((await read(world.as('staff'))).problem.code).toBe('right-missing');
     await world.sql('update project set manager_id = $1 where id = $2', [world.ids.manager, world.ids.project]);
     expect((await change({ taxId: '1' }, manager)).status).toBe(200);
+    // What somebody has just made is theirs to complete, before there is a project of it.
+    const made = await manager.done('createClient', { body: { id: newId(), name: 'Mole Trust' } });
+    expect(await manager.done('readClient', { params: { id: made.id } })).toEqual(made);
   });
 });

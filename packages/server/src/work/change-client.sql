@@ -22,6 +22,14 @@ where
       where
         p.client_id = c.id
     )
+    -- One that has no project yet belongs to nobody in particular.
+    or not exists (
+      select
+      from
+        project p
+      where
+        p.client_id = c.id
+    )
   );
 
 /* @name setClient */

@@ -29,7 +29,7 @@ export interface IClientToChangeQuery {
   result: IClientToChangeResult;
 }
 
-const clientToChangeIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":282,"b":285}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":299,"b":305},{"a":390,"b":396}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":405}]}],"statement":"select\n  c.id as \"id!\",\n  c.currency as \"currency!\",\n  c.name as \"name!\",\n  c.address as \"address!\",\n  c.country as \"country!\",\n  c.email as \"email!\",\n  coalesce(c.tax_id, '') as \"taxId!\",\n  c.payment_days as \"paymentDays!\",\n  c.version as \"version!\"\nfrom\n  client c\nwhere\n  c.id = :id!\n  and (\n    :reach!::text = 'firm'\n    or exists (\n      select\n      from\n        projects_to_change (:reach!, :asker!) p\n      where\n        p.client_id = c.id\n    )\n  )"};
+const clientToChangeIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":282,"b":285}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":299,"b":305},{"a":390,"b":396}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":399,"b":405}]}],"statement":"select\n  c.id as \"id!\",\n  c.currency as \"currency!\",\n  c.name as \"name!\",\n  c.address as \"address!\",\n  c.country as \"country!\",\n  c.email as \"email!\",\n  coalesce(c.tax_id, '') as \"taxId!\",\n  c.payment_days as \"paymentDays!\",\n  c.version as \"version!\"\nfrom\n  client c\nwhere\n  c.id = :id!\n  and (\n    :reach!::text = 'firm'\n    or exists (\n      select\n      from\n        projects_to_change (:reach!, :asker!) p\n      where\n        p.client_id = c.id\n    )\n    -- One that has no project yet belongs to nobody in particular.\n    or not exists (\n      select\n      from\n        project p\n      where\n        p.client_id = c.id\n    )\n  )"};
 
 /**
  * Query generated from SQL:
@@ -54,6 +54,14 @@ const clientToChangeIR: any = {"usedParamSet":{"id":true,"reach":true,"asker":tr
  *       select
  *       from
  *         projects_to_change (:reach!, :asker!) p
+ *       where
+ *         p.client_id = c.id
+ *     )
+ *     -- One that has no project yet belongs to nobody in particular.
+ *     or not exists (
+ *       select
+ *       from
+ *         project p
  *       where
  *         p.client_id = c.id
  *     )

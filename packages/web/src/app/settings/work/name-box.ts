@@ -25,7 +25,7 @@ import {
       (keydown)="key($event)"
       (click)="$event.stopPropagation()"
       (paste)="paste($event)"
-      (blur)="give(left)"
+      (blur)="leave($event)"
     />
   `,
   styles: `
@@ -42,6 +42,7 @@ import {
       outline: none;
     }
   `,
+  host: { '(document:pointerdown)': 'pressed($event)' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class NameBox {
@@ -62,6 +63,7 @@ export class NameBox {
   /** A list of several lines. */
   readonly pasted = output<string>();
   private done = false;
+  private isPressedElsewhere = false;
 
   constructor() {
     afterNextRender({
@@ -95,6 +97,16 @@ export class NameBox {
     event.preventDefault();
     this.done = true;
     this.pasted.emit(text);
+  }
+
+  protected pressed({ target }: Event): void {
+    this.isPressedElsewhere = target !== this.box().nativeElement;
+  }
+
+  /** Whoever presses elsewhere or goes there has left. A row that only finds another place takes its box along, with who is in it. */
+  protected leave({ relatedTarget }: FocusEvent): void {
+    if (relatedTarget !== null || this.isPressedElsewhere) return this.give(this.left);
+    setTimeout(() => !this.done && this.box().nativeElement.focus());
   }
 
   protected give(to: { emit(text: string): void }): void {

@@ -4,6 +4,9 @@ import { v7 as newId } from 'uuid';
 import { NewRow, OutlineNode } from './outline-node';
 import { OutlineState } from './outline-state';
 
+/** The last place there is. */
+const LAST = { parentId: null, beforeId: null, afterId: null } as const;
+
 /** What is typed in the outline: names of new rows and of those that are there, and where they go from there. */
 @Injectable()
 export class OutlineEdits {
@@ -33,18 +36,19 @@ export class OutlineEdits {
   begin(after: OutlineNode): void {
     if (after.kind === 'client' || after.kind === 'department') {
       void this.state.unfold(after.id, after.kind);
-      this.open({ kind: 'project', of: after.id, parentId: null, beforeId: null });
+      this.open({ ...LAST, kind: 'project', of: after.id });
     } else if (after.kind === 'project') {
-      this.open({ kind: 'project', of: after.parent!, parentId: null, beforeId: this.neighbour(after, 1)?.id ?? null });
+      this.open({ ...LAST, kind: 'project', of: after.parent!, afterId: after.id });
     } else {
       const task = after.task!;
-      this.open({ kind: 'task', of: task.projectId, parentId: task.parentId, beforeId: this.state.nextTo(task) });
+      const { projectId: of, parentId } = task;
+      this.open({ ...LAST, kind: 'task', of, parentId, beforeId: this.state.nextTo(task) });
     }
   }
 
   /** Begins a new client, above all others. */
   beginClient(): void {
-    this.open({ kind: 'client', of: '', parentId: null, beforeId: null });
+    this.open({ ...LAST, kind: 'client', of: '' });
   }
 
   private open(row: Omit<NewRow, 'id'>, text = ''): void {
@@ -63,29 +67,32 @@ export class OutlineEdits {
     return before;
   }
 
-  /** Takes what was typed as a new project or task. @returns whether there was anything */
+  /**
+   * Takes what was typed as something new. It stands there at once, so that the next can be typed and taken further in.
+   * @returns whether there was anything
+   */
   async take(text: string, goesOn: boolean): Promise<boolean> {
     const row = this.state.newRow();
     const [line] = readOutline(text);
     if (!row || !line) return false;
-    const { id, kind, of, ...place } = row;
+    const { id, kind, of, parentId, beforeId } = row;
     this.state.newRow.set(null);
     const lines = [{ id, parentId: null, name: line.name, estimate: line.estimate ?? 0 }];
     if (kind === 'client') {
-      if ((await this.state.addClient(id, line.name)) && goesOn && !this.isElsewhere()) this.begin(this.node(id)!);
+      const sent = this.state.addClient(id, line.name);
+      if (goesOn) this.begin(this.node(id)!);
+      await sent;
     } else if (kind === 'project') {
       const home = this.node(of);
-      if (home && (await this.state.addProjects(home, lines)) && goesOn && !this.isElsewhere()) this.open(row);
+      const sent = home && this.state.addProjects(home, lines);
+      if (home && goesOn) this.open({ ...row, afterId: id });
+      await sent;
     } else {
-      const sent = this.state.addTasks(of, place, lines);
+      const sent = this.state.addTasks(of, { parentId, beforeId }, lines);
       if (goesOn) this.open(row);
       await sent;
     }
     return true;
-  }
-
-  private isElsewhere(): boolean {
-    return this.editing() !== null || this.state.newRow() !== null;
   }
 
   /** Takes the new row one level further in or out, with what was typed. */
@@ -97,20 +104,15 @@ export class OutlineEdits {
     if (inwards && before) {
       const task = before.task;
       // Read first, so that it comes after what is there.
-      if (!task) await this.state.unfold(before.id, 'project');
-      else await this.state.unfold(before.id, 'task');
+      await this.state.unfold(before.id, before.kind);
       const of = task?.projectId ?? before.id;
-      return this.open({ kind: 'task', of, parentId: task?.id ?? null, beforeId: null }, text);
+      return this.open({ ...LAST, kind: 'task', of, parentId: task?.id ?? null }, text);
     }
     const above = this.node(node.parent);
     if (!inwards && row.kind === 'task' && above) {
-      if (!above.task)
-        return this.open(
-          { kind: 'project', of: above.parent!, parentId: null, beforeId: this.neighbour(above, 1)?.id ?? null },
-          text,
-        );
-      const { projectId, parentId } = above.task;
-      return this.open({ kind: 'task', of: projectId, parentId, beforeId: this.state.nextTo(above.task) }, text);
+      if (!above.task) return this.open({ ...LAST, kind: 'project', of: above.parent!, afterId: above.id }, text);
+      const { projectId: of, parentId } = above.task;
+      return this.open({ ...LAST, kind: 'task', of, parentId, beforeId: this.state.nextTo(above.task) }, text);
     }
     // There is nothing to go into or out of: it goes on where it is.
     this.open(row, text);

@@ -26,8 +26,10 @@ export interface NewRow {
   /** The client or department of a project, the project of a task; empty of a client. */
   readonly of: string;
   readonly parentId: string | null;
-  /** What it stands before, of those beside it; null for the last. */
+  /** What a task stands before, of those beside it; null for the last. */
   readonly beforeId: string | null;
+  /** What a project stands after: they go by their names, and what was just added may be anywhere by now; null for the last. */
+  readonly afterId: string | null;
 }
 
 /** What the rows of the outline are made of. */
@@ -62,11 +64,13 @@ export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlinePart
     at: { readonly depth: number; readonly parent: string },
     draw: (one: T) => OutlineNode[],
   ): OutlineNode[] => {
+    const row = isHere ? newRow : null;
     const own = list.flatMap((one) => [
-      ...(isHere && newRow!.beforeId === one.id ? added(at.depth, at.parent) : []),
+      ...(row?.beforeId === one.id ? added(at.depth, at.parent) : []),
       ...draw(one),
+      ...(row?.afterId === one.id ? added(at.depth, at.parent) : []),
     ]);
-    const isLast = isHere && (newRow!.beforeId === null || !list.some(({ id }) => id === newRow!.beforeId));
+    const isLast = row && !list.some(({ id }) => id === row.beforeId || id === row.afterId);
     return isLast ? [...own, ...added(at.depth, at.parent)] : own;
   };
 

@@ -5,6 +5,7 @@ import { TreePlace, branchOf, childrenOf, parentsOf, placeBranch, readOutline } 
 import { v7 as newId } from 'uuid';
 import { Api } from '../../api/api';
 import { ProblemError, codeOf } from '../../api/problem-error';
+import { sessionFeature } from '../../state/session';
 import { workActions, workFeature } from '../../state/work';
 import { Dialogs } from '../../ui/dialogs';
 import { command } from '../../ui/command';
@@ -27,6 +28,7 @@ export class OutlineState {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
   private readonly dialogs = inject(Dialogs);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   private readonly tree = this.store.selectSignal(workFeature.selectTree);
   readonly known = this.store.selectSignal(workFeature.selectKnown);
   private readonly read = signal<ReadonlyMap<string, readonly OutlineTask[]>>(new Map());
@@ -257,7 +259,7 @@ export class OutlineState {
         const yes = await this.dialogs.open<boolean>(() => import('../../ui/repricing-dialog').then((m) => m.RepricingDialog), {
           data,
         });
-        if (!yes) throw new ProblemError({ ...problem, code: 'not-confirmed', detail: `“${name}” stays where it was.` });
+        if (!yes) throw new ProblemError({ ...problem, detail: `“${name}” stays where it was.` });
         seen = effect.seen;
       }
   }
@@ -295,22 +297,27 @@ export class OutlineState {
     return lines.length;
   }
 
-  /** Adds a client with nothing below it yet. */
+  /** Adds a client with nothing below it yet. It stands there at once; where it was refused, until work is read again. */
   async addClient(id: string, name: string): Promise<boolean> {
-    const made = await this.command.run(() => this.api.call('createClient', { body: { id, name } }), { apart: true });
-    if (!made) return false;
-    const client = { id, name: made.facts.name, currency: made.currency };
+    const client = { id, name, currency: this.me()!.firm.currency };
     this.store.dispatch(workActions.workAdded({ client, projects: [], tasks: [] }));
-    return true;
+    return (await this.send(() => this.api.call('createClient', { body: { id, name } }), [])) !== undefined;
   }
 
-  /** Adds projects with their tasks to a client or to the firm itself. */
+  /** Adds projects with their tasks to a client or to the firm itself. The projects stand there at once. */
   async addProjects(home: OutlineNode, lines: BodyOf<Endpoints['layDown']>['lines']): Promise<boolean> {
-    const client = home.kind === 'client' ? { id: home.id } : null;
-    const made = await this.command.run((key) => this.api.call('layDown', { body: { client, lines }, key }), { apart: true });
+    const isClient = home.kind === 'client';
+    const of = { clientId: isClient ? home.id : null, departmentId: isClient ? null : home.id };
+    const usual = { code: '', orderReference: '', tone: 1, open: true, billable: isClient, managerId: this.me()!.person.id };
+    const tops = lines.filter(({ parentId }) => parentId === null);
+    const projects = tops.map(({ id, name }) => ({ id, ...of, name, shown: name, ...usual }));
+    this.store.dispatch(workActions.workAdded({ client: null, projects, tasks: [] }));
+    this.read.update((read) => new Map([...read, ...tops.map(({ id }): [string, OutlineTask[]] => [id, []])]));
+    const client = isClient ? { id: home.id } : null;
+    const made = await this.send((key) => this.api.call('layDown', { body: { client, lines }, key }), []);
     if (!made) return false;
     this.store.dispatch(workActions.workAdded(made));
-    for (const { id } of made.projects) await this.readProject(id);
+    if (lines.length > tops.length) for (const { id } of tops) await this.readProject(id);
     return true;
   }
 }

@@ -1,7 +1,16 @@
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
 import type { Repricing } from '@yellowwood/contracts';
-import { FakeServer, Page, id, open, refusal } from '../../testing/fake-server';
+import { workActions } from '../../state/work';
+import { FakeServer, Page, WORK, id, open, refusal } from '../../testing/fake-server';
 import { KeptOutline } from '../../testing/kept-outline';
 import { WorkScreen } from './work';
+
+/** The project that was just sent, as the server has it. */
+const ABUTMENT = (page: Page<WorkScreen>) => {
+  const { id: own, name } = page.server.to('layDown')[0]!.body.lines[0]!;
+  return { ...WORK.projects[0]!, id: own, name, shown: name };
+};
 
 describe('the outline of clients, projects and tasks', () => {
   let page: Page<WorkScreen>;
@@ -123,6 +132,40 @@ describe('the outline of clients, projects and tasks', () => {
     expect(drawn().slice(4, 8)).toEqual(['..One', '..Two', '..Three', '..Report']);
     const places = [...kept.kept.values()].filter(({ parentId }) => parentId === null).sort((a, b) => a.place - b.place);
     expect(places.map(({ name }) => name)).toEqual(['Survey of piles', 'One', 'Two', 'Three', 'Report']);
+  });
+
+  it('does not wait for a project either: the next line goes below it, wherever its name has put it', async () => {
+    const answers: (() => void)[] = [];
+    await opened((server) =>
+      server.on('layDown', async ({ body }) => {
+        await new Promise<void>((resolve) => answers.push(resolve));
+        const { id: own, name } = body.lines[0]!;
+        const usual = { departmentId: null, orderReference: '', tone: 1, open: true, billable: true, managerId: id(1) };
+        return { client: null, tasks: [], projects: [{ id: own, clientId: id(10), name, shown: name, code: 'A', ...usual }] };
+      }),
+    );
+    const keys = async (text: string, key: string) => {
+      box().value = text;
+      box().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    };
+    await press('Harbour Trust', 'Enter');
+    await keys('Abutment', 'Enter');
+    expect(drawn().slice(0, 4)).toEqual(['Harbour Trust', '.Pier', '.Abutment', '.*']);
+    // Read again meanwhile, it stands in its order: before what was there.
+    TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [ABUTMENT(page), ...WORK.projects] } }));
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    expect(drawn().slice(0, 4)).toEqual(['Harbour Trust', '.Abutment', '.*', '.Pier']);
+    await keys('Footing', 'Tab');
+    await keys('Footing', 'Enter');
+    expect(drawn().slice(1, 4)).toEqual(['.Abutment', '..Footing', '..*']);
+    answers.forEach((go) => go());
+    await page.key(box(), 'Escape');
+    await page.settle(40);
+    const { body } = page.server.to('layDown')[0]!;
+    expect(page.server.to('addTasks').map((one) => [one.params['id'], one.body.lines[0]!.name])).toEqual([
+      [body.lines[0]!.id, 'Footing'],
+    ]);
   });
 
   it('moves by Alt and arrows, is renamed by F2, done by Space, taken away by Delete, and all of it taken back', async () => {
