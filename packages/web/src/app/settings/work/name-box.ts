@@ -82,11 +82,8 @@ export class NameBox {
     else if (event.key === 'Escape') {
       this.done = true;
       this.dropped.emit();
-    } else if (event.key === 'Tab') {
-      // Where it stands then, another box goes on with it.
-      this.done = true;
-      this.turned.emit({ inwards: !event.shiftKey, text: this.box().nativeElement.value });
-    } else return;
+    } else if (event.key === 'Tab') this.turned.emit({ inwards: !event.shiftKey, text: this.box().nativeElement.value });
+    else return;
     event.preventDefault();
   }
 

@@ -120,7 +120,6 @@ export class OutlineEdits {
 
   /** Names a row otherwise; a time at the end is its estimate. */
   async rename(node: OutlineNode, text: string): Promise<void> {
-    this.editing.set(null);
     const [line] = readOutline(text);
     if (!line || !node.task) return;
     await this.state.change(node.id, { name: line.name, ...(line.estimate !== null && { estimate: line.estimate }) });

@@ -218,6 +218,103 @@ describe('the outline of clients, projects and tasks', () => {
     expect([drawn().length, document.activeElement]).toEqual([5, named('Mole Trust')]);
   });
 
+  it('takes a name that one leaves by a press elsewhere, and drops one that is empty or given up', async () => {
+    await opened();
+    await unfolded();
+    const away = async (text: string) => {
+      box().value = text;
+      named('Pier').dispatchEvent(new PointerEvent('pointerdown', { bubbles: true }));
+      box().blur();
+      await page.settle(30);
+    };
+    await press('Report', 'Enter');
+    await away('Plan');
+    expect([drawn().slice(4, 6), box()]).toEqual([['..Report', '..Plan'], null] as never);
+    await press('Plan', 'Enter');
+    await away(' ');
+    await press('Plan', 'F2');
+    await away('Plans');
+    await press('Plans', 'F2');
+    await typed('Something', 'Escape');
+    expect([drawn().slice(4, 7), document.activeElement]).toEqual([
+      ['..Report', '..Plans', 'Practice (internal)'],
+      named('Plans'),
+    ] as never);
+    // A window that is left and come back to has the name as it was.
+    await press('Plans', 'Enter');
+    box().value = 'Half a na';
+    box().dispatchEvent(new FocusEvent('blur'));
+    await page.settle(30);
+    expect([document.activeElement, box().value]).toEqual([box(), 'Half a na']);
+    expect(sent()).toEqual(['addTasks', 'changeTask']);
+  });
+
+  it('leads from the first tasks out to a new project, goes nowhere where there is nothing, and moves what is renamed', async () => {
+    await opened();
+    await unfolded();
+    await press('Survey of piles', 'Enter');
+    await typed('Dolphin', 'Tab', { shiftKey: true });
+    expect(drawn().slice(1, 7)).toEqual([
+      '.Pier',
+      '..Survey of piles',
+      '...Soundings',
+      '..Report',
+      '.*Dolphin',
+      'Practice (internal)',
+    ]);
+    await typed('Dolphin', 'Tab', { shiftKey: true });
+    expect(drawn()[5]).toBe('.*Dolphin');
+    await typed('Dolphin', 'Escape');
+    await press('Report', 'F2');
+    await typed('Reports', 'Tab');
+    expect([drawn().slice(3, 5), document.activeElement]).toEqual([['...Soundings', '...*Reports'], box()] as never);
+    await typed('Reports', 'Tab', { shiftKey: true });
+    expect(drawn().slice(3, 5)).toEqual(['...Soundings', '..*Reports']);
+    await typed('Reports', 'Enter');
+    expect(document.activeElement).toBe(named('Reports'));
+  });
+
+  it('is put in order by dragging: before a task by its upper half, below it by its lower one, last below a project', async () => {
+    await opened();
+    await unfolded();
+    const handle = (name: string) => (named(name) ?? fail(`${name} of ${drawn().join()}`)).querySelector<HTMLElement>('.name')!;
+    const drag = async (name: string, onto: string, part: number) => {
+      handle(name).dispatchEvent(new DragEvent('dragstart', { bubbles: true }));
+      const { top, height } = handle(onto).getBoundingClientRect();
+      const at = { bubbles: true, cancelable: true, clientY: top + height * part };
+      handle(onto).dispatchEvent(new DragEvent('dragover', at));
+      await page.settle(10);
+      const marked = handle(onto).classList.contains('over');
+      handle(onto).dispatchEvent(new DragEvent('drop', at));
+      await page.settle(30);
+      return marked;
+    };
+    expect(await drag('Report', 'Survey of piles', 0.2)).toBeTrue();
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '..Survey of piles', '...Soundings']);
+    await drag('Soundings', 'Report', 0.8);
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '...Soundings', '..Survey of piles']);
+    await drag('Soundings', 'Pier', 0.5);
+    expect(drawn().slice(2, 5)).toEqual(['..Report', '..Survey of piles', '..Soundings']);
+    expect(await drag('Soundings', 'Harbour Trust', 0.5)).toBeFalse();
+    await drag('Soundings', 'Soundings', 0.8);
+    expect(sent().length).toBe(3);
+    expect(handle('Pier').draggable).toBeFalse();
+  });
+
+  it('keeps what could not be taken back, to be taken back again', async () => {
+    await opened();
+    await unfolded();
+    await press('Report', 'Enter');
+    await typed('Plan', 'Enter');
+    await typed('', 'Escape');
+    page.server.on('removeTask', () => refusal(409, 'task-used', '“Plan” has time.'));
+    await press('Plan', 'z', { ctrlKey: true });
+    expect([page.refused(), page.text('.told'), drawn()[5]]).toEqual(['“Plan” has time.', '', '..Plan']);
+    kept.serve(page.server);
+    await press('Plan', 'z', { ctrlKey: true });
+    expect([page.text('.told'), drawn()[5]]).toEqual(['Taken back: Plan added.', 'Practice (internal)']);
+  });
+
   it('takes a pasted list below the row that it is pasted on', async () => {
     await opened((server) => server.on('layDown', () => refusal(409, 'project-exists', 'The project “Slip” is open already.')));
     await unfolded();

@@ -187,12 +187,13 @@ export class WorkScreen {
       if (!(await taken)) this.focus(this.edits.drop());
       return;
     }
-    const renamed = this.edits.rename(node, text);
+    this.edits.editing.set(null);
     this.focus(node.id);
-    await renamed;
+    await this.edits.rename(node, text);
   }
 
   protected async left(node: OutlineNode, text: string): Promise<void> {
+    this.edits.editing.set(null);
     if (!node.isNew) return this.edits.rename(node, text);
     if (!(await this.edits.take(text, false))) this.edits.drop();
   }
@@ -206,8 +207,8 @@ export class WorkScreen {
     if (node.isNew) return this.edits.turnNew(inwards, text);
     const place = this.edits.step(node, inwards ? 'in' : 'out');
     await this.edits.rename(node, text);
+    // Its name is typed on while it moves.
     if (place) await this.state.move(node.id, place);
-    this.edits.editing.set(node.id);
   }
 
   protected async pastedInto(node: OutlineNode, text: string): Promise<void> {
@@ -240,10 +241,10 @@ export class WorkScreen {
   }
 
   protected async drop(event: DragEvent, node: OutlineNode): Promise<void> {
-    const id = this.dragged();
+    const [id, over] = [this.dragged(), this.over()];
     this.dragged.set(null);
     this.over.set(null);
-    if (id === null || id === node.id) return;
+    if (id === null || id === node.id || over !== node.id) return;
     event.preventDefault();
     await this.state.move(id, this.dropPlace(event, node));
     this.keepFocus(id);
