@@ -36,6 +36,7 @@ const DOMAINS: Readonly<Record<string, string>> = {
   people: 'Signing in, the own account, people and their rights',
   work: 'Clients, projects, tasks and services',
   costs: 'Pay, overhead and what an hour costs',
+  ledger: 'What a change of work does to time that was recorded and priced',
   time: 'Recording: timesheets, entries, rows and timers',
   review: 'Submitting, approving, returning and re-opening',
   billing: 'Prices, what is to bill, invoices, payments and history',
