@@ -52,3 +52,22 @@ describe('the field that adds a row, before what finds work is there', () => {
     expect([box().value, (document.activeElement as HTMLElement).role]).toEqual(['', 'gridcell']);
   });
 });
+
+describe('the field that adds a row, as what finds work comes', () => {
+  it('leaves no moment in which a key finds neither the one nor the other', async () => {
+    const page = await open(WeekScreen, {
+      url: '/f/f/record',
+      roles: ['staff'],
+      prepare: (server) => server.on('readTimesheet', () => weekOfEntries([entryOf(50, { date: TODAY })])),
+    });
+    const box = () => page.element.querySelector<HTMLInputElement>('yw-add-row input')!;
+    const [before, seen] = [box(), [] as (Element | null)[]];
+    // A key comes with a task of its own: by then focus has gone over.
+    before.addEventListener('blur', () => queueMicrotask(() => seen.push(document.activeElement)));
+    before.focus();
+    await page.settle(30);
+    expect(before.isConnected).toBeFalse();
+    expect(seen).toEqual([box()]);
+    page.element.remove();
+  });
+});

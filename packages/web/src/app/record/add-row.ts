@@ -1,5 +1,5 @@
-import { ChangeDetectionStrategy, Component, ElementRef, Injector, afterNextRender } from '@angular/core';
-import { computed, effect, inject, output, signal, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, ElementRef, afterRenderEffect } from '@angular/core';
+import { computed, inject, output, signal, untracked, viewChild } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
@@ -29,6 +29,8 @@ export class AddRow {
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
   /** The first screen does without what finds work: a plain field stands for it until it is wanted, or at hand. */
   protected readonly wanted = signal(false);
+  /** Whether what finds work has taken its place. */
+  protected readonly there = signal(false);
   /** What is typed there, and whether Enter was pressed before there was anything to take; null where nobody is. */
   protected readonly early = signal<{ readonly text: string; readonly entered: boolean } | null>(null);
   private readonly picker = viewChild<WorkField>('picker');
@@ -39,11 +41,13 @@ export class AddRow {
   readonly added = output<SheetRow>();
 
   constructor() {
-    const injector = inject(Injector);
     fetchAhead(() => WORK_FIELD().then(() => this.wanted.set(true)));
-    effect(() => {
+    // The one gives way to the other, and focus goes over, within one rendering: no key finds neither of them.
+    afterRenderEffect(() => {
       const picker = this.picker();
-      if (picker) afterNextRender(() => this.goOn(picker), { injector });
+      if (!picker) return;
+      if (this.there()) untracked(() => this.goOn(picker));
+      else this.there.set(true);
     });
   }
 
