@@ -54,7 +54,7 @@ const running = (timers: { timers: readonly { running: boolean }[] }) => timers.
 
 async function released(firm: Firm) {
   const over = await firm.overLimit();
-  await firm.owner.done('changeLimit', { params: { id: over.project }, body: firm.newLimit(5200) });
+  await firm.owner.done('changeAgreement', { params: { id: over.project }, body: firm.newLimit(5200) });
   return over;
 }
 
@@ -819,11 +819,11 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     (answer, _, { body }) => answer.terms.decimalPlaces === body!.terms.decimalPlaces,
     true,
   ),
-  changeLimit: deed(
-    'limit changed',
+  changeAgreement: deed(
+    'agreement changed',
     async (firm) => at('owner', (await firm.overLimit()).project, firm.newLimit(6000)),
-    async ({ limit, used, validFrom }, firm, { params }) => [
-      [limit, used, validFrom],
+    async ({ agreements: [now] }, firm, { params }) => [
+      [now!.limit, now!.used, now!.validFrom],
       await firm.world.sql('select limit_minor, valid_to::text from agreement where project_id = $1 order by valid_from', [
         params!.id,
       ]),
@@ -872,7 +872,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changeEntries: 'entries events',
   changeEntry: 'entries events',
   changeTerms: 'agreements firm events',
-  changeLimit: 'agreements events',
+  changeAgreement: 'agreements events',
   changeTimer: 'timers events',
   createDraft: 'invoices shares events',
   createEntry: 'entries events',

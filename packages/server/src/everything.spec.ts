@@ -20,7 +20,7 @@ const step: fc.Arbitrary<Step> = fc.record({
     ...Object.keys(COMMANDS),
     ...['record', 'record', 'record', 'record', 'record', 'submit', 'submit', 'submit', 'submit', 'withdraw', 'withdraw'],
     ...['approve', 'approve', 'approve', 'approve', 'approve', 'issueAtOnce', 'issueAtOnce', 'draft', 'pay', 'pay'],
-    ...['issueAtOnce', 'changeLimit', 'releaseOver', 'writeDownOver'],
+    ...['issueAtOnce', 'changeAgreement', 'releaseOver', 'writeDownOver'],
   ),
   numbers: fc.array(fc.nat(10_000), { minLength: 8, maxLength: 8 }),
 });

@@ -226,7 +226,11 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   readTerms: () => ({}),
   previewTerms: () => ({ query: { increment: '15' } }),
   changeTerms: () => ({ version: 99, body: { terms: TERMS, from: null } }),
-  changeLimit: ({ project }) => ({ params: { id: project }, body: { id: newId(), validFrom: '2026-01-01', limit: 1, reason } }),
+  readAgreements: ({ project }) => ({ params: { id: project } }),
+  changeAgreement: ({ project }) => ({
+    params: { id: project },
+    body: { id: newId(), validFrom: '2026-01-01', limit: 1, reason },
+  }),
   releaseOverLimit: ({ line }) => ({ params: { id: line }, body: { id: newId(), minor: 900_000, note: '' } }),
   writeDownOverLimit: ({ line }) => ({ params: { id: line }, body: { minor: 900_000, reason } }),
   readResults: ({ project }) => ({ query: { scope: `project:${project}` } }),
@@ -377,7 +381,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   readTerms: 'ynnn ynnn',
   previewTerms: 'ynnn ynnn',
   changeTerms: 'ynnn ynnn',
-  changeLimit: 'ynnn ynnn',
+  readAgreements: 'yyyn yyyn',
+  changeAgreement: 'ynnn ynnn',
   releaseOverLimit: 'ynyn ynyn',
   writeDownOverLimit: 'ynyn ynyn',
 };

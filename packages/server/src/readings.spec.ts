@@ -170,7 +170,7 @@ describe('what people read', () => {
     await owner.done('approveEntries', { body: { entries: [{ id: work.id, version: work.version + 1 }] } });
     const { row } = await bill(world, [work.id]);
     const change = { id: newId(), validFrom: '2026-06-02', limit: 25_000, reason: 'Because of the test' };
-    await owner.done('changeLimit', { params: { id: world.ids.project }, body: change });
+    await owner.done('changeAgreement', { params: { id: world.ids.project }, body: change });
     const scope = `project:${world.ids.project}`;
     const desk = await keeper.done('readBillDesk', { query: { scope, upTo: UP_TO } });
     const line = desk.overLimit.find((one) => one.invoiceId === row.id)!;

@@ -441,7 +441,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
     'limit-used-up': async (firm) => {
       const { project, row } = await firm.draftUnderLimit();
-      await firm.owner.done('changeLimit', { params: { id: project }, body: firm.newLimit(0) });
+      await firm.owner.done('changeAgreement', { params: { id: project }, body: firm.newLimit(0) });
       return of('bookkeeper', row.id, { gross: 0, version: row.version });
     },
   },
@@ -518,11 +518,18 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return otherTerms(firm, '2020-01-01');
     },
   },
-  changeLimit: {
+  readAgreements: { 'project-unknown': () => ({ as: 'owner', params: { id: newId() } }) },
+  changeAgreement: {
     'project-unknown': (firm) => of('owner', newId(), firm.newLimit(1)),
+    'work-internal': (firm) => of('owner', firm.ids.internal, firm.newLimit(1)),
+    'currency-unknown': (firm) => of('owner', firm.ids.project, { ...firm.newLimit(1), currency: 'XXY' }),
     'agreement-missing': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2025-12-01')),
-    'agreement-begins-then': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2026-01-01')),
-    'already-there': (firm) => of('owner', firm.ids.project, { ...firm.newLimit(null, '2026-06-02'), id: firm.ids.agreement }),
+    'agreement-begins-then': async (firm) => of('owner', (await firm.overLimit()).project, firm.newLimit(1, '2026-01-01')),
+    'nothing-to-change': (firm) => of('owner', firm.ids.euroProject, firm.newLimit(null)),
+    'day-locked': async (firm) => ({ ...(await otherRate(firm)), ...LOCKED }),
+    'effect-unseen': otherRate,
+    'effect-changed': (firm) => otherRate(firm, { seen: 'something else' }),
+    'already-there': (firm) => of('owner', firm.ids.project, { ...firm.newLimit(1, '2026-06-02'), id: firm.ids.agreement }),
   },
   releaseOverLimit: {
     'over-limit-unknown': () => of('bookkeeper', newId(), { id: newId(), minor: 1, note: '' }),
@@ -532,7 +539,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'already-there': async (firm) => {
       const over = await firm.overLimit();
       const { id } = await firm.released(over);
-      await firm.owner.done('changeLimit', { params: { id: over.project }, body: firm.newLimit(null, '2026-06-02') });
+      await firm.owner.done('changeAgreement', { params: { id: over.project }, body: firm.newLimit(null, '2026-06-02') });
       return of('owner', over.line, { id, minor: 1, note: '' });
     },
   },
@@ -1138,6 +1145,12 @@ const moving = (
   task: { readonly id: string; readonly version: number },
   names: Partial<BodyOf<Endpoints['moveTask']>> = {},
 ): Asked<'moveTask'> => ({ ...onTask(task), body: firm.place(firm.ids.euroProject, names) });
+
+/** A rate of its own for a project on which something is recorded. */
+async function otherRate(firm: Firm, names: object = {}) {
+  const { project } = await firm.timedTask();
+  return of('owner', project, { id: newId(), validFrom: '2026-06-01', rate: 123_456, reason, ...names });
+}
 
 /** Other terms than the firm has. */
 const otherTerms = async (firm: Firm, from: string | null = null) => {

@@ -1,3 +1,4 @@
+export * from './agreements/agreements';
 export * from './desk/held';
 export * from './desk/hold-entries';
 export * from './desk/list-to-bill';
@@ -24,7 +25,6 @@ export * from './invoices/read-invoice-pdf';
 export * from './invoices/read-line-entries';
 export * from './invoices/tax-category';
 export * from './invoices/void-invoice';
-export * from './limits/change-limit';
 export * from './limits/release-over-limit';
 export * from './limits/write-down-over-limit';
 export * from './payments/record-payment';

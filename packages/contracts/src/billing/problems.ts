@@ -108,7 +108,12 @@ export const billingProblems = sentences({
   },
   'agreement-begins-then': {
     status: 409,
-    title: 'An agreement begins then',
-    detail: 'One of the project’s agreements begins on that day already. Choose a later one.',
+    title: 'That is billed already',
+    detail: 'What is agreed from that day on is billed already. Choose a later day.',
+  },
+  'work-internal': {
+    status: 409,
+    title: 'Work of the firm’s own',
+    detail: 'Nobody pays for a project without a client: nothing is agreed of it.',
   },
 });

@@ -5,9 +5,9 @@ import { readHistory } from './read-history';
 import { holdEntries } from './desk/hold-entries';
 import { listToBill } from './desk/list-to-bill';
 import { reinstateEntries, writeOffEntries } from './desk/write-off-entries';
-import { changeLimit } from './limits/change-limit';
 import { releaseOverLimit } from './limits/release-over-limit';
 import { writeDownOverLimit } from './limits/write-down-over-limit';
+import { changeAgreement, readAgreements } from './agreements/agreements';
 import { readBillDesk } from './desk/read-bill-desk';
 import { createDraft } from './invoices/create-draft';
 import { creditInvoice } from './invoices/credit-invoice';
@@ -49,7 +49,8 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.readTerms, (context) => readTerms(context));
   mount(platform, endpoints.previewTerms, (context, { query }) => previewTerms(context, query));
   mount(platform, endpoints.changeTerms, (context, { body, version }) => changeTerms(context, body, version));
-  mount(platform, endpoints.changeLimit, (context, { params, body }) => changeLimit(context, params.id, body));
+  mount(platform, endpoints.readAgreements, (context, { params }) => readAgreements(context, params.id));
+  mount(platform, endpoints.changeAgreement, (context, { params, body }) => changeAgreement(context, params.id, body));
   mount(platform, endpoints.previewInvoice, (context, { body }) => previewInvoice(context, body));
   mount(platform, endpoints.createDraft, (context, { body }) => createDraft(context, body.id, body.wish));
   mount(platform, endpoints.discardDraft, (context, { params, version }) =>

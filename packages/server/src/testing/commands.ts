@@ -251,8 +251,8 @@ export const COMMANDS: Readonly<Record<string, Command>> = {
       ? world.as('bookkeeper').call('reversePayment', { params: { id: payment.id }, body: { reason: REASON } })
       : null;
   },
-  changeLimit: (world, dice) =>
-    world.as('owner').call('changeLimit', {
+  changeAgreement: (world, dice) =>
+    world.as('owner').call('changeAgreement', {
       params: { id: world.ids.project },
       body: {
         id: newId(),

@@ -194,7 +194,7 @@ export class PreparedFirm {
   }
 
   async released({ project, line }: { project: string; line: string }) {
-    await this.owner.done('changeLimit', { params: { id: project }, body: this.newLimit(5200) });
+    await this.owner.done('changeAgreement', { params: { id: project }, body: this.newLimit(5200) });
     return this.keeper.done('releaseOverLimit', { params: { id: line }, body: { id: newId(), minor: 200, note: '' } });
   }
 

@@ -92,7 +92,7 @@ describe('issuing a draft whose limit has moved', () => {
     const { row } = await keeper.done('createDraft', { body: { id: newId(), wish } });
     expect(row.gross).toBe(10_800);
     const change = { id: newId(), validFrom: '2026-06-11', limit: 5000, reason: 'Agreed' };
-    await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: change });
+    await world.as('owner').done('changeAgreement', { params: { id: world.ids.project }, body: change });
     const issue = (gross: number) =>
       keeper.call('issueInvoice', { params: { id: row.id }, body: { gross, version: row.version } });
     expect((await issue(10_800)).problem.code).toBe('document-changed');

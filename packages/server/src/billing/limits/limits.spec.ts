@@ -66,7 +66,7 @@ describe('an agreed limit', () => {
 
   it('is raised by a later agreement; the older one ends the day before', async () => {
     const change = (who: 'owner' | 'bookkeeper' | 'staff', validFrom: string) =>
-      world.as(who).call('changeLimit', {
+      world.as(who).call('changeAgreement', {
         params: { id: world.ids.project },
         body: { id: newId(), validFrom, limit: 545_000, reason: 'Agreed with the client' },
       });
@@ -236,7 +236,7 @@ describe('a fee whose documents end', () => {
       lines.push({ lineId, invoice: row.id });
       // The first has used the limit up: room for a little of the second.
       const change = { id: newId(), validFrom: '2026-06-11', limit: 6000, reason: 'Agreed' };
-      if (who === 'staff') await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: change });
+      if (who === 'staff') await world.as('owner').done('changeAgreement', { params: { id: world.ids.project }, body: change });
     }
     await keeper.done('voidInvoice', { params: { id: lines[1]!.invoice }, body: { reason: 'Wrong date' } });
     const left = await world.sql('select over_limit_line_id as line from limit_write_down');
@@ -255,7 +255,7 @@ describe('a fee whose documents end', () => {
       await submitAndApprove(world, 'staff');
       const first = await bill(world, [work.id]);
       const change = { id: newId(), validFrom: '2026-06-11', reason: 'Agreed' };
-      await world.as('owner').done('changeLimit', { params: { id: world.ids.project }, body: { ...change, limit: 8000 } });
+      await world.as('owner').done('changeAgreement', { params: { id: world.ids.project }, body: { ...change, limit: 8000 } });
       const desk = () => keeper.done('readBillDesk', { query: { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } });
       const [over] = (await desk()).overLimit;
       const release = { id: newId(), minor: 3000, note: 'As agreed' };

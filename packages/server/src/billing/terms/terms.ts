@@ -13,7 +13,7 @@ import {
   termsOfFirm,
 } from '../../generated/billing/terms/terms.queries';
 import { holdRules } from '../../ledger/locks';
-import { goOn } from '../go-on';
+import { Agreed, goOn } from '../agreements/go-on';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -71,7 +71,7 @@ async function takeAlong(context: Context, terms: Terms, from: string, lockedUnt
   await goOn(
     context,
     from,
-    ending.map(({ id, limit, validTo }) => ({ id: newId(), of: id, limit, validTo })),
+    ending.map((row) => ({ ...(row as Agreed), id: newId(), of: row.id })),
   );
   await changeLater.run({ ...terms, from }, tx);
   return ending.length;

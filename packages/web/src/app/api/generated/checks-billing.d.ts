@@ -1,5 +1,5 @@
 import type { Check } from './checks';
-export const changeLimit: Check;
+export const changeAgreement: Check;
 export const changeTerms: Check;
 export const createDraft: Check;
 export const creditInvoice: Check;

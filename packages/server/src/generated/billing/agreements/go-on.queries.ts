@@ -1,4 +1,4 @@
-/** Types generated for queries found in "packages/server/src/billing/go-on.sql" */
+/** Types generated for queries found in "packages/server/src/billing/agreements/go-on.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
@@ -38,6 +38,7 @@ export const endAgreements = new PreparedQuery<IEndAgreementsParams,IEndAgreemen
 /** 'GoOnWith' parameters type */
 export interface IGoOnWithParams {
   agreements: Json;
+  firm: string;
   from: string;
 }
 
@@ -50,7 +51,7 @@ export interface IGoOnWithQuery {
   result: IGoOnWithResult;
 }
 
-const goOnWithIR: any = {"usedParamSet":{"from":true,"agreements":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":432,"b":437}]},{"name":"agreements","required":true,"transform":{"type":"scalar"},"locs":[{"a":480,"b":491}]}],"statement":"insert into\n  agreement (\n    firm_id,\n    id,\n    project_id,\n    method,\n    currency,\n    limit_minor,\n    rounding_increment,\n    rounding_mode,\n    rounding_unit,\n    rounding_minimum,\n    decimal_places,\n    valid_from,\n    valid_to\n  )\nselect\n  a.firm_id,\n  n.id,\n  a.project_id,\n  a.method,\n  a.currency,\n  n.\"limit\",\n  a.rounding_increment,\n  a.rounding_mode,\n  a.rounding_unit,\n  a.rounding_minimum,\n  a.decimal_places,\n  :from!,\n  n.\"validTo\"\nfrom\n  jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, \"limit\" bigint, \"validTo\" date)\n  join agreement a on a.id = n.of"};
+const goOnWithIR: any = {"usedParamSet":{"firm":true,"from":true,"agreements":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":257}]},{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":395,"b":400}]},{"name":"agreements","required":true,"transform":{"type":"scalar"},"locs":[{"a":443,"b":454}]}],"statement":"insert into\n  agreement (\n    firm_id,\n    id,\n    project_id,\n    method,\n    currency,\n    limit_minor,\n    rounding_increment,\n    rounding_mode,\n    rounding_unit,\n    rounding_minimum,\n    decimal_places,\n    valid_from,\n    valid_to\n  )\nselect\n  :firm!,\n  n.id,\n  n.\"projectId\",\n  n.method,\n  n.currency,\n  n.\"limit\",\n  n.increment,\n  n.mode,\n  n.unit,\n  n.minimum,\n  n.\"decimalPlaces\",\n  :from!,\n  n.\"validTo\"\nfrom\n  jsonb_to_recordset(:agreements!) as n (\n    id uuid,\n    \"projectId\" uuid,\n    method text,\n    currency text,\n    \"limit\" bigint,\n    increment integer,\n    mode text,\n    unit text,\n    minimum integer,\n    \"decimalPlaces\" integer,\n    \"validTo\" date\n  )"};
 
 /**
  * Query generated from SQL:
@@ -72,22 +73,33 @@ const goOnWithIR: any = {"usedParamSet":{"from":true,"agreements":true},"params"
  *     valid_to
  *   )
  * select
- *   a.firm_id,
+ *   :firm!,
  *   n.id,
- *   a.project_id,
- *   a.method,
- *   a.currency,
+ *   n."projectId",
+ *   n.method,
+ *   n.currency,
  *   n."limit",
- *   a.rounding_increment,
- *   a.rounding_mode,
- *   a.rounding_unit,
- *   a.rounding_minimum,
- *   a.decimal_places,
+ *   n.increment,
+ *   n.mode,
+ *   n.unit,
+ *   n.minimum,
+ *   n."decimalPlaces",
  *   :from!,
  *   n."validTo"
  * from
- *   jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, "limit" bigint, "validTo" date)
- *   join agreement a on a.id = n.of
+ *   jsonb_to_recordset(:agreements!) as n (
+ *     id uuid,
+ *     "projectId" uuid,
+ *     method text,
+ *     currency text,
+ *     "limit" bigint,
+ *     increment integer,
+ *     mode text,
+ *     unit text,
+ *     minimum integer,
+ *     "decimalPlaces" integer,
+ *     "validTo" date
+ *   )
  * ```
  */
 export const goOnWith = new PreparedQuery<IGoOnWithParams,IGoOnWithResult>(goOnWithIR);

@@ -23,19 +23,30 @@ insert into
     valid_to
   )
 select
-  a.firm_id,
+  :firm!,
   n.id,
-  a.project_id,
-  a.method,
-  a.currency,
+  n."projectId",
+  n.method,
+  n.currency,
   n."limit",
-  a.rounding_increment,
-  a.rounding_mode,
-  a.rounding_unit,
-  a.rounding_minimum,
-  a.decimal_places,
+  n.increment,
+  n.mode,
+  n.unit,
+  n.minimum,
+  n."decimalPlaces",
   :from!,
   n."validTo"
 from
-  jsonb_to_recordset(:agreements!) as n (id uuid, of uuid, "limit" bigint, "validTo" date)
-  join agreement a on a.id = n.of;
+  jsonb_to_recordset(:agreements!) as n (
+    id uuid,
+    "projectId" uuid,
+    method text,
+    currency text,
+    "limit" bigint,
+    increment integer,
+    mode text,
+    unit text,
+    minimum integer,
+    "decimalPlaces" integer,
+    "validTo" date
+  );
