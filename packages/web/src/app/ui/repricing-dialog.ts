@@ -9,6 +9,8 @@ import { OwnWords } from '../state/own-words';
 export interface RepricingQuestion {
   readonly title: string;
   readonly button: string;
+  /** What becomes of time: of one entry, and of more. */
+  readonly what: { readonly one: string; readonly more: string };
   readonly effect: Repricing;
   /** Whether something else was shown before. */
   readonly again: boolean;
@@ -34,14 +36,15 @@ export class RepricingDialog {
   }));
   protected readonly sentences = this.sentencesOf(this.question);
 
-  private sentencesOf({ effect, again }: RepricingQuestion): readonly string[] {
-    const count = (number: number, what: string) => `${number} ${number === 1 ? what : what.replace('entry', 'entries')}`;
+  private sentencesOf({ effect, again, what }: RepricingQuestion): readonly string[] {
+    const count = (number: number, thing: string) => `${number} ${number === 1 ? thing : thing.replace('entry', 'entries')}`;
+    const becomes = effect.entries === 1 ? what.one : what.more;
     const sentences = [
-      `${count(effect.entries, 'entry')} with ${this.formats.hours(effect.seconds)} recorded ${effect.entries === 1 ? 'goes' : 'go'} along and ${effect.entries === 1 ? 'is' : 'are'} priced by what holds there. What is recorded stays as it is.`,
+      `${count(effect.entries, 'entry')} with ${this.formats.hours(effect.seconds)} recorded ${becomes}. What is recorded stays as it is.`,
     ];
     if (again) sentences.unshift('Somebody changed time or rates after you looked. This is what changes now.');
     if (effect.lost > 0)
-      sentences.push(`${count(effect.lost, 'entry')} would have no rate there, and cannot be billed until there is one.`);
+      sentences.push(`${count(effect.lost, 'entry')} would have no rate then, and cannot be billed until there is one.`);
     if (effect.gained > 0) sentences.push(`${count(effect.gained, 'entry')} without a rate would get one.`);
     if (effect.moves.length === 0 && effect.lost + effect.gained === 0) sentences.push('No price that you may see changes.');
     return sentences.map((sentence) => this.say(sentence));

@@ -6,7 +6,7 @@ import { FACT_WORDS } from '../state/words';
 import { Say } from '../state/own-words';
 
 const HOURS = ['dayMaximum', 'weekMaximum', 'gapTolerance', 'quantity', 'billableQuantity', 'breakSeconds', 'estimate'];
-const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit'];
+const MONEY = ['valueMinor', 'gross', 'net', 'tax', 'settled', 'amount', 'toInvoice', 'toCredit', 'limit'];
 /** What no reader of a history asks for, or what is told with another fact. */
 const SILENT = [
   ...['kind', 'origin', 'enteredAt', 'entered by', 'lagDays', 'zone', 'person', 'late', 'absencePaid', 'changedByOther'],
@@ -62,6 +62,10 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   minimum: 'at least, minutes',
   decimalPlaces: 'decimals of quantities',
   termsFrom: 'from',
+  agreedFrom: 'from',
+  agreedIn: 'currency',
+  method: 'charged',
+  limit: 'limit',
   projectsAlong: 'projects that go along',
   place: 'where people work',
   size: 'how many they are',
@@ -82,7 +86,7 @@ const ours: Say = (text) => text;
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>, say: Say = ours): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|client|task|tasks|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|agreement|client|task|tasks|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${say(thing)}` : `${by}: ${action}`;

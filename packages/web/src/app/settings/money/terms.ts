@@ -1,8 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
-import type { Terms, TermsEffect } from '@yellowwood/contracts';
-import { ROUNDING_INCREMENTS } from '@yellowwood/core';
+import type { TermsEffect } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
 import { Formats } from '../../state/formats';
@@ -12,12 +11,13 @@ import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { DateField } from '../../ui/form/date-field';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
-import { needed, says } from '../../ui/form/field';
+import { needed } from '../../ui/form/field';
 import { TextField } from '../../ui/form/text-field';
 import { ToggleField } from '../../ui/form/toggle-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
+import { TERMS_CHOICES, termsControls, termsShown, termsTyped } from '../terms-words';
 
 const text = (value: string) => new FormControl(value, { nonNullable: true });
 
@@ -43,47 +43,20 @@ export class TermsScreen {
     () => this.api.call('readTerms'),
   );
   protected readonly form = new FormGroup({
-    increment: text('1'),
-    mode: text('nearest'),
-    unit: text('entry'),
-    minimum: new FormControl('0', {
-      nonNullable: true,
-      validators: ({ value }) =>
-        /^\d{1,4}$/.test(String(value)) && Number(value) <= 1440 ? null : says('Type whole minutes, from 0 to 1440.'),
-    }),
-    quantities: text(''),
+    ...termsControls(),
     along: text('yes'),
     from: new FormControl('', { nonNullable: true, validators: needed('Type from which day on.') }),
   });
   private readonly values = valuesOf(this.form);
-  protected readonly increments = ROUNDING_INCREMENTS.map((minutes) => ({
-    value: String(minutes),
-    word: minutes === 1 ? 'minute' : minutes === 60 ? 'hour' : `${minutes} minutes`,
-  }));
-  protected readonly modes = [
-    { value: 'nearest', word: 'to the nearest' },
-    { value: 'up', word: 'up to the next' },
-    { value: 'down', word: 'down to the last' },
-  ];
-  protected readonly units = [
-    { value: 'entry', word: 'each entry by itself' },
-    { value: 'day', word: 'all time of a person on one task and day together' },
-  ].map(({ value, word }) => ({ value, word: this.say(word) }));
-  protected readonly quantities = [
-    { value: '', word: 'hours and minutes, as 4:30' },
-    ...[2, 3, 4, 5, 6].map((places) => ({ value: String(places), word: `hours with ${places} decimals` })),
-  ];
+  protected readonly increments = TERMS_CHOICES.increments;
+  protected readonly modes = TERMS_CHOICES.modes;
+  protected readonly units = TERMS_CHOICES.units.map(({ value, word }) => ({ value, word: this.say(word) }));
+  protected readonly quantities = TERMS_CHOICES.quantities;
   protected readonly alongs = [
     { value: 'yes', word: 'go along' },
     { value: 'no', word: 'stay as they are' },
   ];
-  private readonly wish = computed((): Terms => {
-    const { increment, mode, unit, minimum, quantities } = this.values();
-    return {
-      ...{ increment: Number(increment), mode: mode as Terms['mode'], unit: unit as Terms['unit'] },
-      ...{ minimum: Number(minimum) || 0, decimalPlaces: quantities ? Number(quantities) : null },
-    };
-  });
+  private readonly wish = computed(() => termsTyped(this.values()));
   protected readonly goAlong = computed(() => this.values().along === 'yes' && (this.known.value()?.projects.same ?? 0) > 0);
   /** What this rounding would have made of the time of the last four weeks. */
   protected readonly lately = loaded(
@@ -104,13 +77,7 @@ export class TermsScreen {
     fillFor(
       this.form,
       () => this.known.value()?.version,
-      () => {
-        const { increment, mode, unit, minimum, decimalPlaces } = this.known.value()!.terms;
-        return {
-          ...{ increment: String(increment), mode, unit, minimum: String(minimum), along: 'yes', from: '' },
-          quantities: decimalPlaces === null ? '' : String(decimalPlaces),
-        };
-      },
+      () => ({ ...termsShown(this.known.value()!.terms), along: 'yes', from: '' }),
     );
   }
 

@@ -1,12 +1,12 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { Store } from '@ngrx/store';
-import type { BodyOf, Endpoints, OutlineTask, Repricing } from '@yellowwood/contracts';
+import type { BodyOf, Endpoints, OutlineTask } from '@yellowwood/contracts';
 import { TreePlace, branchOf, childrenOf, parentsOf, placeBranch, readOutline } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { Api } from '../../api/api';
-import { ProblemError, codeOf } from '../../api/problem-error';
 import { sessionFeature } from '../../state/session';
 import { workActions, workFeature } from '../../state/work';
+import { askSeen } from '../../ui/ask-seen';
 import { Dialogs } from '../../ui/dialogs';
 import { command } from '../../ui/command';
 import { hasWords, wordsOf } from '../../ui/plain-text';
@@ -238,30 +238,15 @@ export class OutlineState {
     } else if (!this.read().has(place.projectId)) await this.readProject(place.projectId);
     const ask = (seen: string | null) =>
       this.api.call('moveTask', { params: { id }, version: version(), body: { ...place, seen } });
-    const answer = await this.send(() => this.seen(ask, before.name), [...new Set([before.projectId, place.projectId])]);
+    const question = {
+      ...{ title: `Move “${before.name}”?`, button: 'Move and price anew', kept: `“${before.name}” stays where it was.` },
+      what: { one: 'goes along and is priced by what holds there', more: 'go along and are priced by what holds there' },
+    };
+    const asked = () => askSeen(this.dialogs, ask, question);
+    const answer = await this.send(asked, [...new Set([before.projectId, place.projectId])]);
     if (!answer) return false;
     this.put(answer.tasks);
     return true;
-  }
-
-  /** Asks until what changes was seen and confirmed. @throws where it was refused, or not confirmed */
-  private async seen<T>(ask: (seen: string | null) => Promise<T>, name: string): Promise<T> {
-    let seen: string | null = null;
-    for (;;)
-      try {
-        return await ask(seen);
-      } catch (error) {
-        const code = codeOf(error);
-        if (code !== 'effect-unseen' && code !== 'effect-changed') throw error;
-        const { problem } = error as ProblemError;
-        const effect = problem.current as Repricing;
-        const data = { title: `Move “${name}”?`, button: 'Move and price anew', effect, again: code === 'effect-changed' };
-        const yes = await this.dialogs.open<boolean>(() => import('../../ui/repricing-dialog').then((m) => m.RepricingDialog), {
-          data,
-        });
-        if (!yes) throw new ProblemError({ ...problem, detail: `“${name}” stays where it was.` });
-        seen = effect.seen;
-      }
   }
 
   /** Takes back what was done last. @returns what that was; empty where nothing is, or it was refused */

@@ -358,7 +358,7 @@ describe('the outline of clients, projects and tasks', () => {
     await page.settle(50);
     const dialog = () => document.querySelector('mat-dialog-container')!.textContent!.replace(/\s+/g, ' ');
     expect(dialog()).toContain('3 entries with 6:00 recorded go along and are priced by what holds there.');
-    expect(dialog()).toContain('1 entry would have no rate there');
+    expect(dialog()).toContain('1 entry would have no rate then');
     expect(dialog()).toContain('GBP 90.00 an hournot charged2:00£180.00£0.00');
     await page.answer('Move and price anew');
     await page.settle(100);

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
@@ -17,6 +17,8 @@ import { TextField } from '../../ui/form/text-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
+import { NotFetched } from '../../ui/not-fetched';
+import { AgreementSection } from './agreement';
 import { seenOf } from './seen';
 
 const text = (sentence?: string) => new FormControl('', { nonNullable: true, validators: sentence ? needed(sentence) : null });
@@ -25,8 +27,8 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 @Component({
   selector: 'yw-project-panel',
   imports: [
-    ...[ChoiceField, DurationField, Failure, History, Loading, MatButton, PersonField, ReactiveFormsModule, SayPipe],
-    ...[SendsForm, TextField],
+    ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, NotFetched, PersonField],
+    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField],
   ],
   templateUrl: './project-panel.html',
   styleUrl: './task-panel.scss',
@@ -40,6 +42,15 @@ export class ProjectPanel {
   protected readonly people = this.store.selectSignal(workFeature.selectPeople);
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
+  private readonly me = this.store.selectSignal(sessionFeature.selectMe);
+  /** How often something else was agreed here: its history tells it. */
+  protected readonly times = signal(0);
+  /** Money of a project is for those who see the firm's, or look after it; the firm's own work has no agreement. */
+  protected readonly seesMoney = computed(() => {
+    const { client, facts } = this.known.value()!;
+    const reach = this.rights()['values.read'];
+    return client !== null && (reach === 'firm' || (reach !== undefined && facts.managerId === this.me()!.person.id));
+  });
   protected readonly command = command();
   protected readonly known = loaded(
     () => this.id(),
