@@ -59,7 +59,7 @@ export const TERMS_CHOICES = {
 
 /** How terms round time, as one says it: `to the nearest 15 minutes, each entry by itself, at least 30`. */
 export function roundingSentence(terms: Terms): string {
-  const { increment, mode, unit, quantities: _ } = termsShown(terms);
+  const { increment, mode, unit } = termsShown(terms);
   const word = (choices: readonly { readonly value: string; readonly word: string }[], value: string) =>
     choices.find((one) => one.value === value)!.word;
   const least = terms.minimum > 0 ? `, at least ${terms.minimum} minutes` : '';

@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
 import type { Repricing } from '@yellowwood/contracts';
+import { sum } from 'd3-array';
 import { Formats } from '../state/formats';
 import { OwnWords } from '../state/own-words';
 
@@ -46,8 +47,20 @@ export class RepricingDialog {
     if (effect.lost > 0)
       sentences.push(`${count(effect.lost, 'entry')} would have no rate then, and cannot be billed until there is one.`);
     if (effect.gained > 0) sentences.push(`${count(effect.gained, 'entry')} without a rate would get one.`);
+    const [worth, more] = this.together(effect.moves);
+    if (worth)
+      sentences.push(more ? `Together it is worth ${worth} then, ${more} than now.` : `Together it is worth ${worth}, as now.`);
     if (effect.moves.length === 0 && effect.lost + effect.gained === 0) sentences.push('No price that you may see changes.');
     return sentences.map((sentence) => this.say(sentence));
+  }
+
+  /** What all that moves is worth then, and by how much more or less than now; nothing where it is not of one currency. */
+  private together(moves: readonly Move[]): readonly string[] {
+    const [currency, ...others] = new Set(moves.flatMap(({ currencyNow, currencyThen }) => [currencyNow, currencyThen]));
+    if (!currency || others.length > 0) return [];
+    const [now, then] = [sum(moves, ({ valueNow }) => valueNow), sum(moves, ({ valueThen }) => valueThen)];
+    const money = (value: number) => this.formats.money(value, currency);
+    return [money(then), then === now ? '' : `${money(Math.abs(then - now))} ${then > now ? 'more' : 'less'}`];
   }
 
   private rate(move: Move, side: 'Now' | 'Then'): string {

@@ -91,6 +91,7 @@ describe('what is agreed of a project', () => {
     const dialog = document.querySelector('mat-dialog-container')!.textContent!.replace(/\s+/g, ' ');
     expect(dialog).toContain('Agree this of “Pier”?');
     expect(dialog).toContain('1 entry with 1:00 recorded from then on is priced by it.');
+    expect(dialog).toContain('Together it is worth £80.00 then, £15.00 less than now.');
     const wish = { validFrom: '2026-06-01', reason: 'By letter', rate: 800_000, limit: 600_000, increment: 30 };
     expect(sent()).toEqual([{ ...wish, seen: null }]);
     await page.answer('Agree and price anew');
