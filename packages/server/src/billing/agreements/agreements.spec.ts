@@ -215,6 +215,52 @@ describe('what is agreed of a project', () => {
     expect(await values()).toEqual([14_000, 28_800, 6000]);
   });
 
+  it('of a rate ends where the one ends that it takes days from, and before the next in its currency', async () => {
+    const rates = async (currency: string) =>
+      (await known()).rates
+        .filter((rule) => rule.currency === currency)
+        .map(({ rate, validFrom, validTo }) => [rate, validFrom, validTo]);
+    const alone = async (names: Partial<Wish>) => expect((await agree(names)).status).toBe(200);
+    await alone({ rate: 100, validFrom: '2026-08-01' });
+    await alone({ rate: null, validFrom: '2026-09-01' });
+    await alone({ rate: 200, validFrom: '2026-08-11' });
+    await alone({ rate: 300, validFrom: '2026-10-01' });
+    // Two come later: it ends before the nearer one.
+    await alone({ rate: 400, validFrom: '2026-07-01' });
+    const all = [
+      [300, '2026-10-01', null],
+      [200, '2026-08-11', '2026-08-31'],
+      [100, '2026-08-01', '2026-08-10'],
+      [400, '2026-07-01', '2026-07-31'],
+    ];
+    expect(await rates('GBP')).toEqual(all);
+    // In another currency it is another rate: the same figure is no other wish, and none of theirs ends it.
+    await alone({ currency: 'EUR', rate: 400, validFrom: '2026-07-02' });
+    expect([await rates('GBP'), await rates('EUR')]).toEqual([all, [[400, '2026-07-02', null]]]);
+    const { events } = await owner().done('readHistory', { params: { id: world.ids.project } });
+    expect(events.at(-1)!.after).toEqual(jasmine.objectContaining({ agreedIn: 'EUR', rate: 400 }));
+    await alone({ limit: 5, validFrom: '2026-07-03' });
+    const after = (await owner().done('readHistory', { params: { id: world.ids.project } })).events.at(-1)!.after!;
+    expect([after['limit'], 'rate' in after]).toEqual([5, false]);
+  });
+
+  it('leaves sums as they are, which have no price by the hour', async () => {
+    const [first] = await recorded();
+    await submitAndApprove(world, 'staff');
+    expect((await agree({ limit: 10_000, validFrom: '2026-06-08' })).status).toBe(200);
+    const { row } = await bill(world, [first!]);
+    expect(row.net).toBe(10_000);
+    expect((await agree({ limit: 50_000, validFrom: '2026-06-11' })).status).toBe(200);
+    const query = { scope: `project:${world.ids.project}`, upTo: '2026-06-14' } as const;
+    const [over] = (await world.as('bookkeeper').done('readBillDesk', { query })).overLimit;
+    const fee = await world
+      .as('bookkeeper')
+      .done('releaseOverLimit', { params: { id: over!.lineId }, body: { id: newId(), minor: 5000, note: '' } });
+    const { effect } = await agreed({ rate: 800_000, validFrom: '2026-06-09' });
+    expect(fee.date >= '2026-06-09').toBeTrue();
+    expect(effect.entries).toBe(2);
+  });
+
   it('touches no day that is locked, nor work that nobody pays for', async () => {
     await recorded();
     await world.sql("update firm set locked_until = '2026-06-10'");
@@ -241,9 +287,24 @@ describe('what is agreed of a project', () => {
   it('is read by those who see the money of its project, with what is billed of it', async () => {
     const [first] = await recorded();
     await submitAndApprove(world, 'staff');
-    await bill(world, [first!]);
+    const { row } = await bill(world, [first!]);
+    const euros = await record(world, 'owner', '2026-06-09', 1, { projectId: world.ids.euroProject });
+    await submitAndApprove(world, 'owner');
+    await bill(world, [euros.id], 'task', world.ids.euroClient);
     const [one] = (await known()).agreements;
     expect([one!.used, one!.method, one!.limit, one!.increment]).toEqual([18_000, 'time and materials', null, 15]);
+    expect((await agree({ currency: 'EUR', validFrom: '2026-07-01' })).status).toBe(200);
+    const used = async (project = world.ids.project) =>
+      (await known(project)).agreements.map((each) => [each.currency, each.used]);
+    expect([await used(), await used(world.ids.euroProject)]).toEqual([
+      [
+        ['EUR', 0],
+        ['GBP', 18_000],
+      ],
+      [['EUR', 10_000]],
+    ]);
+    await world.as('bookkeeper').done('voidInvoice', { params: { id: row.id }, body: { reason: 'Wrong date' } });
+    expect((await used())[1]).toEqual(['GBP', 0]);
     const read = (as: 'staff' | 'manager', project: string) => world.as(as).call('readAgreements', { params: { id: project } });
     expect((await read('staff', world.ids.project)).status).toBe(403);
     await world.sql('update project set manager_id = $1', [world.ids.owner]);

@@ -79,10 +79,7 @@ select
       entry e
     where
       e.rate_rule_id = :id!
-      and (
-        e.billed_quantity <> 0
-        or e.stage in ('billed', 'paid')
-      )
+      and e.billed_quantity <> 0
   ) as "billed!";
 
 /* @name dropAgreement */

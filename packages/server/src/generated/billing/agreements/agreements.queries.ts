@@ -223,7 +223,7 @@ export interface IIsRuleBilledQuery {
   result: IIsRuleBilledResult;
 }
 
-const isRuleBilledIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":93,"b":96}]}],"statement":"select\n  exists (\n    select\n      1\n    from\n      entry e\n    where\n      e.rate_rule_id = :id!\n      and (\n        e.billed_quantity <> 0\n        or e.stage in ('billed', 'paid')\n      )\n  ) as \"billed!\""};
+const isRuleBilledIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":93,"b":96}]}],"statement":"select\n  exists (\n    select\n      1\n    from\n      entry e\n    where\n      e.rate_rule_id = :id!\n      and e.billed_quantity <> 0\n  ) as \"billed!\""};
 
 /**
  * Query generated from SQL:
@@ -236,10 +236,7 @@ const isRuleBilledIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","
  *       entry e
  *     where
  *       e.rate_rule_id = :id!
- *       and (
- *         e.billed_quantity <> 0
- *         or e.stage in ('billed', 'paid')
- *       )
+ *       and e.billed_quantity <> 0
  *   ) as "billed!"
  * ```
  */
