@@ -39,6 +39,7 @@ export class OutlineState {
   /** Reading tells its own failures: what was refused before stays told. */
   private readonly reading = command({ inTurn: true });
   readonly undos = new UndoStack();
+  private doing: Promise<unknown> = Promise.resolve();
   private readonly homes = computed(() => this.tree().filter(({ kind }) => ['client', 'department', 'project'].includes(kind)));
   private readonly shows = computed(() => {
     const words = wordsOf(this.find());
@@ -121,6 +122,12 @@ export class OutlineState {
     this.read.update((read) => new Map([...read].map(([project, own]) => [project, own.filter(({ id }) => !ids.includes(id))])));
   }
 
+  /** What somebody does, until it is stored or refused: what is taken back is what was done last, not what was stored last. */
+  private deed<T>(work: Promise<T>): Promise<T> {
+    this.doing = Promise.allSettled([this.doing, work]);
+    return work;
+  }
+
   /** Sends a change; where it is refused, the projects that it concerns are read as they are. */
   private async send<T>(work: (key: string) => Promise<T>, projects: readonly string[]): Promise<T | undefined> {
     const answer = await this.command.run(work, { apart: true });
@@ -134,7 +141,11 @@ export class OutlineState {
    * Adds tasks that were typed or pasted. They stand there at once.
    * @returns whether it was done
    */
-  async addTasks(projectId: string, place: Omit<TreePlace, 'projectId'>, lines: Lines): Promise<boolean> {
+  addTasks(projectId: string, place: Omit<TreePlace, 'projectId'>, lines: Lines): Promise<boolean> {
+    return this.deed(this.add(projectId, place, lines));
+  }
+
+  private async add(projectId: string, place: Omit<TreePlace, 'projectId'>, lines: Lines): Promise<boolean> {
     if (!(await this.added(projectId, place, lines))) return false;
     const tops = lines.filter(({ parentId }) => parentId === null).map(({ id }) => id);
     this.undos.push({
@@ -162,7 +173,11 @@ export class OutlineState {
   }
 
   /** Changes facts of a task. */
-  async change(id: string, change: TaskChange): Promise<boolean> {
+  change(id: string, change: TaskChange): Promise<boolean> {
+    return this.deed(this.makeOtherwise(id, change));
+  }
+
+  private async makeOtherwise(id: string, change: TaskChange): Promise<boolean> {
     const before = this.task(id);
     if (!before) return false;
     const back = Object.fromEntries(Object.keys(change).map((fact) => [fact, before[fact as keyof TaskChange]])) as TaskChange;
@@ -184,7 +199,11 @@ export class OutlineState {
   }
 
   /** Takes a task away with all below it. */
-  async remove(id: string): Promise<boolean> {
+  remove(id: string): Promise<boolean> {
+    return this.deed(this.takeAway(id));
+  }
+
+  private async takeAway(id: string): Promise<boolean> {
     const task = this.task(id);
     if (!task) return false;
     const tasks = this.tasksOf(task.projectId);
@@ -217,7 +236,11 @@ export class OutlineState {
   }
 
   /** Moves a task with all below it; where prices move, what changes is shown before. */
-  async move(id: string, place: TreePlace): Promise<boolean> {
+  move(id: string, place: TreePlace): Promise<boolean> {
+    return this.deed(this.moveTo(id, place));
+  }
+
+  private async moveTo(id: string, place: TreePlace): Promise<boolean> {
     const before = this.task(id);
     if (!before) return false;
     const back = { projectId: before.projectId, parentId: before.parentId, beforeId: this.nextTo(before) };
@@ -250,9 +273,13 @@ export class OutlineState {
   }
 
   /** Takes back what was done last. @returns what that was; empty where nothing is, or it was refused */
-  async undo(): Promise<string> {
+  undo(): Promise<string> {
+    return this.deed(this.doing.then(() => this.takeBack()));
+  }
+
+  private takeBack(): Promise<string> {
     const last = this.undos.last();
-    if (!last) return '';
+    if (!last) return Promise.resolve('');
     return this.undos.take(last).then(
       () => last.what,
       () => '',

@@ -199,6 +199,29 @@ describe('the outline of clients, projects and tasks', () => {
     expect(sent().length).toBe(12);
   });
 
+  it('takes back what was done last, also while that is still being stored', async () => {
+    await opened();
+    await unfolded();
+    await press('Report', 'F2');
+    await typed('Findings', 'Enter');
+    const waiting: (() => void)[] = [];
+    page.server.onTheWay = () => new Promise((resolve) => waiting.push(() => resolve(undefined)));
+    const now = (name: string, key: string, ctrlKey = false) => {
+      named(name).focus();
+      named(name).dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }));
+    };
+    now('Soundings', ' ');
+    // Twice, and faster than the first is answered.
+    now('Soundings', 'z', true);
+    now('Soundings', 'z', true);
+    page.server.onTheWay = () => Promise.resolve();
+    for (const go of waiting) go();
+    await page.settle(60);
+    const changes = page.server.to('changeTask').map(({ body }) => body);
+    expect(changes).toEqual([{ name: 'Findings' }, { open: false }, { open: true }, { name: 'Report' }]);
+    expect(page.text('.told')).toBe('Taken back: Report changed.');
+  });
+
   it('begins with a client, and goes on with its first project', async () => {
     await opened((server) =>
       server.on('createClient', ({ body }) => ({
