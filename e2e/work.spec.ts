@@ -107,6 +107,53 @@ test('owner: an outline grows and is put in order by keyboard, and a task moves 
   await page.context().close();
 });
 
+test('owner: other terms are agreed from a day on, with what is priced anew seen before, by keyboard', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  const ready = async () => {
+    await page.goto('/f/quillfeather/bill');
+    return page
+      .getByRole('table', { name: 'Projects' })
+      .getByRole('row', { name: /Bell frame survey/ })
+      .innerText();
+  };
+  const before = await ready();
+  await page.goto('/f/quillfeather/settings/work');
+  await page.getByRole('row', { name: 'Bell frame survey' }).first().focus();
+  await page.keyboard.press('Alt+Enter');
+  await page.getByRole('button', { name: 'Agree something else' }).press('Enter');
+  const day = page.getByRole('textbox', { name: 'From this day on' });
+  await expect(day).toBeFocused();
+  await page.keyboard.type('1 Jun 2026');
+  await page.getByRole('textbox', { name: 'Rate an hour' }).fill('123.45');
+  await page.getByRole('textbox', { name: 'Limit' }).fill('900000');
+  const reason = page.getByRole('textbox', { name: 'Reason' });
+  await reason.fill('By letter of 28 May');
+  await fits(page);
+  await reason.press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'Agree this of “Bell frame survey”?' });
+  await expect(dialog).toContainText('recorded from then on are priced by it.');
+  await expect(dialog.getByRole('row').nth(1)).toContainText('GBP 123.45 an hour');
+  await expect(dialog).toContainText('Together it is worth');
+  await fits(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('Nothing else is agreed.')).toBeVisible();
+  expect(await ready()).toBe(before);
+  await page.goBack();
+  await page.getByRole('row', { name: 'Bell frame survey' }).first().focus();
+  await page.keyboard.press('Alt+Enter');
+  await page.getByRole('button', { name: 'Agree something else' }).press('Enter');
+  await expect(day).toBeFocused();
+  await page.keyboard.type('1 Jun 2026');
+  await page.getByRole('textbox', { name: 'Rate an hour' }).fill('123.45');
+  await reason.fill('By letter of 28 May');
+  await reason.press('Enter');
+  await dialog.getByRole('button', { name: 'Agree and price anew' }).press('Enter');
+  await expect(page.getByText(/^GBP 123.45 an hour from 1 Jun/)).toBeVisible();
+  await expect(page.getByText('Anselm Rooke changed the agreement')).toBeVisible();
+  expect(await ready()).not.toBe(before);
+  await page.context().close();
+});
+
 test('owner: some people of a list are shown alone, by keyboard, and the link shows the same', async ({ browser }) => {
   const page = await signedIn(browser, 'owner', { colorScheme: 'dark' });
   await page.goto('/f/quillfeather/settings/people');
