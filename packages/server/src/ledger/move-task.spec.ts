@@ -1,6 +1,17 @@
 import type { BodyOf, Endpoints, Repricing } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, atOnce, bill, differencesOf, draft, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
+import {
+  World,
+  anotherProject,
+  atOnce,
+  bill,
+  differencesOf,
+  draft,
+  makeWorld,
+  meanwhile,
+  record,
+  submitAndApprove,
+} from '../testing';
 
 type Wish = BodyOf<Endpoints['moveTask']>;
 
@@ -116,6 +127,15 @@ describe('a task that is moved', () => {
       ['Upper tier', 0],
       ['Glazing', 1],
     ]);
+  });
+
+  it('asks before time goes to another project, also where it is priced there as here', async () => {
+    const there = await anotherProject(world);
+    await record(world, 'staff', '2026-06-08', 2, on(world.ids.subtask));
+    const refused = await move(world.ids.task, to({ projectId: there }));
+    const { moves, entries, seen } = refused.problem.current as Repricing;
+    expect([refused.problem.code, moves, entries]).toEqual(['effect-unseen', [], 1] as never);
+    expect((await move(world.ids.task, to({ projectId: there, seen }))).status).toBe(200);
   });
 
   it('tells what a task above it makes of its price, also where it stays in its project', async () => {

@@ -16,7 +16,7 @@ export interface PricedAnew {
 
 /** Whether anything of an entry is billed, or held by a draft: then its price stays. */
 export function isOnDocument(entry: LedgerEntry): boolean {
-  return entry.billedQuantity !== 0 || entry.stage === 'billed' || entry.stage === 'paid';
+  return entry.billedQuantity !== 0;
 }
 
 /**

@@ -305,6 +305,16 @@ describe('what is agreed of a project', () => {
     ]);
     await world.as('bookkeeper').done('voidInvoice', { params: { id: row.id }, body: { reason: 'Wrong date' } });
     expect((await used())[1]).toEqual(['GBP', 0]);
+    // Whoever keeps work in order and sees no money reads that something was agreed, and no sum.
+    expect((await agree({ limit: 77_000, increment: 30, validFrom: '2026-08-01' })).status).toBe(200);
+    await world.sql("update person_role set role = 'administrator' where person_id = $1", [world.ids.mate]);
+    const { events } = await world.as('mate').done('readHistory', { params: { id: world.ids.project } });
+    const { action, before, after } = events.at(-1)!;
+    expect([action, before, after]).toEqual([
+      'agreement changed',
+      { agreedFrom: null, increment: 15 },
+      { agreedFrom: '2026-08-01', increment: 30 },
+    ] as never);
     const read = (as: 'staff' | 'manager', project: string) => world.as(as).call('readAgreements', { params: { id: project } });
     expect((await read('staff', world.ids.project)).status).toBe(403);
     await world.sql('update project set manager_id = $1', [world.ids.owner]);
