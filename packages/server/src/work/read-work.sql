@@ -14,9 +14,12 @@ where
     where
       p.client_id = c.id
   )
-  -- One that has no project yet is seen by those who see all work.
+  -- One that has no project yet is seen by those who see all work, or may add some.
   or (
-    :reach! = 'firm'
+    (
+      :reach! = 'firm'
+      or :changes!
+    )
     and not exists (
       select
       from

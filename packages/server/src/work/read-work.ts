@@ -8,7 +8,7 @@ import {
   workedLately,
 } from '../generated/work/read-work.queries';
 import { addDays } from '@yellowwood/core';
-import { Context, reachOf, today } from '../platform/context';
+import { Context, may, reachOf, today } from '../platform/context';
 
 /** Days back from today of what one may go on with. */
 const LATELY = 45;
@@ -17,7 +17,7 @@ const LATELY = 45;
 export async function readWork(context: Context): Promise<Work> {
   const who = { reach: reachOf(context, 'work.read'), asker: context.actor.personId };
   return {
-    clients: await clientsSeen.run(who, context.tx),
+    clients: await clientsSeen.run({ ...who, changes: may(context, 'work.change') }, context.tx),
     departments: await departmentsSeen.run(who, context.tx),
     projects: await projectsSeen.run(who, context.tx),
     tasks: await tasksSeen.run(who, context.tx),

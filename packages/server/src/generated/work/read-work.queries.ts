@@ -4,6 +4,7 @@ import { PreparedQuery } from '@pgtyped/runtime';
 /** 'ClientsSeen' parameters type */
 export interface IClientsSeenParams {
   asker: string;
+  changes: boolean;
   reach: string;
 }
 
@@ -20,7 +21,7 @@ export interface IClientsSeenQuery {
   result: IClientsSeenResult;
 }
 
-const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165},{"a":297,"b":303}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":174}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  exists (\n    select\n      1\n    from\n      projects_in_reach (:reach!, :asker!) p\n    where\n      p.client_id = c.id\n  )\n  -- One that has no project yet is seen by those who see all work.\n  or (\n    :reach! = 'firm'\n    and not exists (\n      select\n      from\n        project p\n      where\n        p.client_id = c.id\n    )\n  )\norder by\n  c.name"};
+const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true,"changes":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165},{"a":322,"b":328}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":174}]},{"name":"changes","required":true,"transform":{"type":"scalar"},"locs":[{"a":348,"b":356}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  exists (\n    select\n      1\n    from\n      projects_in_reach (:reach!, :asker!) p\n    where\n      p.client_id = c.id\n  )\n  -- One that has no project yet is seen by those who see all work, or may add some.\n  or (\n    (\n      :reach! = 'firm'\n      or :changes!\n    )\n    and not exists (\n      select\n      from\n        project p\n      where\n        p.client_id = c.id\n    )\n  )\norder by\n  c.name"};
 
 /**
  * Query generated from SQL:
@@ -40,9 +41,12 @@ const clientsSeenIR: any = {"usedParamSet":{"reach":true,"asker":true},"params":
  *     where
  *       p.client_id = c.id
  *   )
- *   -- One that has no project yet is seen by those who see all work.
+ *   -- One that has no project yet is seen by those who see all work, or may add some.
  *   or (
- *     :reach! = 'firm'
+ *     (
+ *       :reach! = 'firm'
+ *       or :changes!
+ *     )
  *     and not exists (
  *       select
  *       from
