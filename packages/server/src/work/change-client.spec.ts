@@ -60,14 +60,15 @@ describe('a client', () => {
     // What somebody has just made is theirs to complete, before there is a project of it.
     const made = await manager.done('createClient', { body: { id: newId(), name: 'Mole Trust' } });
     expect(await manager.done('readClient', { params: { id: made.id } })).toEqual(made);
-    const seen = async (as: 'owner' | 'manager' | 'staff') =>
+    await world.sql("update person_role set role = 'project manager' where person_id = $1", [world.ids.mate]);
+    const seen = async (as: 'owner' | 'mate' | 'staff') =>
       (await world.as(as).done('readWork')).clients.some(({ id }) => id === made.id);
-    expect([await seen('owner'), await seen('manager'), await seen('staff')]).toEqual([true, true, false]);
+    expect([await seen('owner'), await seen('mate'), await seen('staff')]).toEqual([true, true, false]);
     // With its first project it is seen by all who may record on that, and by nobody else.
     await owner().done('createProject', { body: { id: newId(), name: 'Mole survey', client: { id: made.id } } });
-    expect([await seen('owner'), await seen('manager'), await seen('staff')]).toEqual([true, true, true]);
+    expect([await seen('owner'), await seen('mate'), await seen('staff')]).toEqual([true, true, true]);
     await world.sql('update project set restricted = true where client_id = $1', [made.id]);
-    expect([await seen('owner'), await seen('manager'), await seen('staff')]).toEqual([true, false, false]);
+    expect([await seen('owner'), await seen('mate'), await seen('staff')]).toEqual([true, false, false]);
     await world.sql("update person_role set role = 'auditor' where person_id = $1", [world.ids.mate]);
     await owner().done('createClient', { body: { id: newId(), name: 'Ness Trust' } });
     expect((await world.as('mate').done('readWork')).clients.map(({ name }) => name)).toContain('Ness Trust');
