@@ -7,7 +7,8 @@ import { SayPipe } from '../state/own-words';
 import { fetchAhead } from '../ui/fetch-ahead';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { ChoiceField } from '../ui/form/choice-field';
-import { PickedWork, WorkField } from '../ui/form/work-field';
+// Its type must be named as one: beside any other import the field would come with the page instead of with the wish for it.
+import { type PickedWork, WorkField } from '../ui/form/work-field';
 import { NotFetched } from '../ui/not-fetched';
 import { WeekStore } from './week-store';
 
