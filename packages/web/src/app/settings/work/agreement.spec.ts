@@ -104,9 +104,10 @@ describe('what is agreed of a project', () => {
 
   it('stays as it is where nobody confirms, and what was typed stays typed', async () => {
     await opened({ agreements: [AGREED], rates: [] });
+    const inEuros = { ...EFFECT, moves: [{ ...EFFECT.moves[0]!, rateThen: 900_000, currencyThen: 'EUR', valueThen: 9000 }] };
     page.server.on(
       'changeAgreement',
-      () => ({ ...refusal(409, 'effect-unseen', 'Look at what changes.'), current: EFFECT }) as never,
+      () => ({ ...refusal(409, 'effect-unseen', 'Look at what changes.'), current: inEuros }) as never,
     );
     await page.press('Agree something else');
     await page.fill('From this day on', '1 Jun 2026');
@@ -114,6 +115,9 @@ describe('what is agreed of a project', () => {
     await page.fill('Reason', 'By letter');
     await page.press('Agree');
     await page.settle(60);
+    const dialog = document.querySelector('mat-dialog-container')!.textContent!;
+    expect(dialog).toContain('EUR 90.00 an hour');
+    expect(dialog).withContext('two currencies are not one sum').not.toContain('Together');
     await page.answer('Cancel');
     await page.settle(30);
     expect(page.refused()).toBe('Nothing else is agreed.');
@@ -135,6 +139,13 @@ describe('what is agreed of a project', () => {
     expect(sent()).toEqual([{ validFrom: '2026-01-01', reason: 'A favour', method: 'not billable', seen: null }]);
     expect(told).toBe(1);
     // By now something is billed of it.
+    await page.press('Agree something else');
+    expect(page.texts('button')).not.toContain('from its beginning');
+  });
+
+  it('holds from a day on where something else was agreed before', async () => {
+    const before = { ...AGREED, id: id(699), validFrom: '2025-01-01', validTo: '2025-12-31', used: 0 };
+    await opened({ agreements: [{ ...AGREED, used: 0 }, before], rates: [] });
     await page.press('Agree something else');
     expect(page.texts('button')).not.toContain('from its beginning');
   });

@@ -258,7 +258,7 @@ export class OutlineState {
       const tasks = this.tasksOf(place.projectId);
       const placed = placeBranch<OutlineTask>(tasks, branchOf(tasks, id), place);
       if (placed.ok) this.put(placed.value);
-    } else if (!this.read().has(place.projectId)) await this.readProject(place.projectId);
+    }
     const ask = (seen: string | null) =>
       this.api.call('moveTask', { params: { id }, version: version(), body: { ...place, seen } });
     const question = {

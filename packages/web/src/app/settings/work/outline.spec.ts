@@ -17,7 +17,10 @@ describe('the outline of clients, projects and tasks', () => {
   let kept: KeptOutline;
   afterEach(() => page.element.remove());
 
-  async function opened(prepare: (server: FakeServer) => void = () => undefined, roles: 'owner' | 'auditor' = 'owner') {
+  async function opened(
+    prepare: (server: FakeServer) => void = () => undefined,
+    roles: 'owner' | 'auditor' | 'project manager' = 'owner',
+  ) {
     kept = new KeptOutline();
     page = await open(WorkScreen, {
       ...{ url: '/f/f/settings/work', roles: [roles] },
@@ -156,7 +159,9 @@ describe('the outline of clients, projects and tasks', () => {
     TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [ABUTMENT(page), ...WORK.projects] } }));
     await new Promise((resolve) => setTimeout(resolve, 60));
     expect(drawn().slice(0, 4)).toEqual(['Harbour Trust', '.Abutment', '.*', '.Pier']);
+    expect(document.activeElement).withContext('whoever types in a row that moves goes on there').toBe(box());
     await keys('Footing', 'Tab');
+    expect([box().selectionStart, box().selectionEnd]).toEqual([7, 7]);
     await keys('Footing', 'Enter');
     expect(drawn().slice(1, 4)).toEqual(['.Abutment', '..Footing', '..*']);
     answers.forEach((go) => go());
@@ -180,6 +185,16 @@ describe('the outline of clients, projects and tasks', () => {
     await press('Report', 'ArrowUp', { altKey: true });
     expect(drawn().slice(2, 5)).toEqual(['..Report', '...Survey of piles', '...Soundings']);
     await press('Soundings', 'F2');
+    expect([box().selectionStart, box().selectionEnd]).toEqual([0, 9]);
+    // What is taken back in a name is what was typed in it.
+    const reached = jasmine.createSpy();
+    page.element.querySelector('table')!.addEventListener('keydown', reached);
+    await page.key(box(), 'z', { ctrlKey: true });
+    await typed('Soundings', 'Enter');
+    expect([reached.calls.count(), sent().length])
+      .withContext('none of its keys reaches the rows, and what is as it was is not sent')
+      .toEqual([0, 3]);
+    await press('Soundings', 'F2');
     expect(drawn()).toContain('...*Soundings');
     await typed('Soundings by boat 9:30', 'Enter');
     await press('Soundings by boat', ' ');
@@ -199,6 +214,31 @@ describe('the outline of clients, projects and tasks', () => {
     expect(sent().length).toBe(12);
   });
 
+  it('shows what is being named also below what is folded', async () => {
+    await opened();
+    await press('Harbour Trust', 'ArrowLeft');
+    expect(drawn()[1]).toBe('Practice (internal)');
+    await press('Harbour Trust', 'Enter');
+    expect(drawn().slice(0, 3)).toEqual(['Harbour Trust', '.Pier', '.*']);
+    await page.key(box(), 'Escape');
+    await press('Harbour Trust', 'ArrowRight');
+    await unfolded();
+    await press('Survey of piles', 'ArrowLeft');
+    await press('Survey of piles', 'Enter');
+    await typed('Echo', 'Tab');
+    expect(drawn().slice(2, 5)).toEqual(['..Survey of piles', '...Soundings', '...*Echo']);
+  });
+
+  it('has the work read again that others find it by', async () => {
+    await opened();
+    await unfolded();
+    const dispatched = spyOn(TestBed.inject(Store), 'dispatch').and.callThrough();
+    await press('Soundings', ' ');
+    expect(dispatched.calls.allArgs().map(([action]) => (action as unknown as { type: string }).type)).toEqual([
+      workActions.workOutdated.type,
+    ]);
+  });
+
   it('takes back what was done last, also while that is still being stored', async () => {
     await opened();
     await unfolded();
@@ -211,6 +251,8 @@ describe('the outline of clients, projects and tasks', () => {
       named(name).dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey, bubbles: true, cancelable: true }));
     };
     now('Soundings', ' ');
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    expect(named('Soundings').classList).withContext('done at once').toContain('dim');
     // Twice, and faster than the first is answered.
     now('Soundings', 'z', true);
     now('Soundings', 'z', true);
@@ -393,9 +435,11 @@ describe('the outline of clients, projects and tasks', () => {
     ]);
     expect(page.text('yw-task-panel')).toContain('“Report” stays where it was.');
     kept.serve(page.server);
+    const there = { ...kept.kept.get(id(31))!, id: id(48), projectId: id(21), parentId: null, name: 'Invoices', place: 0 };
+    kept.kept.set(there.id, there);
     await page.press('Move');
     await page.settle(30);
-    expect(drawn().slice(4)).toEqual(['Practice (internal)', '.Running the office', '..Report']);
+    expect(drawn().slice(4)).toEqual(['Practice (internal)', '.Running the office', '..Invoices', '..Report']);
   });
 
   it('is changed beside it, and tells there what was refused', async () => {
@@ -442,6 +486,30 @@ describe('the outline of clients, projects and tasks', () => {
     await pasted('Report', 'One\nTwo');
     expect([box(), sent()]).toEqual([null, []] as never);
     expect(page.texts('button')).not.toContain('Add a list');
+  });
+
+  it('has beside it what is agreed of a project, for those who see its money', async () => {
+    const project = { name: 'Pier', code: 'P1', orderReference: '', managerId: id(2), estimate: 0, open: true };
+    const asked = async (roles: 'owner' | 'project manager', client: string | null, managerId: string) => {
+      await opened(
+        (server) =>
+          server
+            .on('readProject', () => ({ id: id(20), client, facts: { ...project, managerId }, version: 1 }))
+            .on('readAgreements', () => ({ agreements: [], rates: [] }))
+            .on('readHistory', () => ({ events: [] })),
+        roles,
+      );
+      named('Pier').click();
+      await page.settle(60);
+      const count = page.server.to('readAgreements').length;
+      page.element.remove();
+      TestBed.resetTestingModule();
+      return count > 0;
+    };
+    expect(await asked('owner', 'Harbour Trust', id(2))).toBeTrue();
+    expect(await asked('owner', null, id(2))).toBeFalse();
+    expect(await asked('project manager', 'Harbour Trust', id(2))).toBeFalse();
+    expect(await asked('project manager', 'Harbour Trust', id(1))).toBeTrue();
   });
 
   it('has beside it what is said of a project and of a client, with their history', async () => {
