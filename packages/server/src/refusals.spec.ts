@@ -522,7 +522,6 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   changeAgreement: {
     'project-unknown': (firm) => of('owner', newId(), firm.newLimit(1)),
     'work-internal': (firm) => of('owner', firm.ids.internal, firm.newLimit(1)),
-    'currency-unknown': (firm) => of('owner', firm.ids.project, { ...firm.newLimit(1), currency: 'XXY' }),
     'agreement-missing': (firm) => of('owner', firm.ids.project, firm.newLimit(1, '2025-12-01')),
     'agreement-begins-then': async (firm) => of('owner', (await firm.overLimit()).project, firm.newLimit(1, '2026-01-01')),
     'nothing-to-change': (firm) => of('owner', firm.ids.euroProject, firm.newLimit(null)),

@@ -48,7 +48,7 @@ export const readAgreements = endpoint({
 
 /**
  * Agree something else of a project from a day on, all that is not said the same: what holds then ends the day before, and
- * unbilled time from then on is priced anew. Where a price moves, it is refused the first time with what would change
+ * unbilled time from then on is priced anew. Its currency stays the client's, in which invoices are written. Where a price moves, it is refused the first time with what would change
  * (`effect-unseen`, the effect as `current`), and done when that comes back as seen.
  */
 export const changeAgreement = endpoint({
@@ -62,7 +62,6 @@ export const changeAgreement = endpoint({
     id: Id,
     validFrom: Day,
     method: optional(AgreedTerms.properties.method),
-    currency: optional(AgreedTerms.properties.currency),
     limit: optional(AgreedTerms.properties.limit),
     increment: optional(AgreedTerms.properties.increment),
     mode: optional(AgreedTerms.properties.mode),
@@ -76,7 +75,7 @@ export const changeAgreement = endpoint({
   }),
   answer: KnownAgreements,
   problems: [
-    ...(['project-unknown', 'agreement-missing', 'agreement-begins-then', 'work-internal', 'currency-unknown'] as const),
+    ...(['project-unknown', 'agreement-missing', 'agreement-begins-then', 'work-internal'] as const),
     ...(['nothing-to-change', 'day-locked', 'effect-unseen', 'effect-changed'] as const),
   ],
 });

@@ -1,5 +1,5 @@
 import { AgreedTerms, BodyOf, Endpoints, KnownAgreements } from '@yellowwood/contracts';
-import { addDays, differs, isCurrency } from '@yellowwood/core';
+import { addDays, differs } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import {
   addRule,
@@ -24,7 +24,7 @@ import { goOn } from './go-on';
 
 type Wish = BodyOf<Endpoints['changeAgreement']>;
 
-const TERMS = ['method', 'currency', 'limit', 'increment', 'mode', 'unit', 'minimum', 'decimalPlaces'] as const;
+const TERMS = ['method', 'limit', 'increment', 'mode', 'unit', 'minimum', 'decimalPlaces'] as const;
 
 /** What is agreed of a project, and was. @throws the problem `project-unknown` */
 export async function readAgreements(context: Context, project: string): Promise<KnownAgreements> {
@@ -49,7 +49,7 @@ async function agreed({ tx }: Context, project: string): Promise<KnownAgreements
 /**
  * Agrees something else of a project from a day on, all that is not said the same. What was billed before counts, and the
  * limit that holds on a document's date applies to earlier work too. Unbilled time from that day on is priced anew.
- * @throws the problems `project-unknown`, `work-internal`, `agreement-missing`, `agreement-begins-then`, `currency-unknown`,
+ * @throws the problems `project-unknown`, `work-internal`, `agreement-missing`, `agreement-begins-then`,
  *   `nothing-to-change`, `day-locked`, `effect-unseen`, `effect-changed`
  */
 export async function changeAgreement(context: Context, project: string, wish: Wish): Promise<KnownAgreements> {
@@ -59,7 +59,6 @@ export async function changeAgreement(context: Context, project: string, wish: W
   await lockProjects(context, [project]);
   const { clientId } = await seenProject(context, project, 'agreements.change');
   if (clientId === null) throw problem('work-internal');
-  if (wish.currency !== undefined && !isCurrency(wish.currency)) throw problem('currency-unknown');
   const known = await agreed(context, project);
   const before = known.agreements.find((one) => holds(one, from));
   if (!before) throw problem('agreement-missing');
@@ -82,7 +81,7 @@ export async function changeAgreement(context: Context, project: string, wish: W
   await refuseUnseen(context, notOnDocuments(priced), { seen: wish.seen ?? null, asks: false, showsMoney: true });
   const subjects = await storePriced(context, priced);
   const money = ({ limit, currency }: AgreedTerms, rate: number | null | undefined) => ({
-    ...{ limit, currency, agreedIn: currency },
+    ...{ limit, currency },
     ...(changesRate && { rate: rate ?? null }),
   });
   const facts = ({ limit: _, currency: __, ...terms }: AgreedTerms, agreedFrom: string | null) => ({ ...terms, agreedFrom });
@@ -102,13 +101,13 @@ export async function changeAgreement(context: Context, project: string, wish: W
   return agreed(context, project);
 }
 
-/** The terms that are said, without what goes with them. */
+/** The terms that are said, without what goes with them. The currency stays the client's: in that invoices are written. */
 function said({ id: _, validFrom: __, rate: ___, reason: ____, seen: _____, ...terms }: Wish): Partial<AgreedTerms> {
   return terms as Partial<AgreedTerms>;
 }
 
 function termsOf(row: AgreedTerms | KnownAgreements['agreements'][number]): AgreedTerms {
-  return Object.fromEntries(TERMS.map((term) => [term, row[term]])) as unknown as AgreedTerms;
+  return Object.fromEntries([...TERMS, 'currency' as const].map((term) => [term, row[term]])) as unknown as AgreedTerms;
 }
 
 function holds({ validFrom, validTo }: { readonly validFrom: string; readonly validTo: string | null }, day: string): boolean {

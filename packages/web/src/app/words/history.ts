@@ -63,7 +63,6 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   decimalPlaces: 'decimals of quantities',
   termsFrom: 'from',
   agreedFrom: 'from',
-  agreedIn: 'currency',
   method: 'charged',
   limit: 'limit',
   projectsAlong: 'projects that go along',

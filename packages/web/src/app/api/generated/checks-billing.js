@@ -24,7 +24,7 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var changeAgreement = validate93, schema104 = { type: "object", required: ["id", "validFrom", "reason"], properties: { id: { type: "string", format: "uuid" }, validFrom: { type: "string", format: "date" }, method: { type: "string", enum: ["time and materials", "not billable"] }, currency: { type: "string", pattern: "^[A-Z]{3}$" }, limit: { anyOf: [{ type: "integer", minimum: 0, maximum: 9e9 }, { type: "null" }] }, increment: { type: "integer", enum: [1, 5, 6, 10, 15, 30, 60] }, mode: { type: "string", enum: ["nearest", "up", "down"] }, unit: { type: "string", enum: ["entry", "day"] }, minimum: { type: "integer", minimum: 0, maximum: 1440 }, decimalPlaces: { anyOf: [{ type: "integer", minimum: 2, maximum: 6 }, { type: "null" }] }, rate: { anyOf: [{ type: "integer", minimum: 0, maximum: 1e9 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" }, seen: { anyOf: [{ type: "string", maxLength: 100 }, { type: "null" }] } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty, func2 = require_ucs2length().default, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, formats0 = /^\d{4}-\d{2}-\d{2}$/, pattern69 = new RegExp("^[A-Z]{3}$", "u"), pattern4 = new RegExp("\\S", "u");
+var changeAgreement = validate93, schema104 = { type: "object", required: ["id", "validFrom", "reason"], properties: { id: { type: "string", format: "uuid" }, validFrom: { type: "string", format: "date" }, method: { type: "string", enum: ["time and materials", "not billable"] }, limit: { anyOf: [{ type: "integer", minimum: 0, maximum: 9e9 }, { type: "null" }] }, increment: { type: "integer", enum: [1, 5, 6, 10, 15, 30, 60] }, mode: { type: "string", enum: ["nearest", "up", "down"] }, unit: { type: "string", enum: ["entry", "day"] }, minimum: { type: "integer", minimum: 0, maximum: 1440 }, decimalPlaces: { anyOf: [{ type: "integer", minimum: 2, maximum: 6 }, { type: "null" }] }, rate: { anyOf: [{ type: "integer", minimum: 0, maximum: 1e9 }, { type: "null" }] }, reason: { type: "string", minLength: 1, maxLength: 500, pattern: "\\S" }, seen: { anyOf: [{ type: "string", maxLength: 100 }, { type: "null" }] } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty, func2 = require_ucs2length().default, formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, formats0 = /^\d{4}-\d{2}-\d{2}$/, pattern4 = new RegExp("\\S", "u");
 function validate93(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate93.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -74,207 +74,194 @@ function validate93(data, { instancePath = "", parentData, parentDataProperty, r
               } else
                 var valid0 = !0;
               if (valid0) {
-                if (data.currency !== void 0) {
-                  let data3 = data.currency, _errs8 = errors;
-                  if (errors === _errs8)
-                    if (typeof data3 == "string") {
-                      if (!pattern69.test(data3))
-                        return validate93.errors = [{ instancePath: instancePath + "/currency", schemaPath: "#/properties/currency/pattern", keyword: "pattern", params: { pattern: "^[A-Z]{3}$" }, message: 'must match pattern "^[A-Z]{3}$"' }], !1;
-                    } else
-                      return validate93.errors = [{ instancePath: instancePath + "/currency", schemaPath: "#/properties/currency/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                if (data.limit !== void 0) {
+                  let data3 = data.limit, _errs8 = errors, _errs9 = errors, valid1 = !1, _errs10 = errors;
+                  if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3))) {
+                    let err0 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                    vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                  }
+                  if (errors === _errs10 && typeof data3 == "number" && isFinite(data3)) {
+                    if (data3 > 9e9 || isNaN(data3)) {
+                      let err1 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" };
+                      vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                    } else if (data3 < 0 || isNaN(data3)) {
+                      let err2 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                      vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                    }
+                  }
+                  var _valid0 = _errs10 === errors;
+                  valid1 = valid1 || _valid0;
+                  let _errs12 = errors;
+                  if (data3 !== null) {
+                    let err3 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                    vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
+                  }
+                  var _valid0 = _errs12 === errors;
+                  if (valid1 = valid1 || _valid0, valid1)
+                    errors = _errs9, vErrors !== null && (_errs9 ? vErrors.length = _errs9 : vErrors = null);
+                  else {
+                    let err4 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                    return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate93.errors = vErrors, !1;
+                  }
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
                 if (valid0) {
-                  if (data.limit !== void 0) {
-                    let data4 = data.limit, _errs10 = errors, _errs11 = errors, valid1 = !1, _errs12 = errors;
-                    if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4))) {
-                      let err0 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                      vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
-                    }
-                    if (errors === _errs12 && typeof data4 == "number" && isFinite(data4)) {
-                      if (data4 > 9e9 || isNaN(data4)) {
-                        let err1 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 9e9 }, message: "must be <= 9000000000" };
-                        vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
-                      } else if (data4 < 0 || isNaN(data4)) {
-                        let err2 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
-                        vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
-                      }
-                    }
-                    var _valid0 = _errs12 === errors;
-                    valid1 = valid1 || _valid0;
-                    let _errs14 = errors;
-                    if (data4 !== null) {
-                      let err3 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                      vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++;
-                    }
-                    var _valid0 = _errs14 === errors;
-                    if (valid1 = valid1 || _valid0, valid1)
-                      errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
-                    else {
-                      let err4 = { instancePath: instancePath + "/limit", schemaPath: "#/properties/limit/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                      return vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++, validate93.errors = vErrors, !1;
-                    }
-                    var valid0 = _errs10 === errors;
+                  if (data.increment !== void 0) {
+                    let data4 = data.increment, _errs14 = errors;
+                    if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
+                      return validate93.errors = [{ instancePath: instancePath + "/increment", schemaPath: "#/properties/increment/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                    if (!(data4 === 1 || data4 === 5 || data4 === 6 || data4 === 10 || data4 === 15 || data4 === 30 || data4 === 60))
+                      return validate93.errors = [{ instancePath: instancePath + "/increment", schemaPath: "#/properties/increment/enum", keyword: "enum", params: { allowedValues: schema104.properties.increment.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    var valid0 = _errs14 === errors;
                   } else
                     var valid0 = !0;
                   if (valid0) {
-                    if (data.increment !== void 0) {
-                      let data5 = data.increment, _errs16 = errors;
-                      if (!(typeof data5 == "number" && !(data5 % 1) && !isNaN(data5) && isFinite(data5)))
-                        return validate93.errors = [{ instancePath: instancePath + "/increment", schemaPath: "#/properties/increment/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                      if (!(data5 === 1 || data5 === 5 || data5 === 6 || data5 === 10 || data5 === 15 || data5 === 30 || data5 === 60))
-                        return validate93.errors = [{ instancePath: instancePath + "/increment", schemaPath: "#/properties/increment/enum", keyword: "enum", params: { allowedValues: schema104.properties.increment.enum }, message: "must be equal to one of the allowed values" }], !1;
+                    if (data.mode !== void 0) {
+                      let data5 = data.mode, _errs16 = errors;
+                      if (typeof data5 != "string")
+                        return validate93.errors = [{ instancePath: instancePath + "/mode", schemaPath: "#/properties/mode/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      if (!(data5 === "nearest" || data5 === "up" || data5 === "down"))
+                        return validate93.errors = [{ instancePath: instancePath + "/mode", schemaPath: "#/properties/mode/enum", keyword: "enum", params: { allowedValues: schema104.properties.mode.enum }, message: "must be equal to one of the allowed values" }], !1;
                       var valid0 = _errs16 === errors;
                     } else
                       var valid0 = !0;
                     if (valid0) {
-                      if (data.mode !== void 0) {
-                        let data6 = data.mode, _errs18 = errors;
+                      if (data.unit !== void 0) {
+                        let data6 = data.unit, _errs18 = errors;
                         if (typeof data6 != "string")
-                          return validate93.errors = [{ instancePath: instancePath + "/mode", schemaPath: "#/properties/mode/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                        if (!(data6 === "nearest" || data6 === "up" || data6 === "down"))
-                          return validate93.errors = [{ instancePath: instancePath + "/mode", schemaPath: "#/properties/mode/enum", keyword: "enum", params: { allowedValues: schema104.properties.mode.enum }, message: "must be equal to one of the allowed values" }], !1;
+                          return validate93.errors = [{ instancePath: instancePath + "/unit", schemaPath: "#/properties/unit/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        if (!(data6 === "entry" || data6 === "day"))
+                          return validate93.errors = [{ instancePath: instancePath + "/unit", schemaPath: "#/properties/unit/enum", keyword: "enum", params: { allowedValues: schema104.properties.unit.enum }, message: "must be equal to one of the allowed values" }], !1;
                         var valid0 = _errs18 === errors;
                       } else
                         var valid0 = !0;
                       if (valid0) {
-                        if (data.unit !== void 0) {
-                          let data7 = data.unit, _errs20 = errors;
-                          if (typeof data7 != "string")
-                            return validate93.errors = [{ instancePath: instancePath + "/unit", schemaPath: "#/properties/unit/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-                          if (!(data7 === "entry" || data7 === "day"))
-                            return validate93.errors = [{ instancePath: instancePath + "/unit", schemaPath: "#/properties/unit/enum", keyword: "enum", params: { allowedValues: schema104.properties.unit.enum }, message: "must be equal to one of the allowed values" }], !1;
+                        if (data.minimum !== void 0) {
+                          let data7 = data.minimum, _errs20 = errors;
+                          if (!(typeof data7 == "number" && !(data7 % 1) && !isNaN(data7) && isFinite(data7)))
+                            return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                          if (errors === _errs20 && typeof data7 == "number" && isFinite(data7)) {
+                            if (data7 > 1440 || isNaN(data7))
+                              return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1440 }, message: "must be <= 1440" }], !1;
+                            if (data7 < 0 || isNaN(data7))
+                              return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                          }
                           var valid0 = _errs20 === errors;
                         } else
                           var valid0 = !0;
                         if (valid0) {
-                          if (data.minimum !== void 0) {
-                            let data8 = data.minimum, _errs22 = errors;
-                            if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
-                              return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
-                            if (errors === _errs22 && typeof data8 == "number" && isFinite(data8)) {
-                              if (data8 > 1440 || isNaN(data8))
-                                return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1440 }, message: "must be <= 1440" }], !1;
-                              if (data8 < 0 || isNaN(data8))
-                                return validate93.errors = [{ instancePath: instancePath + "/minimum", schemaPath: "#/properties/minimum/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                          if (data.decimalPlaces !== void 0) {
+                            let data8 = data.decimalPlaces, _errs22 = errors, _errs23 = errors, valid2 = !1, _errs24 = errors;
+                            if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8))) {
+                              let err5 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                              vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                            }
+                            if (errors === _errs24 && typeof data8 == "number" && isFinite(data8)) {
+                              if (data8 > 6 || isNaN(data8)) {
+                                let err6 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 6 }, message: "must be <= 6" };
+                                vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                              } else if (data8 < 2 || isNaN(data8)) {
+                                let err7 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 2 }, message: "must be >= 2" };
+                                vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                              }
+                            }
+                            var _valid1 = _errs24 === errors;
+                            valid2 = valid2 || _valid1;
+                            let _errs26 = errors;
+                            if (data8 !== null) {
+                              let err8 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                              vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                            }
+                            var _valid1 = _errs26 === errors;
+                            if (valid2 = valid2 || _valid1, valid2)
+                              errors = _errs23, vErrors !== null && (_errs23 ? vErrors.length = _errs23 : vErrors = null);
+                            else {
+                              let err9 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                              return vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++, validate93.errors = vErrors, !1;
                             }
                             var valid0 = _errs22 === errors;
                           } else
                             var valid0 = !0;
                           if (valid0) {
-                            if (data.decimalPlaces !== void 0) {
-                              let data9 = data.decimalPlaces, _errs24 = errors, _errs25 = errors, valid2 = !1, _errs26 = errors;
+                            if (data.rate !== void 0) {
+                              let data9 = data.rate, _errs28 = errors, _errs29 = errors, valid3 = !1, _errs30 = errors;
                               if (!(typeof data9 == "number" && !(data9 % 1) && !isNaN(data9) && isFinite(data9))) {
-                                let err5 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                                vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                                let err10 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                                vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
                               }
-                              if (errors === _errs26 && typeof data9 == "number" && isFinite(data9)) {
-                                if (data9 > 6 || isNaN(data9)) {
-                                  let err6 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 6 }, message: "must be <= 6" };
-                                  vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
-                                } else if (data9 < 2 || isNaN(data9)) {
-                                  let err7 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 2 }, message: "must be >= 2" };
-                                  vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++;
+                              if (errors === _errs30 && typeof data9 == "number" && isFinite(data9)) {
+                                if (data9 > 1e9 || isNaN(data9)) {
+                                  let err11 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e9 }, message: "must be <= 1000000000" };
+                                  vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                                } else if (data9 < 0 || isNaN(data9)) {
+                                  let err12 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                                  vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
                                 }
                               }
-                              var _valid1 = _errs26 === errors;
-                              valid2 = valid2 || _valid1;
-                              let _errs28 = errors;
+                              var _valid2 = _errs30 === errors;
+                              valid3 = valid3 || _valid2;
+                              let _errs32 = errors;
                               if (data9 !== null) {
-                                let err8 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                                let err13 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
                               }
-                              var _valid1 = _errs28 === errors;
-                              if (valid2 = valid2 || _valid1, valid2)
-                                errors = _errs25, vErrors !== null && (_errs25 ? vErrors.length = _errs25 : vErrors = null);
+                              var _valid2 = _errs32 === errors;
+                              if (valid3 = valid3 || _valid2, valid3)
+                                errors = _errs29, vErrors !== null && (_errs29 ? vErrors.length = _errs29 : vErrors = null);
                               else {
-                                let err9 = { instancePath: instancePath + "/decimalPlaces", schemaPath: "#/properties/decimalPlaces/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                return vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++, validate93.errors = vErrors, !1;
+                                let err14 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate93.errors = vErrors, !1;
                               }
-                              var valid0 = _errs24 === errors;
+                              var valid0 = _errs28 === errors;
                             } else
                               var valid0 = !0;
                             if (valid0) {
-                              if (data.rate !== void 0) {
-                                let data10 = data.rate, _errs30 = errors, _errs31 = errors, valid3 = !1, _errs32 = errors;
-                                if (!(typeof data10 == "number" && !(data10 % 1) && !isNaN(data10) && isFinite(data10))) {
-                                  let err10 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
-                                  vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
-                                }
-                                if (errors === _errs32 && typeof data10 == "number" && isFinite(data10)) {
-                                  if (data10 > 1e9 || isNaN(data10)) {
-                                    let err11 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 1e9 }, message: "must be <= 1000000000" };
-                                    vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
-                                  } else if (data10 < 0 || isNaN(data10)) {
-                                    let err12 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
-                                    vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++;
-                                  }
-                                }
-                                var _valid2 = _errs32 === errors;
-                                valid3 = valid3 || _valid2;
-                                let _errs34 = errors;
-                                if (data10 !== null) {
-                                  let err13 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                  vErrors === null ? vErrors = [err13] : vErrors.push(err13), errors++;
-                                }
-                                var _valid2 = _errs34 === errors;
-                                if (valid3 = valid3 || _valid2, valid3)
-                                  errors = _errs31, vErrors !== null && (_errs31 ? vErrors.length = _errs31 : vErrors = null);
-                                else {
-                                  let err14 = { instancePath: instancePath + "/rate", schemaPath: "#/properties/rate/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                  return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate93.errors = vErrors, !1;
-                                }
-                                var valid0 = _errs30 === errors;
+                              if (data.reason !== void 0) {
+                                let data10 = data.reason, _errs34 = errors;
+                                if (errors === _errs34)
+                                  if (typeof data10 == "string") {
+                                    if (func2(data10) > 500)
+                                      return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
+                                    if (func2(data10) < 1)
+                                      return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                    if (!pattern4.test(data10))
+                                      return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                  } else
+                                    return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid0 = _errs34 === errors;
                               } else
                                 var valid0 = !0;
-                              if (valid0) {
-                                if (data.reason !== void 0) {
-                                  let data11 = data.reason, _errs36 = errors;
-                                  if (errors === _errs36)
+                              if (valid0)
+                                if (data.seen !== void 0) {
+                                  let data11 = data.seen, _errs36 = errors, _errs37 = errors, valid4 = !1, _errs38 = errors;
+                                  if (errors === _errs38)
                                     if (typeof data11 == "string") {
-                                      if (func2(data11) > 500)
-                                        return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/maxLength", keyword: "maxLength", params: { limit: 500 }, message: "must NOT have more than 500 characters" }], !1;
-                                      if (func2(data11) < 1)
-                                        return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                                      if (!pattern4.test(data11))
-                                        return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                                    } else
-                                      return validate93.errors = [{ instancePath: instancePath + "/reason", schemaPath: "#/properties/reason/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                      if (func2(data11) > 100) {
+                                        let err15 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/0/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" };
+                                        vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
+                                      }
+                                    } else {
+                                      let err16 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                                      vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
+                                    }
+                                  var _valid3 = _errs38 === errors;
+                                  valid4 = valid4 || _valid3;
+                                  let _errs40 = errors;
+                                  if (data11 !== null) {
+                                    let err17 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                                    vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
+                                  }
+                                  var _valid3 = _errs40 === errors;
+                                  if (valid4 = valid4 || _valid3, valid4)
+                                    errors = _errs37, vErrors !== null && (_errs37 ? vErrors.length = _errs37 : vErrors = null);
+                                  else {
+                                    let err18 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                                    return vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++, validate93.errors = vErrors, !1;
+                                  }
                                   var valid0 = _errs36 === errors;
                                 } else
                                   var valid0 = !0;
-                                if (valid0)
-                                  if (data.seen !== void 0) {
-                                    let data12 = data.seen, _errs38 = errors, _errs39 = errors, valid4 = !1, _errs40 = errors;
-                                    if (errors === _errs40)
-                                      if (typeof data12 == "string") {
-                                        if (func2(data12) > 100) {
-                                          let err15 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/0/maxLength", keyword: "maxLength", params: { limit: 100 }, message: "must NOT have more than 100 characters" };
-                                          vErrors === null ? vErrors = [err15] : vErrors.push(err15), errors++;
-                                        }
-                                      } else {
-                                        let err16 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
-                                        vErrors === null ? vErrors = [err16] : vErrors.push(err16), errors++;
-                                      }
-                                    var _valid3 = _errs40 === errors;
-                                    valid4 = valid4 || _valid3;
-                                    let _errs42 = errors;
-                                    if (data12 !== null) {
-                                      let err17 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
-                                      vErrors === null ? vErrors = [err17] : vErrors.push(err17), errors++;
-                                    }
-                                    var _valid3 = _errs42 === errors;
-                                    if (valid4 = valid4 || _valid3, valid4)
-                                      errors = _errs39, vErrors !== null && (_errs39 ? vErrors.length = _errs39 : vErrors = null);
-                                    else {
-                                      let err18 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                      return vErrors === null ? vErrors = [err18] : vErrors.push(err18), errors++, validate93.errors = vErrors, !1;
-                                    }
-                                    var valid0 = _errs38 === errors;
-                                  } else
-                                    var valid0 = !0;
-                              }
                             }
                           }
                         }

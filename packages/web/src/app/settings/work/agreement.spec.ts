@@ -111,7 +111,7 @@ describe('what is agreed of a project', () => {
     );
     await page.press('Agree something else');
     await page.fill('From this day on', '1 Jun 2026');
-    await page.fill('Currency', 'eur');
+    await page.fill('Rate an hour', '85');
     await page.fill('Reason', 'By letter');
     await page.press('Agree');
     await page.settle(60);
@@ -121,8 +121,7 @@ describe('what is agreed of a project', () => {
     await page.answer('Cancel');
     await page.settle(30);
     expect(page.refused()).toBe('Nothing else is agreed.');
-    // A rate is of its currency: in another there is none, until it is said.
-    expect(sent()).toEqual([{ validFrom: '2026-06-01', reason: 'By letter', currency: 'EUR', rate: null, seen: null }]);
+    expect(sent()).toEqual([{ validFrom: '2026-06-01', reason: 'By letter', rate: 850_000, seen: null }]);
     expect([told, page.texts('form').length]).toEqual([0, 1]);
     await page.press('Cancel');
     expect(page.texts('form')).toEqual([]);

@@ -15,7 +15,7 @@ import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { DateField } from '../../ui/form/date-field';
 import { SendsForm, valuesOf } from '../../ui/form/drafts';
-import { needed, says } from '../../ui/form/field';
+import { needed } from '../../ui/form/field';
 import { MoneyField } from '../../ui/form/money-field';
 import { RateField } from '../../ui/form/rate-field';
 import { TextField } from '../../ui/form/text-field';
@@ -83,19 +83,12 @@ export class AgreementSection {
     begins: text('day'),
     from: text('', needed('Choose from which day on.')),
     method: text('time and materials'),
-    currency: text('', (control) =>
-      /^[A-Za-z]{3}$/.test(String(control.value)) ? null : says('Type three letters, such as EUR.'),
-    ),
     rate: new FormControl<number | null>(null),
     limit: new FormControl<number | null>(null),
     ...termsControls(),
     reason: text('', needed('Type why, such as: agreed by letter of 3 May.')),
   });
   protected readonly values = valuesOf(this.form);
-  protected readonly currency = computed(() => {
-    const typed = this.values().currency.toUpperCase();
-    return typed.length === 3 ? typed : this.now()!.currency;
-  });
 
   constructor() {
     effect(() => {
@@ -143,17 +136,16 @@ export class AgreementSection {
 
   /** Begins with what holds now; what is typed stays, whatever others agree meanwhile. */
   protected begin(): void {
-    const { method, currency, limit, ...terms } = this.now()!;
+    const { method, limit, ...terms } = this.now()!;
     const rate = this.rate()?.rate ?? null;
-    this.form.reset({ ...termsShown(terms), begins: 'day', from: '', method, currency, rate, limit, reason: '' });
+    this.form.reset({ ...termsShown(terms), begins: 'day', from: '', method, rate, limit, reason: '' });
     this.before = this.typed();
     this.typing.set(true);
   }
 
   private typed() {
     const { method, rate, limit, ...typed } = this.form.getRawValue();
-    const currency = typed.currency.toUpperCase();
-    return { terms: { method: method as 'time and materials', currency, limit, ...termsTyped(typed) }, rate };
+    return { terms: { method: method as 'time and materials', limit, ...termsTyped(typed) }, rate };
   }
 
   /** Sends what was typed otherwise than it stood there. */
@@ -162,12 +154,10 @@ export class AgreementSection {
     const { terms, rate } = this.typed();
     const before = this.before!;
     const changed = Object.entries(terms).filter(([term, value]) => value !== before.terms[term as keyof typeof terms]);
-    // A rate is of its currency.
-    const isOtherRate = rate !== before.rate || terms.currency !== before.terms.currency;
     const wish = {
       ...{ id: newId(), validFrom: begins === 'start' ? this.now()!.validFrom : from, reason },
       ...(Object.fromEntries(changed) as Partial<typeof terms>),
-      ...(isOtherRate && { rate }),
+      ...(rate !== before.rate && { rate }),
     };
     const question = {
       ...{ title: `Agree this of “${this.name()}”?`, button: 'Agree and price anew', kept: 'Nothing else is agreed.' },
