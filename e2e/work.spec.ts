@@ -150,6 +150,7 @@ test('owner: other terms are agreed from a day on, with what is priced anew seen
   await dialog.getByRole('button', { name: 'Agree and price anew' }).press('Enter');
   await expect(page.getByText(/^GBP 123.45 an hour from 1 Jun/)).toBeVisible();
   await expect(page.getByText('Anselm Rooke changed the agreement')).toBeVisible();
+  await expect(page.getByText('Rate: 123.45')).toBeVisible();
   expect(await ready()).not.toBe(before);
   await page.context().close();
 });

@@ -79,8 +79,9 @@ function shown(facts: unknown, money: unknown): Facts | null {
 
 function onlyChanges(before: Facts | null, after: Facts | null): [Facts | null, Facts | null] {
   if (!before || !after) return [before, after];
+  // What amounts are in is told with them: nobody reads a sum without it.
   const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])].filter(
-    (key) => JSON.stringify(before[key]) !== JSON.stringify(after[key]),
+    (key) => key === 'currency' || JSON.stringify(before[key]) !== JSON.stringify(after[key]),
   );
   const pick = (facts: Facts) => Object.fromEntries(keys.map((key) => [key, facts[key] ?? null]));
   return [pick(before), pick(after)];

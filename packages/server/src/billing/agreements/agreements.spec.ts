@@ -230,7 +230,8 @@ describe('what is agreed of a project', () => {
     expect([await rates('GBP'), await rates('EUR')]).toEqual([all, [[400, '2026-07-02', null]]]);
     await alone({ limit: 5, validFrom: '2026-07-03' });
     const after = (await owner().done('readHistory', { params: { id: world.ids.project } })).events.at(-1)!.after!;
-    expect([after['limit'], 'rate' in after]).toEqual([5, false]);
+    // Its amounts are told in their currency, also where that is as it was.
+    expect([after['limit'], after['currency'], 'rate' in after]).toEqual([5, 'EUR', false]);
   });
 
   it('leaves sums as they are, which have no price by the hour', async () => {

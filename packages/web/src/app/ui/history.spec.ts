@@ -33,6 +33,23 @@ describe('a history', () => {
     expect(page.text('small')).toBe('Settled €50.00, was €0.00');
   });
 
+  it('tells what was agreed in the currency of that', async () => {
+    await history(
+      event(1, {
+        action: 'agreement changed',
+        before: { limit: null, rate: 900_000, agreedFrom: null, method: 'time and materials', currency: 'GBP' },
+        after: { limit: 500_000, rate: null, agreedFrom: '2026-06-01', method: 'not billable', currency: 'GBP' },
+      }),
+    );
+    expect(page.text('li')).toContain('Rosa Vane changed the agreement');
+    expect(page.texts('small')).toEqual([
+      'Limit: £5,000.00',
+      'Rate taken away, was 90.00',
+      'From: Mon 1 Jun',
+      'Charged not billable, was time and materials',
+    ]);
+  });
+
   it('says who did what, why, and what changed from what to what, in words and units', async () => {
     await history(
       event(1, { action: 'entry recorded', after: { quantity: 5400, note: 'x' } }),

@@ -64,7 +64,6 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   termsFrom: 'from',
   agreedFrom: 'from',
   method: 'charged',
-  limit: 'limit',
   projectsAlong: 'projects that go along',
   place: 'where people work',
   size: 'how many they are',
