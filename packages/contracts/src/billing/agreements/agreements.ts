@@ -48,8 +48,9 @@ export const readAgreements = endpoint({
 
 /**
  * Agree something else of a project from a day on, all that is not said the same: what holds then ends the day before, and
- * unbilled time from then on is priced anew. Its currency stays the client's, in which invoices are written. Where a price moves, it is refused the first time with what would change
- * (`effect-unseen`, the effect as `current`), and done when that comes back as seen.
+ * unbilled time from then on is priced anew. Its currency stays the client's, in which invoices are written. Where a price
+ * moves, it is refused the first time with what would change (`effect-unseen`, the effect as `current`), and done when that
+ * comes back as seen.
  */
 export const changeAgreement = endpoint({
   summary: 'Agree something else of a project from a day on: its unbilled time from then on is priced anew',
@@ -61,13 +62,7 @@ export const changeAgreement = endpoint({
   body: strict({
     id: Id,
     validFrom: Day,
-    method: optional(AgreedTerms.properties.method),
-    limit: optional(AgreedTerms.properties.limit),
-    increment: optional(AgreedTerms.properties.increment),
-    mode: optional(AgreedTerms.properties.mode),
-    unit: optional(AgreedTerms.properties.unit),
-    minimum: optional(AgreedTerms.properties.minimum),
-    decimalPlaces: optional(AgreedTerms.properties.decimalPlaces),
+    ...Type.Partial(Type.Omit(AgreedTerms, ['currency'])).properties,
     /** The project's own rate from then on; null for the firm's other rates. */
     rate: optional(nullable(RateField)),
     reason: Reason,

@@ -6,39 +6,22 @@ from
 where
   p.id = :project!;
 
-/* @name agreementsOfProject */
+/* @name usedOfProject */
 select
-  a.id as "id!",
-  a.project_id as "projectId!",
-  a.method as "method!",
   a.currency as "currency!",
-  a.limit_minor as "limit?",
-  a.rounding_increment as "increment!",
-  a.rounding_mode as "mode!",
-  a.rounding_unit as "unit!",
-  a.rounding_minimum as "minimum!",
-  a.decimal_places as "decimalPlaces?",
-  a.valid_from as "validFrom!",
-  a.valid_to as "validTo?",
-  (
-    select
-      coalesce(sum(l.net_minor), 0)::bigint
-    from
-      invoice_line l
-      join invoice i on i.firm_id = l.firm_id
-      and i.id = l.invoice_id
-    where
-      l.firm_id = a.firm_id
-      and l.project_id = a.project_id
-      and i.currency = a.currency
-      and i.status in ('draft', 'issued')
-  ) as "used!"
+  coalesce(u.used_minor, 0) as "used!"
 from
-  agreement a
-where
-  a.project_id = :project!
-order by
-  a.valid_from desc;
+  (
+    select distinct
+      firm_id,
+      project_id,
+      currency
+    from
+      agreement
+    where
+      project_id = :project!
+  ) a
+  left join lateral used_of_project (a.firm_id, a.project_id, a.currency, null) u on true;
 
 /* @name ratesOfProject */
 select

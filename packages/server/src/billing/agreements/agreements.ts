@@ -1,9 +1,9 @@
 import { AgreedTerms, BodyOf, Endpoints, KnownAgreements } from '@yellowwood/contracts';
 import { addDays, differs } from '@yellowwood/core';
+import { descending } from 'd3-array';
 import { v7 as newId } from 'uuid';
 import {
   addRule,
-  agreementsOfProject,
   deferRules,
   dropAgreement,
   dropRule,
@@ -13,6 +13,7 @@ import {
   projectWithMoney,
   ratesOfProject,
   timeSince,
+  usedOfProject,
 } from '../../generated/billing/agreements/agreements.queries';
 import { holdRules, lockProjects } from '../../ledger/locks';
 import { isOnDocument, priceAnew, refuseUnseen, storePriced } from '../../ledger/price-anew';
@@ -20,7 +21,7 @@ import { lockRows } from '../../ledger/rows';
 import { audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
-import { goOn } from './go-on';
+import { agreementsOfProjects, goOn } from './go-on';
 
 type Wish = BodyOf<Endpoints['changeAgreement']>;
 
@@ -41,8 +42,10 @@ async function seenProject(context: Context, project: string, right: 'values.rea
 }
 
 async function agreed({ tx }: Context, project: string): Promise<KnownAgreements> {
-  const rows = await agreementsOfProject.run({ project }, tx);
-  const agreements = rows.map(({ projectId: _, ...row }) => row as KnownAgreements['agreements'][number]);
+  const used = new Map((await usedOfProject.run({ project }, tx)).map((row) => [row.currency, row.used]));
+  const agreements = (await agreementsOfProjects(tx, [project]))
+    .map(({ projectId: _, ...row }) => ({ ...row, used: used.get(row.currency)! }))
+    .sort((a, b) => descending(a.validFrom, b.validFrom));
   return { agreements, rates: await ratesOfProject.run({ project }, tx) };
 }
 
@@ -62,7 +65,8 @@ export async function changeAgreement(context: Context, project: string, wish: W
   const known = await agreed(context, project);
   const before = known.agreements.find((one) => holds(one, from));
   if (!before) throw problem('agreement-missing');
-  const after = termsOf({ ...before, ...said(wish) });
+  const said = TERMS.filter((term) => wish[term] !== undefined).map((term) => [term, wish[term]]);
+  const after = { ...termsOf(before), ...(Object.fromEntries(said) as Partial<AgreedTerms>) };
   const changesTerms = differs<AgreedTerms>(termsOf(before), after, TERMS);
   const ruleNow = ruleOf(known, after.currency, from);
   const changesRate = wish.rate !== undefined && (ruleNow?.rate ?? null) !== wish.rate;
@@ -99,11 +103,6 @@ export async function changeAgreement(context: Context, project: string, wish: W
     wish.reason,
   );
   return agreed(context, project);
-}
-
-/** The terms that are said, without what goes with them. The currency stays the client's: in that invoices are written. */
-function said({ id: _, validFrom: __, rate: ___, reason: ____, seen: _____, ...terms }: Wish): Partial<AgreedTerms> {
-  return terms as Partial<AgreedTerms>;
 }
 
 function termsOf(row: AgreedTerms | KnownAgreements['agreements'][number]): AgreedTerms {

@@ -37,16 +37,7 @@ where
 /* @name goingAlong */
 select
   a.id as "id!",
-  a.project_id as "projectId!",
-  a.method as "method!",
-  a.currency as "currency!",
-  a.limit_minor as "limit?",
-  a.rounding_increment as "increment!",
-  a.rounding_mode as "mode!",
-  a.rounding_unit as "unit!",
-  a.rounding_minimum as "minimum!",
-  a.decimal_places as "decimalPlaces?",
-  a.valid_to as "validTo?"
+  a.project_id as "projectId!"
 from
   agreement a
 where

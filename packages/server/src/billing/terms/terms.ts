@@ -13,7 +13,7 @@ import {
   termsOfFirm,
 } from '../../generated/billing/terms/terms.queries';
 import { holdRules } from '../../ledger/locks';
-import { Agreed, goOn } from '../agreements/go-on';
+import { agreementsOfProjects, goOn } from '../agreements/go-on';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -68,10 +68,13 @@ async function takeAlong(context: Context, terms: Terms, from: string, lockedUnt
   const [last] = await lastRecorded.run(undefined, tx);
   if (last!.day !== null && String(last!.day) >= from) throw problem('later-recorded', { day: String(last!.day) });
   const ending = await goingAlong.run({ from }, tx);
+  const ids = new Set(ending.map(({ id }) => id));
+  const projects = ending.map(({ projectId }) => projectId);
+  const agreed = (await agreementsOfProjects(tx, projects)).filter(({ id }) => ids.has(id));
   await goOn(
     context,
     from,
-    ending.map((row) => ({ ...(row as Agreed), id: newId(), of: row.id })),
+    agreed.map((one) => ({ ...one, id: newId(), of: one.id })),
   );
   await changeLater.run({ ...terms, from }, tx);
   return ending.length;

@@ -35,74 +35,46 @@ const projectWithMoneyIR: any = {"usedParamSet":{"reach":true,"asker":true,"proj
 export const projectWithMoney = new PreparedQuery<IProjectWithMoneyParams,IProjectWithMoneyResult>(projectWithMoneyIR);
 
 
-/** 'AgreementsOfProject' parameters type */
-export interface IAgreementsOfProjectParams {
+/** 'UsedOfProject' parameters type */
+export interface IUsedOfProjectParams {
   project: string;
 }
 
-/** 'AgreementsOfProject' return type */
-export interface IAgreementsOfProjectResult {
+/** 'UsedOfProject' return type */
+export interface IUsedOfProjectResult {
   currency: string;
-  decimalPlaces: number | null;
-  id: string;
-  increment: number;
-  limit: number | null;
-  method: string;
-  minimum: number;
-  mode: string;
-  projectId: string;
-  unit: string;
   used: number;
-  validFrom: string;
-  validTo: string | null;
 }
 
-/** 'AgreementsOfProject' query type */
-export interface IAgreementsOfProjectQuery {
-  params: IAgreementsOfProjectParams;
-  result: IAgreementsOfProjectResult;
+/** 'UsedOfProject' query type */
+export interface IUsedOfProjectQuery {
+  params: IUsedOfProjectParams;
+  result: IUsedOfProjectResult;
 }
 
-const agreementsOfProjectIR: any = {"usedParamSet":{"project":true},"params":[{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":749,"b":757}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.method as \"method!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.rounding_increment as \"increment!\",\n  a.rounding_mode as \"mode!\",\n  a.rounding_unit as \"unit!\",\n  a.rounding_minimum as \"minimum!\",\n  a.decimal_places as \"decimalPlaces?\",\n  a.valid_from as \"validFrom!\",\n  a.valid_to as \"validTo?\",\n  (\n    select\n      coalesce(sum(l.net_minor), 0)::bigint\n    from\n      invoice_line l\n      join invoice i on i.firm_id = l.firm_id\n      and i.id = l.invoice_id\n    where\n      l.firm_id = a.firm_id\n      and l.project_id = a.project_id\n      and i.currency = a.currency\n      and i.status in ('draft', 'issued')\n  ) as \"used!\"\nfrom\n  agreement a\nwhere\n  a.project_id = :project!\norder by\n  a.valid_from desc"};
+const usedOfProjectIR: any = {"usedParamSet":{"project":true},"params":[{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":206,"b":214}]}],"statement":"select\n  a.currency as \"currency!\",\n  coalesce(u.used_minor, 0) as \"used!\"\nfrom\n  (\n    select distinct\n      firm_id,\n      project_id,\n      currency\n    from\n      agreement\n    where\n      project_id = :project!\n  ) a\n  left join lateral used_of_project (a.firm_id, a.project_id, a.currency, null) u on true"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   a.id as "id!",
- *   a.project_id as "projectId!",
- *   a.method as "method!",
  *   a.currency as "currency!",
- *   a.limit_minor as "limit?",
- *   a.rounding_increment as "increment!",
- *   a.rounding_mode as "mode!",
- *   a.rounding_unit as "unit!",
- *   a.rounding_minimum as "minimum!",
- *   a.decimal_places as "decimalPlaces?",
- *   a.valid_from as "validFrom!",
- *   a.valid_to as "validTo?",
- *   (
- *     select
- *       coalesce(sum(l.net_minor), 0)::bigint
- *     from
- *       invoice_line l
- *       join invoice i on i.firm_id = l.firm_id
- *       and i.id = l.invoice_id
- *     where
- *       l.firm_id = a.firm_id
- *       and l.project_id = a.project_id
- *       and i.currency = a.currency
- *       and i.status in ('draft', 'issued')
- *   ) as "used!"
+ *   coalesce(u.used_minor, 0) as "used!"
  * from
- *   agreement a
- * where
- *   a.project_id = :project!
- * order by
- *   a.valid_from desc
+ *   (
+ *     select distinct
+ *       firm_id,
+ *       project_id,
+ *       currency
+ *     from
+ *       agreement
+ *     where
+ *       project_id = :project!
+ *   ) a
+ *   left join lateral used_of_project (a.firm_id, a.project_id, a.currency, null) u on true
  * ```
  */
-export const agreementsOfProject = new PreparedQuery<IAgreementsOfProjectParams,IAgreementsOfProjectResult>(agreementsOfProjectIR);
+export const usedOfProject = new PreparedQuery<IUsedOfProjectParams,IUsedOfProjectResult>(usedOfProjectIR);
 
 
 /** 'RatesOfProject' parameters type */

@@ -118,17 +118,8 @@ export interface IGoingAlongParams {
 
 /** 'GoingAlong' return type */
 export interface IGoingAlongResult {
-  currency: string;
-  decimalPlaces: number | null;
   id: string;
-  increment: number;
-  limit: number | null;
-  method: string;
-  minimum: number;
-  mode: string;
   projectId: string;
-  unit: string;
-  validTo: string | null;
 }
 
 /** 'GoingAlong' query type */
@@ -137,23 +128,14 @@ export interface IGoingAlongQuery {
   result: IGoingAlongResult;
 }
 
-const goingAlongIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":465,"b":470},{"a":524,"b":529}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\",\n  a.method as \"method!\",\n  a.currency as \"currency!\",\n  a.limit_minor as \"limit?\",\n  a.rounding_increment as \"increment!\",\n  a.rounding_mode as \"mode!\",\n  a.rounding_unit as \"unit!\",\n  a.rounding_minimum as \"minimum!\",\n  a.decimal_places as \"decimalPlaces?\",\n  a.valid_to as \"validTo?\"\nfrom\n  agreement a\nwhere\n  a.id in (\n    select\n      id\n    from\n      agreements_of_the_firm ()\n  )\n  and a.valid_from < :from!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :from!\n  )\norder by\n  a.id\nfor update of\n  a"};
+const goingAlongIR: any = {"usedParamSet":{"from":true},"params":[{"name":"from","required":true,"transform":{"type":"scalar"},"locs":[{"a":178,"b":183},{"a":237,"b":242}]}],"statement":"select\n  a.id as \"id!\",\n  a.project_id as \"projectId!\"\nfrom\n  agreement a\nwhere\n  a.id in (\n    select\n      id\n    from\n      agreements_of_the_firm ()\n  )\n  and a.valid_from < :from!\n  and (\n    a.valid_to is null\n    or a.valid_to >= :from!\n  )\norder by\n  a.id\nfor update of\n  a"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   a.id as "id!",
- *   a.project_id as "projectId!",
- *   a.method as "method!",
- *   a.currency as "currency!",
- *   a.limit_minor as "limit?",
- *   a.rounding_increment as "increment!",
- *   a.rounding_mode as "mode!",
- *   a.rounding_unit as "unit!",
- *   a.rounding_minimum as "minimum!",
- *   a.decimal_places as "decimalPlaces?",
- *   a.valid_to as "validTo?"
+ *   a.project_id as "projectId!"
  * from
  *   agreement a
  * where
