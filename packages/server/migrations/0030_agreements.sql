@@ -10,8 +10,8 @@ grant delete on agreement to yellowwood_app;
 grant insert,
 delete on rate_rule to yellowwood_app;
 
--- What has used a limit, asked in this one way: the net of all live documents of a project in a currency, over-the-limit
--- lines and write-downs included, credits taken off, drafts counted, but for one draft (but).
+-- What has used a limit, asked in this one way: the net of all live documents of a project in a currency,
+-- over-the-limit lines and write-downs included, credits taken off, drafts counted, but for one draft (but).
 create function used_of_project(firm uuid, project uuid, in_currency text, but uuid) returns table (used_minor bigint)
   language sql stable as $$
   select sum(l.net_minor)::bigint

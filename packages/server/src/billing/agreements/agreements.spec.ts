@@ -154,6 +154,15 @@ describe('what is agreed of a project', () => {
     await submitAndApprove(world, 'staff');
     const { document } = await bill(world, [first!]);
     expect(document.lines.map(({ quantity }) => quantity)).toEqual(['2.00']);
+    // None of it, and no limit, are said by saying nothing of them: what is null is none.
+    expect((await agree({ decimalPlaces: null, limit: 5, validFrom: '2026-07-01' })).status).toBe(200);
+    expect((await agree({ limit: null, validFrom: '2026-08-01' })).status).toBe(200);
+    expect((await known()).agreements.map(({ decimalPlaces, limit }) => [decimalPlaces, limit])).toEqual([
+      [null, null],
+      [null, 5],
+      [2, null],
+      [null, null],
+    ]);
   });
 
   it('leaves what is billed or drafted as it is, and no day on which something is billed by it is taken from it', async () => {

@@ -1,7 +1,6 @@
 import { AgreedTerms, BodyOf, Endpoints, KnownAgreements } from '@yellowwood/contracts';
 import { addDays, differs } from '@yellowwood/core';
 import { descending } from 'd3-array';
-import { v7 as newId } from 'uuid';
 import {
   addRule,
   deferRules,
@@ -15,13 +14,13 @@ import {
   timeSince,
   usedOfProject,
 } from '../../generated/billing/agreements/agreements.queries';
-import { holdRules, lockProjects } from '../../ledger/locks';
+import { holdRules } from '../../ledger/locks';
 import { isOnDocument, priceAnew, refuseUnseen, storePriced } from '../../ledger/price-anew';
 import { lockRows } from '../../ledger/rows';
 import { audit } from '../../platform/audit';
 import { Context, reachOf } from '../../platform/context';
 import { problem } from '../../platform/problem';
-import { agreementsOfProjects, goOn } from './go-on';
+import { agreedOf, goOn } from './go-on';
 
 type Wish = BodyOf<Endpoints['changeAgreement']>;
 
@@ -43,7 +42,7 @@ async function seenProject(context: Context, project: string, right: 'values.rea
 
 async function agreed({ tx }: Context, project: string): Promise<KnownAgreements> {
   const used = new Map((await usedOfProject.run({ project }, tx)).map((row) => [row.currency, row.used]));
-  const agreements = (await agreementsOfProjects(tx, [project]))
+  const agreements = (await agreedOf(tx, [project]))
     .map(({ projectId: _, ...row }) => ({ ...row, used: used.get(row.currency)! }))
     .sort((a, b) => descending(a.validFrom, b.validFrom));
   return { agreements, rates: await ratesOfProject.run({ project }, tx) };
@@ -58,8 +57,8 @@ async function agreed({ tx }: Context, project: string): Promise<KnownAgreements
 export async function changeAgreement(context: Context, project: string, wish: Wish): Promise<KnownAgreements> {
   const { tx } = context;
   const { validFrom: from } = wish;
+  // Whoever records, bills or decides on a limit holds the rules, too.
   await holdRules(context, 'exclusive');
-  await lockProjects(context, [project]);
   const { clientId } = await seenProject(context, project, 'agreements.change');
   if (clientId === null) throw problem('work-internal');
   const known = await agreed(context, project);
@@ -79,8 +78,7 @@ export async function changeAgreement(context: Context, project: string, wish: W
   );
   if (changesTerms)
     await cutAgreement(context, before, { ...after, id: wish.id, projectId: project, validTo: before.validTo }, from);
-  if (changesRate)
-    await cutRule(context, { known, project, currency: after.currency }, changesTerms ? { ...wish, id: newId() } : wish);
+  if (changesRate) await cutRule(context, { known, project, currency: after.currency }, wish);
   const priced = await priceAnew(context, rows, {});
   await refuseUnseen(context, notOnDocuments(priced), { seen: wish.seen ?? null, asks: false, showsMoney: true });
   const subjects = await storePriced(context, priced);

@@ -21,7 +21,7 @@ export interface Later extends Omit<Agreed, 'validFrom'> {
 }
 
 /** What is agreed of projects, and was, in no order. */
-export async function agreementsOfProjects(tx: Context['tx'], projects: readonly string[]): Promise<Agreed[]> {
+export async function agreedOf(tx: Context['tx'], projects: readonly string[]): Promise<Agreed[]> {
   const rows = await agreementsOf.run({ projects: [...projects] }, tx);
   return rows.map(({ limitMinor: limit, ...row }) => ({ ...row, limit }) as Agreed);
 }

@@ -13,7 +13,7 @@ import {
   termsOfFirm,
 } from '../../generated/billing/terms/terms.queries';
 import { holdRules } from '../../ledger/locks';
-import { agreementsOfProjects, goOn } from '../agreements/go-on';
+import { agreedOf, goOn } from '../agreements/go-on';
 import { audit } from '../../platform/audit';
 import { Context, today } from '../../platform/context';
 import { problem } from '../../platform/problem';
@@ -70,7 +70,7 @@ async function takeAlong(context: Context, terms: Terms, from: string, lockedUnt
   const ending = await goingAlong.run({ from }, tx);
   const ids = new Set(ending.map(({ id }) => id));
   const projects = ending.map(({ projectId }) => projectId);
-  const agreed = (await agreementsOfProjects(tx, projects)).filter(({ id }) => ids.has(id));
+  const agreed = (await agreedOf(tx, projects)).filter(({ id }) => ids.has(id));
   await goOn(
     context,
     from,
