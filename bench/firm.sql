@@ -848,6 +848,76 @@ group by
   e.value_currency,
   grouping sets ((e.person_id, e.month), (e.person_id), (e.month), ());
 
+insert into
+  stage_sum
+select
+  firm_id,
+  stage,
+  ends_there (stage, billing_state),
+  sum(quantity)
+from
+  work_sum
+where
+  kind = 'time'
+  and person_id = no_id ()
+  and month = no_month ()
+group by
+  1,
+  2,
+  3;
+
+insert into
+  name_ending
+select
+  c.firm_id,
+  e,
+  c.kind,
+  c.id
+from
+  (
+    select
+      firm_id,
+      'client' as kind,
+      id,
+      name
+    from
+      client
+    union all
+    select
+      firm_id,
+      'department',
+      id,
+      name
+    from
+      department
+    union all
+    select
+      p.firm_id,
+      'project',
+      p.id,
+      found_by (p)
+    from
+      project p
+    union all
+    select
+      firm_id,
+      'task',
+      id,
+      name
+    from
+      task
+    union all
+    select
+      firm_id,
+      'person',
+      id,
+      name
+    from
+      person
+  ) c,
+  endings_of (c.name) e
+on conflict do nothing;
+
 select
   set_config('app.firm_id', pg_temp.id ('firm')::text, false);
 

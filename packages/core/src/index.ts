@@ -7,6 +7,7 @@ export * from './firm/logo';
 export * from './firm/names';
 export * from './firm/own-words';
 export * from './firm/period';
+export * from './firm/plain-text';
 export * from './firm/result';
 export * from './firm/split';
 export * from './firm/units';

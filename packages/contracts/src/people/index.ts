@@ -33,7 +33,6 @@ export * from './keep-view';
 export * from './leave-firm';
 export * from './links';
 export * from './list-groups';
-export * from './list-people';
 export * from './list-roles';
 export * from './list-sessions';
 export * from './list-staff';

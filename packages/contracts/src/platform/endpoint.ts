@@ -33,6 +33,11 @@ export interface Endpoint<
   readonly answer: A;
   /** The media type of an answer that is no JSON: bytes, as `answer` describes their envelope to the server. */
   readonly media?: string;
+  /**
+   * Whether an answer stays right until something in the firm changes or the day does: what was answered before is then
+   * not computed again. Only for what is read from what changes leave a trace of in the history.
+   */
+  readonly conditional?: boolean;
   /** What it may answer besides the problems that every endpoint of its kind has. */
   readonly problems: readonly ProblemCode[];
 }

@@ -68,6 +68,7 @@ export function endpoint<
     body?: B;
     answer?: A;
     media?: string;
+    conditional?: boolean;
     problems?: readonly ProblemCode[];
   },
 ): Described<P, Q, B, A> {

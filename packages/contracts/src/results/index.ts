@@ -1,3 +1,4 @@
+export * from './read-bars';
 export * from './read-behind';
 export * from './read-overview';
 export * from './read-results';

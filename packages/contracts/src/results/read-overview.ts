@@ -14,22 +14,7 @@ import {
   optional,
   strict,
 } from '../platform/fields';
-import { STAGES } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
-
-export const StageSeconds = strict(
-  Object.fromEntries(STAGES.map((stage) => [stage, Duration])) as Record<(typeof STAGES)[number], typeof Duration>,
-);
-export type StageSeconds = Static<typeof StageSeconds>;
-
-/** Hours of one node by stage, what is recorded on it and below it together. */
-export const StageBar = strict({
-  id: Id,
-  stages: StageSeconds,
-  /** Of `approved`: work that ends there, internal or not billable. */
-  ended: Duration,
-});
-export type StageBar = Static<typeof StageBar>;
 
 export const MoneyFigure = strict({ currency: Currency, minor: Amount });
 export type MoneyFigure = Static<typeof MoneyFigure>;
@@ -67,13 +52,12 @@ export const Overview = strict({
   results: nullable(
     strict({ from: nullable(Day), to: nullable(Day), margin: nullable(Millionths), billableShare: nullable(Millionths) }),
   ),
-  bars: Type.Array(StageBar),
 });
 export type Overview = Static<typeof Overview>;
 
-/** Where every hour stands: the figures of the steps and the stage bars of the tree. */
+/** Where every hour stands: the figures of the steps. */
 export const readOverview = endpoint({
-  summary: 'Where every hour stands: the figures of the steps and the stage bars of the tree',
+  summary: 'Where every hour stands: the figures of the steps',
   kind: 'read',
   method: 'GET',
   path: '/f/:firm/overview',
@@ -82,4 +66,5 @@ export const readOverview = endpoint({
   query: strict({ scope: optional(Scope) }),
   answer: Overview,
   problems: ['scope-unknown', 'exchange-rate-missing'],
+  conditional: true,
 });

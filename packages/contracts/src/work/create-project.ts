@@ -1,7 +1,7 @@
 import { LONGEST_WORK_NAME } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
 import { FirmPath, Id, endpoint, nullable, optional, strict } from '../platform/fields';
-import { Work } from './read-work';
+import { KnownWork } from './known-work';
 
 export const WorkName = Type.String({ minLength: 1, maxLength: LONGEST_WORK_NAME, pattern: '\\S' });
 
@@ -13,7 +13,10 @@ export const NewProject = strict({
 });
 export type NewProject = Static<typeof NewProject>;
 
-export const MadeProject = strict({ project: Work.properties.projects.items, client: nullable(Work.properties.clients.items) });
+export const MadeProject = strict({
+  project: KnownWork.properties.projects.items,
+  client: nullable(KnownWork.properties.clients.items),
+});
 export type MadeProject = Static<typeof MadeProject>;
 
 /** Make a project, and its client where it is new, with the firm's usual terms; who makes it manages it. */

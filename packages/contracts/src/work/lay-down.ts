@@ -2,7 +2,7 @@ import { MOST_LINES } from '@yellowwood/core';
 import { Static, Type } from 'typebox';
 import { Duration, FirmPath, Id, endpoint, nullable, strict } from '../platform/fields';
 import { NewProject, WorkName } from './create-project';
-import { Work } from './read-work';
+import { KnownWork } from './known-work';
 
 export const Outline = strict({
   /** For whom: a client that there is, or with its name one that is made; null for the firm itself. */
@@ -25,9 +25,9 @@ export const layDown = endpoint({
   params: FirmPath,
   body: Outline,
   answer: strict({
-    client: nullable(Work.properties.clients.items),
-    projects: Work.properties.projects,
-    tasks: Work.properties.tasks,
+    client: nullable(KnownWork.properties.clients.items),
+    projects: KnownWork.properties.projects,
+    tasks: KnownWork.properties.tasks,
   }),
   problems: ['already-there', 'client-unknown', 'client-exists', 'project-exists', 'order-unreadable'],
 });

@@ -1,39 +1,21 @@
-import { Currency, FirmPath, Id, Name, choice, endpoint, nullable, strict } from '../platform/fields';
+import { FirmPath, Id, Name, choice, endpoint, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
+import { KnownWork } from './known-work';
 
 export const Work = strict({
-  clients: Type.Array(strict({ id: Id, name: Name, currency: Currency })),
-  departments: Type.Array(strict({ id: Id, name: Name })),
-  projects: Type.Array(
-    strict({
-      id: Id,
-      clientId: nullable(Id),
-      departmentId: nullable(Id),
-      name: Name,
-      /** The text that names it on the page, as the firm chose. */
-      shown: Name,
-      code: Type.String(),
-      orderReference: Type.String(),
-      tone: Type.Integer({ minimum: 1, maximum: 12 }),
-      open: Type.Boolean(),
-      billable: Type.Boolean(),
-      managerId: Id,
-    }),
-  ),
-  tasks: Type.Array(
-    strict({ id: Id, projectId: Id, parentId: nullable(Id), name: Name, kind: Type.String(), open: Type.Boolean() }),
-  ),
   /** What one has recorded on in the last weeks, the newest first. */
   lately: Type.Array(strict({ projectId: Id, taskId: nullable(Id) })),
+  /** What that is called and belongs to. */
+  known: KnownWork,
   services: Type.Array(
     strict({ id: Id, code: Type.String(), name: Name, kind: choice('direct', 'indirect', 'leave'), billable: Type.Boolean() }),
   ),
 });
 export type Work = Static<typeof Work>;
 
-/** Clients, projects, tasks and services that one may see. */
+/** The services of the firm, and what one has worked on lately. */
 export const readWork = endpoint({
-  summary: 'Clients, projects, tasks and services that one may see',
+  summary: 'The services of the firm, and what one has worked on lately',
   kind: 'read',
   method: 'GET',
   path: '/f/:firm/work',

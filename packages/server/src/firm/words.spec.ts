@@ -1,6 +1,6 @@
 import type { WordFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { TURN, World, makeWorld, meanwhile } from '../testing';
+import { TURN, World, makeWorld, meanwhile, seenWork } from '../testing';
 
 describe('the words of a firm', () => {
   let world: World;
@@ -46,7 +46,7 @@ describe('the words of a firm', () => {
   it('name work by its name, its code or the reference of its order, wherever it stands', async () => {
     await world.sql("update project set order_reference = 'PO 77' where id = $1", [world.ids.project]);
     const shown = async () => {
-      const work = await owner().done('readWork');
+      const work = await seenWork(owner());
       const of = (id: string) => work.projects.find((one) => one.id === id)!;
       const { projects } = await owner().done('listToBill', { query: { scope: 'all', upTo: '2026-06-12' } });
       const results = await owner().done('readResults', { query: { from: '2026-01-01', to: '2026-12-31' } });
@@ -58,7 +58,7 @@ describe('the words of a firm', () => {
       ];
     };
     const [, name] = await shown();
-    const { code } = (await owner().done('readWork')).projects.find(({ id }) => id === world.ids.project)!;
+    const { code } = (await seenWork(owner())).projects.find(({ id }) => id === world.ids.project)!;
     await change({ workText: 'code' });
     const made = await owner().done('createProject', { body: { id: newId(), name: 'Weir gate', client: null } });
     expect([made.project.name, made.project.shown]).toEqual(['Weir gate', made.project.code]);
@@ -67,7 +67,7 @@ describe('the words of a firm', () => {
     expect(others.filter((one) => one !== undefined && one !== code)).toEqual([]);
     await change({ workText: 'order reference' });
     expect((await shown())[0]).toBe('PO 77');
-    const other = (await owner().done('readWork')).projects.find(({ id }) => id === made.project.id)!;
+    const other = (await seenWork(owner())).projects.find(({ id }) => id === made.project.id)!;
     expect(other.shown).toBe('Weir gate');
     await change({ workText: 'name' });
   });

@@ -2,7 +2,7 @@ import { randomInt, randomUUID } from 'node:crypto';
 import type { AnswerOf, BodyOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { prune } from '../platform/prune';
-import { Client, PASSWORD, PostOffice, TURN, World, makeWorld, serve, until } from '../testing';
+import { Client, PASSWORD, PostOffice, TURN, World, makeWorld, serve, until, seenWork } from '../testing';
 
 const STRONG = 'nine umber kettles sing';
 const [VERIFY, THERE] = ['Is this your address?', 'You have an account already'];
@@ -232,9 +232,10 @@ describe('a firm of one’s own', () => {
         jasmine.objectContaining({ name: 'Łódka & Söhne', currency: 'USD', country: 'US', zone: 'America/New_York' }),
       );
       expect(me.firm.period.weekStart).toBe(7);
-      const work = await owner.done('readWork');
+      const work = await seenWork(owner);
+      const { services } = await owner.done('readWork');
       expect(work.projects.map(({ name, billable }) => [name, billable])).toEqual([['General', false]]);
-      expect(work.services.map(({ code }) => code).sort()).toEqual(['MEET', 'OFFICE', 'TRAVEL', 'WORK']);
+      expect(services.map(({ code }) => code).sort()).toEqual(['MEET', 'OFFICE', 'TRAVEL', 'WORK']);
       const sheet = await owner.done('readTimesheet', { params: { from: '2026-06-07' }, query: {} });
       expect(sheet.days.map(({ planned }) => planned)).toEqual([0, 28_800, 28_800, 28_800, 28_800, 28_800, 0]);
     });
@@ -290,7 +291,8 @@ describe('a firm of one’s own', () => {
     it('and approves its founder’s time by policy, who may take that back until it is billed', async () => {
       const { owner } = await founder();
       const { person } = await owner.done('readMe');
-      const { projects, services } = await owner.done('readWork');
+      const { projects } = await seenWork(owner);
+      const { services } = await owner.done('readWork');
       const period = { from: '2026-06-08' };
       await owner.done('createEntry', {
         body: {
@@ -368,7 +370,7 @@ describe('a firm of one’s own', () => {
       expect(next.project.tone).not.toBe(made.project.tone);
       const own = await owner.done('createProject', { body: { id: newId(), name: 'Accounts', client: null } });
       expect([own.project.billable, own.project.clientId, own.client]).toEqual([false, null, null]);
-      const work = await owner.done('readWork');
+      const work = await seenWork(owner);
       expect(work.projects).toEqual(
         jasmine.arrayWithExactContents([made.project, next.project, own.project, jasmine.anything()]),
       );
@@ -390,7 +392,7 @@ describe('a firm of one’s own', () => {
       expect(await code({ id: newId(), name: 'Slip', client: { id: newId() } })).toBe('client-unknown');
       // The same name for another client is another project.
       await owner.done('createProject', { body: { ...body, id: newId(), client: { id: newId(), name: 'Mole Trust' } } });
-      const work = await owner.done('readWork');
+      const work = await seenWork(owner);
       expect([work.clients.length, work.projects.length]).toEqual([2, 3]);
     });
 
@@ -437,7 +439,8 @@ describe('a firm of one’s own', () => {
       expect(joined.session.firms).toEqual([{ slug, name }]);
       const me = await client.done('readMe');
       expect([me.person.id, me.roles, me.rights['values.read'], me.guide]).toEqual([body.id, ['staff'], undefined, true]);
-      const { projects, services } = await client.done('readWork');
+      const { projects } = await seenWork(client);
+      const { services } = await client.done('readWork');
       await client.done('createEntry', {
         body: {
           ...{ id: newId(), personId: body.id, date: '2026-06-10', projectId: projects[0]!.id, taskId: null },

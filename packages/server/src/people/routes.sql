@@ -29,35 +29,6 @@ select
 select
   end_sessions (:account!, :but!);
 
-/* @name peopleInReach */
-select
-  p.id as "id!",
-  p.name as "name!",
-  po.name as "position?",
-  coalesce(
-    (
-      select
-        array_agg(
-          t.name
-          order by
-            t.name
-        )
-      from
-        team_person tp
-        join team t on t.firm_id = tp.firm_id
-        and t.id = tp.team_id
-      where
-        tp.person_id = p.id
-    ),
-    '{}'
-  ) as "teams!"
-from
-  people_in_reach (:reach!, :asker!) p
-  left join positions_on (:on!) po on po.firm_id = p.firm_id
-  and po.person_id = p.id
-order by
-  p.name;
-
 /* @name ownSight */
 select
   f.own_words as "words!",

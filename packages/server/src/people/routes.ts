@@ -8,7 +8,6 @@ import {
   findAccount,
   firmsOfAccount,
   keepView,
-  peopleInReach,
   sessionsOf,
   setName,
   setPassword,
@@ -477,11 +476,4 @@ export function peopleRoutes(platform: Platform, configuration: Configuration): 
   mount(platform, endpoints.changeTeam, (context, { params, body, version }) => changeTeam(context, params.id, body, version));
 
   mount(platform, endpoints.endTeam, (context, { params, body, version }) => endTeam(context, params.id, body, version));
-
-  mount(platform, endpoints.listPeople, async (context) => ({
-    people: await peopleInReach.run(
-      { reach: reachOf(context, 'time.read'), asker: context.actor.personId, on: today(context) },
-      context.tx,
-    ),
-  }));
 }

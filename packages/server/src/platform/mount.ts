@@ -3,7 +3,7 @@ import type { Express, NextFunction, Request, Response } from 'express';
 import { createHash } from 'node:crypto';
 import type { Logger } from 'pino';
 import { Clock } from './clock';
-import { Context, enterFirm } from './context';
+import { Context, enterFirm, today } from './context';
 import { Database, READ, Tx, WRITE, transaction } from './database';
 import { problem } from './problem';
 import { toldFault } from './faults';
@@ -83,6 +83,28 @@ async function remember(context: Context, key: string, answer: unknown): Promise
   ]);
 }
 
+/** Stands for the answer that was given before and is still right. */
+const UNCHANGED = Symbol('unchanged');
+
+/**
+ * What tells an answer apart from later ones: who asks for what with which rights, on which day, and up to where the
+ * history of the firm is seen. Null where nothing has happened in the firm yet.
+ */
+async function tagOf(context: Context, { name, answer }: Endpoint, asked: unknown): Promise<string | null> {
+  const { firm, actor } = context;
+  const { rows } = await context.tx.query<{ moment: string | null }>('select firm_moment() as moment');
+  const moment = rows[0]!.moment;
+  if (moment === null) return null;
+  const told = JSON.stringify([name, answer, firm.id, actor.personId, actor.rights, asked, today(context), moment]);
+  return `"${createHash('sha256').update(told).digest('base64url')}"`;
+}
+
+/** Whether whoever asks has the answer of this tag; on the way it may have been marked as weak. */
+function has(request: Request, tag: string): boolean {
+  const tags = request.headers['if-none-match']?.split(',') ?? [];
+  return tags.some((one) => one.trim().replace(/^W\//, '') === tag);
+}
+
 /** An endpoint of any shape, as mounting and describing see it. */
 export type AnyEndpoint = Endpoint;
 
@@ -104,6 +126,10 @@ export interface Document {
 }
 
 function send(response: Response, endpoint: Endpoint, answer: unknown): void {
+  if (answer === UNCHANGED) {
+    response.set('Cache-Control', 'no-cache, private').status(304).end();
+    return;
+  }
   if (!endpoint.media) {
     response.set('Cache-Control', 'no-cache, private').json(answer ?? null);
     return;
@@ -151,9 +177,12 @@ export function mount<E extends AnyEndpoint>(
       const answer = await transaction(platform.database, begin, async (tx) => {
         const context = await enter(tx);
         if (endpoint.permission && !context.actor.rights[endpoint.permission]) throw problem('right-missing');
+        const tag = endpoint.conditional ? await tagOf(context, endpoint, query) : null;
+        if (tag) response.set('ETag', tag);
+        if (tag && has(request, tag)) return UNCHANGED;
         const earlier = key ? await claimed(context, key, hash) : null;
         if (earlier) return earlier.answer;
-        const made = await handler(context, input);
+        const made: unknown = await handler(context, input);
         if (key) await remember(context, key, made ?? null);
         return made;
       });

@@ -1,39 +1,3 @@
-/* @name homesOfProjects */
-select
-  p.id as "id!",
-  coalesce(p.client_id, p.department_id) as "home!"
-from
-  projects_in_reach (:reach!, :asker!) p;
-
-/* @name tasksBelowTasks */
-select
-  t.id as "id!",
-  t.parent_id as "parentId!"
-from
-  task t
-where
-  t.parent_id is not null;
-
-/* @name stageSums */
-select
-  nullif(project_id, no_id ()) as "projectId?",
-  nullif(task_id, no_id ()) as "taskId?",
-  stage as "stage!",
-  billing_state as "billingState!",
-  sum(quantity)::bigint as "seconds!"
-from
-  work_sums_in_reach (:reach!, :asker!, null)
-where
-  month = no_month ()
-  and kind = 'time'
-group by
-  1,
-  2,
-  3,
-  4
-having
-  sum(quantity) <> 0;
-
 /* @name ownPeriod */
 select
   (

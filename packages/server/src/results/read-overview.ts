@@ -1,16 +1,13 @@
-import { Overview, StageBar } from '@yellowwood/contracts';
-import { quarterOf, ratio, Stage, submissionPeriod } from '@yellowwood/core';
+import { Overview } from '@yellowwood/contracts';
+import { quarterOf, ratio, submissionPeriod } from '@yellowwood/core';
 import { min, rollups, sum } from 'd3-array';
 import {
-  homesOfProjects,
   openInvoices,
   openRecorded,
   ownPeriod,
   ownReviewState,
   readyToBill,
-  stageSums,
   submittedInReach,
-  tasksBelowTasks,
   waitingOverLimit,
 } from '../generated/results/read-overview.queries';
 import { plannedBetween, plannedTime } from '../people/planned-time';
@@ -29,7 +26,6 @@ export async function readOverview(context: Context, scopeText: string | undefin
     bill: may(context, 'invoices.read') ? await billFigure(context, scope) : null,
     collect: may(context, 'invoices.read') ? await collectFigure(context, scope) : null,
     results: may(context, 'results.read') ? await resultsFigure(context, scope) : null,
-    bars: await stageBars(context),
   };
 }
 
@@ -121,34 +117,3 @@ async function resultsFigure(context: Context, scope: ScopeFilter): Promise<Over
     ),
   };
 }
-
-type Stages = Record<Stage, number>;
-
-const noStages = (): Stages => ({ recorded: 0, submitted: 0, approved: 0, billed: 0, paid: 0 });
-
-/** The bars of the tree: every node with what is on it and below it. */
-async function stageBars(context: Context): Promise<StageBar[]> {
-  const who = { reach: reachOf(context, 'time.read'), asker: context.actor.personId };
-  const sums = await stageSums.run(who, context.tx);
-  const seen = { reach: reachOf(context, 'work.read'), asker: context.actor.personId };
-  const homes = new Map((await homesOfProjects.run(seen, context.tx)).map((project) => [project.id, project.home]));
-  const parents = new Map((await tasksBelowTasks.run(undefined, context.tx)).map((task) => [task.id, task.parentId]));
-  const bars = new Map<string, { stages: Stages; ended: number }>();
-  const add = (id: string, row: (typeof sums)[number]) => {
-    const bar = bars.get(id) ?? { stages: noStages(), ended: 0 };
-    bar.stages[row.stage as Stage] += row.seconds;
-    if (row.stage === 'approved' && row.billingState === 'nothing to bill') bar.ended += row.seconds;
-    bars.set(id, bar);
-  };
-  for (const row of sums) {
-    add(ALL_WORK, row);
-    if (!row.projectId || !homes.has(row.projectId)) continue;
-    add(homes.get(row.projectId)!, row);
-    add(row.projectId, row);
-    for (let task = row.taskId; task; task = parents.get(task) ?? null) add(task, row);
-  }
-  return [...bars].map(([id, bar]) => ({ id, ...bar }));
-}
-
-/** The id under which the bar of all work is sent. */
-const ALL_WORK = '00000000-0000-0000-0000-000000000000';

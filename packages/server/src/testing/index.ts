@@ -7,6 +7,7 @@ export { FRIDAY_EVENING, MONDAY } from './moments';
 export { PostOffice, TURN, until } from './post-office';
 export { serve } from './serve';
 export type { Served } from './serve';
+export { seenWork } from './seen-work';
 export { makeWorld } from './world';
 export type { Who } from './found-firm';
 export type { World } from './world';

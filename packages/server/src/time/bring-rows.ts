@@ -2,7 +2,7 @@ import { SheetRow, Timesheet } from '@yellowwood/contracts';
 import { Dates, addDays, besidePeriod, dateIn, daysBetween } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { addSheetRows } from '../generated/time/own-sheet.queries';
-import { projectsSeen } from '../generated/work/read-work.queries';
+import { projectsKnown } from '../generated/work/known-work.queries';
 import { holdRules } from '../ledger/locks';
 import { entriesOfPeople } from '../ledger/read-entries';
 import { Context } from '../platform/context';
@@ -32,8 +32,9 @@ export async function bringRows(context: Context, period: Dates, withHours: bool
     rows.set(rowKey(row), row);
   }
   for (const row of before.rows) rows.set(rowKey(row), row);
+  const projects = [...rows.values()].map(({ projectId }) => projectId);
   const usable = new Set(
-    (await projectsSeen.run({ reach: 'own', asker: context.actor.personId }, context.tx))
+    (await projectsKnown.run({ reach: 'own', asker: context.actor.personId, projects }, context.tx))
       .filter((project) => project.open)
       .map((project) => project.id),
   );

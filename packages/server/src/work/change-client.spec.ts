@@ -1,6 +1,6 @@
 import type { ClientFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, makeWorld } from '../testing';
+import { World, makeWorld, seenWork } from '../testing';
 
 describe('a client', () => {
   let world: World;
@@ -62,7 +62,7 @@ describe('a client', () => {
     expect(await manager.done('readClient', { params: { id: made.id } })).toEqual(made);
     await world.sql("update person_role set role = 'project manager' where person_id = $1", [world.ids.mate]);
     const seen = async (as: 'owner' | 'mate' | 'staff') =>
-      (await world.as(as).done('readWork')).clients.some(({ id }) => id === made.id);
+      (await seenWork(world.as(as))).clients.some(({ id }) => id === made.id);
     expect([await seen('owner'), await seen('mate'), await seen('staff')]).toEqual([true, true, false]);
     // With its first project it is seen by all who may record on that, and by nobody else.
     await owner().done('createProject', { body: { id: newId(), name: 'Mole survey', client: { id: made.id } } });
@@ -71,6 +71,6 @@ describe('a client', () => {
     expect([await seen('owner'), await seen('mate'), await seen('staff')]).toEqual([true, false, false]);
     await world.sql("update person_role set role = 'auditor' where person_id = $1", [world.ids.mate]);
     await owner().done('createClient', { body: { id: newId(), name: 'Ness Trust' } });
-    expect((await world.as('mate').done('readWork')).clients.map(({ name }) => name)).toContain('Ness Trust');
+    expect((await seenWork(world.as('mate'))).clients.map(({ name }) => name)).toContain('Ness Trust');
   });
 });

@@ -1,4 +1,4 @@
-import { World, makeWorld, record } from '../testing';
+import { World, makeWorld, record, seenWork } from '../testing';
 
 describe('the tree of work', () => {
   let world: World;
@@ -6,7 +6,7 @@ describe('the tree of work', () => {
   beforeAll(async () => (world = await makeWorld()));
   afterAll(() => world.close());
 
-  const seen = async (who: 'owner' | 'manager' | 'staff' | 'mate') => world.as(who).done('readWork');
+  const seen = async (who: 'owner' | 'manager' | 'staff' | 'mate') => seenWork(world.as(who));
   const names = async (who: 'owner' | 'manager' | 'staff' | 'mate') => (await seen(who)).projects.map((one) => one.name).sort();
 
   it('has what one may record on, with its tasks and clients', async () => {
@@ -19,7 +19,8 @@ describe('the tree of work', () => {
       ]),
     );
     expect(work.clients.length).toBe(2);
-    expect(work.services.find((service) => service.code === 'OFF')).toEqual(
+    const { services } = await world.as('staff').done('readWork');
+    expect(services.find((service) => service.code === 'OFF')).toEqual(
       jasmine.objectContaining({ kind: 'indirect', billable: false }),
     );
   });
@@ -27,7 +28,7 @@ describe('the tree of work', () => {
   it('has no bar for a project that one may see no more, and counts its time in all work', async () => {
     const { internal, office } = world.ids;
     await record(world, 'staff', '2026-06-09', 1, { projectId: internal, serviceId: office });
-    const bars = async () => (await world.as('staff').done('readOverview')).bars;
+    const bars = async () => (await world.as('staff').done('readBars', { query: { of: `project:${internal}` } })).bars;
     const sum = (list: Awaited<ReturnType<typeof bars>>, id: string) => list.find((bar) => bar.id === id)?.stages.recorded;
     const before = await bars();
     expect(sum(before, internal)).toBe(3600);
@@ -81,9 +82,12 @@ describe('what one worked on lately', () => {
     await record(world, 'staff', '2026-06-01', 1);
     await record(world, 'staff', '2026-06-05', 1, { projectId: null, serviceId: null });
     await record(world, 'staff', '2026-03-02', 1, { taskId: null });
-    const { lately } = await seen('staff');
+    const { lately, known } = await seen('staff');
     const of = (projectId: string, taskId: string | null) => ({ projectId, taskId });
     expect(lately).toEqual([of(project, null), of(internal, null), of(project, task)]);
+    // It comes with what it is called.
+    expect(known.projects.map(({ id }) => id).sort()).toEqual([project, internal].sort());
+    expect([known.tasks.map(({ id }) => id), known.clients.map(({ id }) => id)]).toEqual([[task], [world.ids.client]]);
     // Longer ago than six weeks, of somebody else, or of nothing: not there.
     expect((await seen('mate')).lately).toEqual([]);
     await world.sql("update entry set work_date = '2026-03-01' where project_id = $1", [internal]);

@@ -4,11 +4,17 @@ import { changeClient, createClient, readClient } from './change-client';
 import { createProject } from './create-project';
 import { layDown } from './lay-down';
 import { addTasks, changeTask, listTasks, removeTask } from './outline';
+import { findWork } from './find-work';
+import { idsOf, knownWork } from './known-work';
+import { listWork } from './list-work';
 import { readWork } from './read-work';
 
 /** The tree of work, and what is added to it. */
 export function workRoutes(platform: Platform): void {
   mount(platform, endpoints.readWork, (context) => readWork(context));
+  mount(platform, endpoints.listWork, (context, { query }) => listWork(context, query));
+  mount(platform, endpoints.findWork, (context, { query }) => findWork(context, query));
+  mount(platform, endpoints.readNames, (context, { query }) => knownWork(context, idsOf(query.of.split(','))));
 
   mount(platform, endpoints.layDown, (context, { body }) => layDown(context, body));
   mount(platform, endpoints.createProject, (context, { body }) => createProject(context, body));

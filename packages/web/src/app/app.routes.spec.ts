@@ -6,7 +6,7 @@ import type { Session } from '@yellowwood/contracts';
 import type { FirmFunction, Role } from '@yellowwood/core';
 import { routes } from './app.routes';
 import * as effects from './state/effects';
-import { FakeServer, ME, TODAY, WORK, me, pageProviders, refusal } from './testing/fake-server';
+import { FakeServer, ME, TODAY, me, pageProviders, refusal, workOf } from './testing/fake-server';
 import { weekOfEntries } from './testing/fixtures';
 
 const ACCOUNT: Session = {
@@ -40,7 +40,7 @@ describe('the ways through the page', () => {
       .on('readMe', () =>
         refused ? refusal(403, refused, 'There is something to do first.') : { ...me(role), firm: { ...me(role).firm, off } },
       )
-      .on('readWork', () => WORK)
+      .on('readWork', () => workOf())
       .on('readOverview', () => ({
         scope: 'all',
         today: TODAY,

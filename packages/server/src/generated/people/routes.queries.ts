@@ -168,64 +168,6 @@ const endOtherSessionsIR: any = {"usedParamSet":{"account":true,"but":true},"par
 export const endOtherSessions = new PreparedQuery<IEndOtherSessionsParams,IEndOtherSessionsResult>(endOtherSessionsIR);
 
 
-/** 'PeopleInReach' parameters type */
-export interface IPeopleInReachParams {
-  asker: string;
-  on: string;
-  reach: string;
-}
-
-/** 'PeopleInReach' return type */
-export interface IPeopleInReachResult {
-  id: string;
-  name: string;
-  position: string | null;
-  teams: stringArray;
-}
-
-/** 'PeopleInReach' query type */
-export interface IPeopleInReachQuery {
-  params: IPeopleInReachParams;
-  result: IPeopleInReachResult;
-}
-
-const peopleInReachIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":392,"b":398}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":401,"b":407}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":438,"b":441}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\",\n  coalesce(\n    (\n      select\n        array_agg(\n          t.name\n          order by\n            t.name\n        )\n      from\n        team_person tp\n        join team t on t.firm_id = tp.firm_id\n        and t.id = tp.team_id\n      where\n        tp.person_id = p.id\n    ),\n    '{}'\n  ) as \"teams!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\norder by\n  p.name"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   p.id as "id!",
- *   p.name as "name!",
- *   po.name as "position?",
- *   coalesce(
- *     (
- *       select
- *         array_agg(
- *           t.name
- *           order by
- *             t.name
- *         )
- *       from
- *         team_person tp
- *         join team t on t.firm_id = tp.firm_id
- *         and t.id = tp.team_id
- *       where
- *         tp.person_id = p.id
- *     ),
- *     '{}'
- *   ) as "teams!"
- * from
- *   people_in_reach (:reach!, :asker!) p
- *   left join positions_on (:on!) po on po.firm_id = p.firm_id
- *   and po.person_id = p.id
- * order by
- *   p.name
- * ```
- */
-export const peopleInReach = new PreparedQuery<IPeopleInReachParams,IPeopleInReachResult>(peopleInReachIR);
-
-
 /** 'OwnSight' parameters type */
 export interface IOwnSightParams {
   person: string;

@@ -2,6 +2,7 @@ import { Overview } from '@yellowwood/contracts';
 import { LedgerEntry, STAGES, Stage } from '@yellowwood/core';
 import { bookWaiting } from '../../generated/results/books/verify-limits.queries';
 import { Context, today } from '../../platform/context';
+import { readBars } from '../read-bars';
 import { readOverview } from '../read-overview';
 import { Books, Compare } from './books';
 import { NO_ID } from './verify-sums';
@@ -12,15 +13,22 @@ type StageSums = Record<Stage, number>;
 export async function verifyOverview(context: Context, { entries, invoices, lines }: Books, compare: Compare): Promise<void> {
   const overview: Overview = await readOverview(context, 'all');
   const time = entries.filter((entry) => entry.kind === 'time');
-  const all = overview.bars.find((bar) => bar.id === NO_ID);
+  const projects = [...new Set(time.map((entry) => entry.projectId).filter((id): id is string => id !== null))];
+  const { bars } = await readBars(context, projects.map((id) => `project:${id}`).join(','));
   const sums = (rows: readonly LedgerEntry[]): StageSums =>
     Object.fromEntries(
       STAGES.map((stage) => [stage, rows.filter((row) => row.stage === stage).reduce((sum, row) => sum + row.quantity, 0)]),
     ) as StageSums;
-  compare('bar of all work', 'all', all?.stages ?? sums([]), sums(time));
-  for (const project of new Set(time.map((entry) => entry.projectId).filter((id): id is string => id !== null))) {
-    const bar = overview.bars.find((one) => one.id === project);
-    compare('bar of a project', project, bar?.stages, sums(time.filter((entry) => entry.projectId === project)));
+  const ended = (rows: readonly LedgerEntry[]) =>
+    rows
+      .filter(({ stage, billingState }) => stage === 'approved' && billingState === 'nothing to bill')
+      .reduce((sum, row) => sum + row.quantity, 0);
+  const all = bars.find((bar) => bar.id === NO_ID);
+  compare('bar of all work', 'all', [all?.stages ?? sums([]), all?.ended ?? 0], [sums(time), ended(time)]);
+  for (const project of projects) {
+    const own = time.filter((entry) => entry.projectId === project);
+    const bar = bars.find((one) => one.id === project);
+    compare('bar of a project', project, [bar?.stages, bar?.ended], [sums(own), ended(own)]);
   }
   const waiting = time.filter((entry) => entry.stage === 'submitted' && entry.personId !== context.actor.personId);
   compare(

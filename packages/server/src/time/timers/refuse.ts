@@ -1,13 +1,14 @@
 import { BodyOf, Endpoints } from '@yellowwood/contracts';
-import { projectsSeen } from '../../generated/work/read-work.queries';
+import { projectsKnown } from '../../generated/work/known-work.queries';
 import { Context } from '../../platform/context';
 import { problem } from '../../platform/problem';
 import { OwnTimer } from './own-timers';
 
 export async function refuseForeignTarget(context: Context, projectId: string | null): Promise<void> {
   if (!projectId) return;
-  const seen = await projectsSeen.run({ reach: 'own', asker: context.actor.personId }, context.tx);
-  if (!seen.some((project) => project.id === projectId)) throw problem('project-unknown');
+  const of = { reach: 'own', asker: context.actor.personId, projects: [projectId] };
+  const [project] = await projectsKnown.run(of, context.tx);
+  if (!project) throw problem('project-unknown');
 }
 
 /** A start that was set back may not reach into a stretch of another timer. */

@@ -3,6 +3,7 @@ import { computed, inject, output, signal, untracked, viewChild } from '@angular
 import { Store } from '@ngrx/store';
 import type { SheetRow } from '@yellowwood/contracts';
 import { workFeature } from '../state/work';
+import { WorkNames } from '../ui/work-names';
 import { SayPipe } from '../state/own-words';
 import { fetchAhead } from '../ui/fetch-ahead';
 import { focusWhenThere } from '../ui/focus-when-there';
@@ -27,7 +28,7 @@ export class AddRow {
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly serviceList = inject(Store).selectSignal(workFeature.selectServiceList);
   protected readonly services = computed(() => this.serviceList().map(({ id, name }) => ({ value: id, word: name })));
-  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
+  private readonly names = inject(WorkNames);
   /** The first screen does without what finds work: a plain field stands for it until it is wanted, or at hand. */
   protected readonly wanted = signal(false);
   /** Whether what finds work has taken its place. */
@@ -74,7 +75,7 @@ export class AddRow {
     const work = this.adding();
     const service = this.serviceList().find((one) => one.id === serviceId);
     if (!work || !service) return;
-    const row = { ...work, serviceId, billable: (this.projects()[work.projectId]?.billable ?? true) && service.billable };
+    const row = { ...work, serviceId, billable: (this.names.projectOf(work.projectId)?.billable ?? true) && service.billable };
     if (!(await this.week.addRow(row))) return;
     this.adding.set(null);
     this.picker()!.clear();

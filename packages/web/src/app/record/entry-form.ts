@@ -84,7 +84,6 @@ export class EntryForm {
   ];
   private readonly services = this.store.selectSignal(workFeature.selectServiceList);
   protected readonly serviceChoices = this.store.selectSignal(selectServiceChoices);
-  private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   protected readonly form = entryForm(() => this.correcting());
   private readonly typed = valuesOf(this.form);
@@ -104,7 +103,7 @@ export class EntryForm {
     const { billable, service, work } = this.typed();
     if (billable !== null) return billable;
     const chosen = this.services().find((one) => one.id === service);
-    return (this.projects()[work?.projectId ?? '']?.billable ?? true) && (chosen?.billable ?? true);
+    return (this.names.projectOf(work?.projectId)?.billable ?? true) && (chosen?.billable ?? true);
   });
   /** How its time may be given: as is open, and as it was. */
   protected readonly hows = computed(() =>

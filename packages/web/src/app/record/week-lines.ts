@@ -1,7 +1,5 @@
 import { Injectable, computed, inject } from '@angular/core';
-import { Store } from '@ngrx/store';
 import { Address } from '../state/address';
-import { workFeature } from '../state/work';
 import { ABSENCE_WORDS } from '../state/words';
 import { WorkNames } from '../ui/work-names';
 import { GridRow, rowKey } from './week-model';
@@ -15,8 +13,6 @@ export class WeekLines {
   private readonly whose = inject(WhoseWeek);
   private readonly names = inject(WorkNames);
   private readonly address = inject(Address);
-  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
-
   readonly rows = computed(() => this.store.rows().filter((row) => this.inScope(row)));
   /** What stands in the rows, in words: made when the week changes, not at every key. */
   readonly all = computed(() =>
@@ -54,7 +50,7 @@ export class WeekLines {
     const [kind, id] = this.address.scope().split(':');
     // Somebody's scope narrows what others see of them; the own week stays whole.
     if (kind === 'all' || kind === 'person' || row.projectId === null) return true;
-    const project = this.projects()[row.projectId];
+    const project = this.names.projectOf(row.projectId);
     if (kind === 'project') return row.projectId === id;
     if (kind === 'client') return project?.clientId === id;
     if (kind === 'department') return project?.departmentId === id;

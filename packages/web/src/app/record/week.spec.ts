@@ -5,7 +5,7 @@ import { WEEKS, datesFrom } from '@yellowwood/core';
 import type { Entry, SheetRow, Timesheet } from '@yellowwood/contracts';
 import { workActions } from '../state/work';
 import { sessionActions } from '../state/session';
-import { FakeServer, Page, TODAY, WORK, id, me, open } from '../testing/fake-server';
+import { FakeServer, Page, TODAY, id, me, open, workOf } from '../testing/fake-server';
 import { MONDAY, entryOf, weekOfEntries } from '../testing/fixtures';
 import { WeekScreen } from './week';
 
@@ -122,7 +122,7 @@ describe('the own week on the page', () => {
     store.dispatch(workActions.workUnreadable({ sentence: 'The server does not answer.' }));
     await page.settle();
     expect([grid(), page.text('yw-loading')]).toEqual([null, 'The server does not answer.']);
-    store.dispatch(workActions.workKnown({ work: WORK }));
+    store.dispatch(workActions.workKnown({ work: workOf() }));
     await page.settle();
     expect(grid()).not.toBeNull();
     expect(page.text('yw-loading')).toBe('');

@@ -6,7 +6,7 @@ import { Address } from '../state/address';
 import { Formats } from '../state/formats';
 import { Functions } from '../state/functions';
 import { sessionFeature } from '../state/session';
-import { workFeature } from '../state/work';
+import { WorkNames } from '../ui/work-names';
 import { focusWhenThere } from '../ui/focus-when-there';
 import { HoursPipe, MoneyPipe, PercentPipe } from '../ui/formats';
 import { ToggleField } from '../ui/form/toggle-field';
@@ -36,9 +36,7 @@ export class ResultsScreen {
   protected readonly functions = inject(Functions);
   protected readonly address = inject(Address);
   private readonly rights = inject(Store).selectSignal(sessionFeature.selectRights);
-  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectEntities);
-  private readonly tasks = inject(Store).selectSignal(workFeature.selectTaskEntities);
-  private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
+  private readonly names = inject(WorkNames);
   private readonly today = inject(Store).selectSignal(sessionFeature.selectToday);
   protected readonly currency = inject(Store).selectSignal(sessionFeature.selectCurrency);
   private readonly span = resultSpan();
@@ -60,9 +58,9 @@ export class ResultsScreen {
   protected readonly subtitle = computed(() => {
     const { scope, agreement, days: span } = this.results.value()!;
     const [kind, id] = scope.split(':');
-    const task = kind === 'task' ? this.tasks()[id!] : undefined;
-    const project = this.projects()[kind === 'project' ? id! : (task?.projectId ?? '')];
-    const client = this.clients().find((one) => one.id === project?.clientId)?.name;
+    const task = kind === 'task' ? this.names.taskOf(id) : null;
+    const project = this.names.projectOf(kind === 'project' ? id : task?.projectId);
+    const client = project?.clientId && this.names.clientOf(project.clientId)?.name;
     const days = span ? `${this.formats.day(span.from!)} to ${this.formats.day(span.to!)}` : 'everything to date';
     return [task && project?.name, client, agreement, days].filter(Boolean).join(', ');
   });

@@ -5,7 +5,7 @@ import { Address } from '../state/address';
 import { Functions } from '../state/functions';
 import { OwnWords } from '../state/own-words';
 import { sessionFeature } from '../state/session';
-import { hasWords, wordsOf } from '../ui/plain-text';
+import { hasWords, wordsOf } from '@yellowwood/core';
 import { SETTINGS } from './settings';
 
 /** The settings by subject, where the scope stands otherwise, and what leads back to the work. */

@@ -1,10 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import { Store } from '@ngrx/store';
-import type { Overview, Work } from '@yellowwood/contracts';
 import { Role } from '@yellowwood/core';
-import { workActions } from '../state/work';
-import { Page, WORK, open } from '../testing/fake-server';
+import { FakeServer, Page, WORK, open } from '../testing/fake-server';
 import { ScopeTree } from './scope-tree';
 
 const project = (id: string, name: string, clientId: string) => ({
@@ -15,12 +12,13 @@ const project = (id: string, name: string, clientId: string) => ({
   name,
   shown: name,
 });
-const SMALL: Work = {
+const SMALL: FakeServer['work'] = {
   clients: [
     { id: 'c1', name: 'Saltmere Harbour Trust', currency: 'GBP' },
     { id: 'c2', name: 'Parish of St Osric', currency: 'GBP' },
   ],
   departments: [],
+  people: [],
   projects: [project('p1', 'Lantern room repair', 'c1'), project('p2', 'Bell frame survey', 'c2')],
   tasks: [
     { id: 't1', projectId: 'p1', parentId: null, name: 'Glazing bars', kind: 'phase', open: true },
@@ -35,12 +33,15 @@ describe('the scope tree', () => {
   let page: Page<ScopeTree>;
 
   async function tree(work = SMALL, { roles = ['owner'] as Role[], again = false } = {}): Promise<void> {
-    page = await open(ScopeTree, { url: '/f/f/record', roles, again });
-    const store = TestBed.inject(Store);
-    store.dispatch(workActions.workKnown({ work }));
-    const bar = { id: 'p1', stages: { recorded: 60, submitted: 0, approved: 0, billed: 0, paid: 0 }, ended: 0 };
-    store.dispatch(workActions.overviewKnown({ overview: { today: '2026-06-10', bars: [bar] } as unknown as Overview }));
-    await page.settle();
+    page = await open(ScopeTree, {
+      ...{ url: '/f/f/record', roles, again },
+      prepare: (server) => {
+        server.work = work;
+        const bar = { id: 'p1', stages: { recorded: 60, submitted: 0, approved: 0, billed: 0, paid: 0 }, ended: 0 };
+        server.on('readBars', ({ query }) => ({ bars: query.of?.includes('project:p1') ? [bar] : [] }));
+      },
+    });
+    await page.settle(30);
   }
   afterEach(() => page.element.remove());
 

@@ -33,7 +33,6 @@ const OVERVIEW: Overview = {
   },
   collect: { open: [{ currency: 'GBP', minor: 1_842_000, late: 310_000 }] },
   results: { from: '2026-04-01', to: '2026-06-10', margin: 314_000, billableShare: 810_000 },
-  bars: [],
 };
 
 function me(...roles: Role[]): Me {

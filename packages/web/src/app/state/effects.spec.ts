@@ -5,7 +5,7 @@ import { provideEffects } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { Role } from '@yellowwood/core';
 import type { Overview, Session } from '@yellowwood/contracts';
-import { FakeServer, Page, TODAY, WORK, id, open, refusal } from '../testing/fake-server';
+import { FakeServer, Page, TODAY, id, open, refusal, workOf } from '../testing/fake-server';
 import * as effects from './effects';
 import { Refresh } from './refresh';
 import { sessionActions, sessionFeature } from './session';
@@ -16,7 +16,7 @@ import { workFeature } from './work';
 class Nothing {}
 
 const OVERVIEW: Overview = {
-  ...{ scope: 'all', today: TODAY, record: null, review: null, bill: null, collect: null, results: null, bars: [] },
+  ...{ scope: 'all', today: TODAY, record: null, review: null, bill: null, collect: null, results: null },
 };
 const TIMERS = {
   timers: [],
@@ -34,7 +34,7 @@ describe('what the page reads by itself', () => {
       providers: [provideEffects(effects) as never],
       prepare: (server) => {
         server
-          .on('readWork', () => WORK)
+          .on('readWork', () => workOf())
           .on('readOverview', ({ query }) => ({ ...OVERVIEW, scope: query.scope ?? 'all' }))
           .on('readTimers', () => TIMERS);
         prepare(server);
@@ -56,7 +56,7 @@ describe('what the page reads by itself', () => {
   it('reads the work again at the next refresh where it could not be read, and says until then why', async () => {
     let asked = 0;
     await start(['staff'], (server) =>
-      server.on('readWork', () => ((asked += 1) < 3 ? refusal(503, 'not-ready', 'The server is busy.') : WORK)),
+      server.on('readWork', () => ((asked += 1) < 3 ? refusal(503, 'not-ready', 'The server is busy.') : workOf())),
     );
     const sentence = store().selectSignal(workFeature.selectSentence);
     expect(sentence()).toBe('The server is busy.');
@@ -76,31 +76,6 @@ describe('what the page reads by itself', () => {
     TestBed.inject(Refresh).written();
     await page.settle(20);
     expect(today()).toBe('2026-06-11');
-  });
-
-  it('is the people too for somebody who may read their time', async () => {
-    await start(['manager'], (server) =>
-      server.on('listPeople', () => ({ people: [{ id: id(3), name: 'Rosa Vane', position: null, teams: [] }] })),
-    );
-    expect(names()).toContain('listPeople');
-    expect(
-      store()
-        .selectSignal(workFeature.selectPeople)()
-        .map((person) => person.name),
-    ).toEqual(['Rosa Vane']);
-  });
-
-  it('reads the people again at the next refresh where they could not be read', async () => {
-    let asked = 0;
-    const people = [{ id: id(3), name: 'Rosa Vane', position: null, teams: [] }];
-    await start(['manager'], (server) =>
-      server.on('listPeople', () => ((asked += 1) < 2 ? refusal(503, 'not-ready', 'The server is busy.') : { people })),
-    );
-    for (const count of [2, 2]) {
-      TestBed.inject(Refresh).written();
-      await page.settle(20);
-      expect([asked, store().selectSignal(workFeature.selectPeople)().length]).toEqual([count, 1]);
-    }
   });
 
   it('is figures and timers again at every refresh, the work not', async () => {

@@ -52,7 +52,7 @@ export const readSession = createEffect(
   { functional: true },
 );
 
-/** The tree of work, when a firm is opened; what could not be read is read at the next refresh. */
+/** What recording begins with, when a firm is opened; what could not be read is read at the next refresh. */
 export const readWork = createEffect(
   (actions = inject(Actions), api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
     const read = defer(() => api.call('readWork')).pipe(
@@ -67,27 +67,19 @@ export const readWork = createEffect(
     );
     // Whoever changes an outline does it line by line: it is read again once they pause.
     const outdated = actions.pipe(ofType(workActions.workOutdated), debounceTime(PAUSE));
-    return openedFirm(address, store).pipe(switchMap(() => merge(of(null), outdated).pipe(switchMap(() => read))));
-  },
-  { functional: true },
-);
-
-/** The people whose time one may read, for the scope. */
-export const readPeople = createEffect(
-  (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store)) => {
-    const read = defer(() => api.call('listPeople')).pipe(
-      map(({ people }) => workActions.peopleKnown({ people })),
-      atNextRefresh(refresh),
-    );
+    let before = '';
     return openedFirm(address, store).pipe(
-      filter(({ rights }) => rights['time.read'] === 'team' || rights['time.read'] === 'firm'),
-      switchMap(() => read),
+      switchMap(({ firm: { slug } }) => {
+        const opened = before === slug ? EMPTY : of(workActions.firmOpened());
+        before = slug;
+        return concat(opened, merge(of(null), outdated).pipe(switchMap(() => read)));
+      }),
     );
   },
   { functional: true },
 );
 
-/** The figures of the steps and the bars of the tree, for every scope and at every refresh. */
+/** The figures of the steps, for every scope and at every refresh. */
 export const readOverview = createEffect(
   (api = inject(Api), address = inject(Address), refresh = inject(Refresh), store = inject(Store), router = inject(Router)) =>
     combineLatest([toObservable(address.scope), toObservable(refresh.tick), openedFirm(address, store)]).pipe(

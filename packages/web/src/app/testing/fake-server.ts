@@ -4,7 +4,7 @@ import { ComponentFixture, DeferBlockBehavior, TestBed } from '@angular/core/tes
 import { Router, Routes, provideRouter, withComponentInputBinding } from '@angular/router';
 import { Store, provideState, provideStore } from '@ngrx/store';
 import { FirmFunction, PeriodRule, Role, WEEKS, rightsOf } from '@yellowwood/core';
-import type { AnswerOf, BodyOf, EndpointName, Endpoints, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
+import type { AnswerOf, BodyOf, EndpointName, Endpoints, KnownWork, Me, Problem, QueryOf, Work } from '@yellowwood/contracts';
 import { Observable, defer } from 'rxjs';
 import { Api } from '../api/api';
 import { checks } from '../api/generated/checks';
@@ -13,8 +13,10 @@ import { loadQuestion } from '../ui/ask';
 import { loadDialogs } from '../ui/dialogs';
 import { loadBar } from '../ui/notices';
 import { sessionActions, sessionFeature } from '../state/session';
+import { Refresh } from '../state/refresh';
 import { timersFeature } from '../state/timers';
 import { workActions, workFeature } from '../state/work';
+import { firmsWork } from './firms-work';
 
 /** What a request carried, as the server of the tests gets it. */
 export interface Sent<N extends EndpointName = EndpointName> {
@@ -43,11 +45,17 @@ export const NO_ANSWER = () => Promise.reject(new HttpErrorResponse({ status: 0 
  */
 @Injectable({ providedIn: 'root' })
 export class FakeServer implements HttpBackend {
+  /** The work of the firm, from which it is listed, found and named. */
+  work: KnownWork & Omit<Work, 'known'> = WORK;
   private readonly answers = new Map<EndpointName, Answering>();
   /** Everything that was asked, in order. */
   readonly sent: Sent[] = [];
   /** What every request waits for on its way there, and again on its way back. */
   onTheWay: () => Promise<unknown> = () => Promise.resolve();
+
+  constructor() {
+    firmsWork(this, () => this.work);
+  }
 
   /** Says how an endpoint answers from now on, at once or in its time; a problem is sent as a refusal. */
   on<N extends EndpointName>(name: N, answer: (sent: Sent<N>) => Answered<N> | Promise<Answered<N>>): this {
@@ -107,7 +115,7 @@ const CODES: Readonly<Record<string, number>> = {
 export const TODAY = '2026-06-10';
 
 /** One client with a project of two tasks, and a department. */
-export const WORK: Work = {
+export const WORK = {
   clients: [{ id: id(10), name: 'Harbour Trust', currency: 'GBP' }],
   departments: [{ id: id(11), name: 'Practice' }],
   projects: [
@@ -142,12 +150,18 @@ export const WORK: Work = {
     { id: id(30), projectId: id(20), parentId: null, name: 'Survey of piles', kind: 'task', open: true },
     { id: id(31), projectId: id(20), parentId: id(30), name: 'Soundings', kind: 'task', open: true },
   ],
-  lately: [],
+  people: [] as KnownWork['people'],
+  lately: [] as Work['lately'],
   services: [
     { id: id(40), code: 'S', name: 'Survey', kind: 'direct', billable: true },
     { id: id(41), code: 'O', name: 'Office', kind: 'indirect', billable: false },
   ],
-};
+} satisfies KnownWork & Omit<Work, 'known'>;
+
+/** What recording begins with, of some work. */
+export function workOf({ lately, services, ...known }: KnownWork & Omit<Work, 'known'> = WORK): Work {
+  return { lately, services, known };
+}
 
 export function me(...roles: Role[]): Me {
   return {
@@ -338,9 +352,10 @@ export class Page<C> {
 
   /** People whose time may be read, as if they had just become known. */
   async knows(...people: { id: string; name: string }[]): Promise<void> {
-    const known = people.map((one) => ({ ...one, position: null, teams: [] }));
-    TestBed.inject(Store).dispatch(workActions.peopleKnown({ people: known }));
-    await this.settle();
+    this.server.work = { ...this.server.work, people: people.map((one) => ({ ...one, position: null })) };
+    TestBed.inject(Store).dispatch(workActions.workLearned({ known: this.server.work }));
+    TestBed.inject(Refresh).written();
+    await this.settle(30);
   }
 
   /** What is told beside what was pressed, because it was refused. */
@@ -402,7 +417,7 @@ export async function open<C>(
   const own = me(...options.roles);
   const period = { from: null, ...(options.period ?? own.firm.period), earlier: (options.period?.earlier ?? []) as never[] };
   store.dispatch(sessionActions.meRead({ me: { ...own, firm: { ...own.firm, period } } }));
-  if (!options.workless) store.dispatch(workActions.workKnown({ work: WORK }));
+  if (!options.workless) store.dispatch(workActions.workKnown({ work: workOf(server.work) }));
   await TestBed.inject(Router).navigateByUrl(options.url);
   const fixture = TestBed.createComponent(component);
   for (const [name, value] of Object.entries(options.inputs ?? {})) fixture.componentRef.setInput(name, value);

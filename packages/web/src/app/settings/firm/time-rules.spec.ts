@@ -119,7 +119,7 @@ describe('the rules of time', () => {
   });
 
   it('say what waits for a decision, project by project', async () => {
-    const finder = page.element.querySelector<HTMLInputElement>('yw-pick-field input')!;
+    const finder = page.element.querySelector<HTMLInputElement>('yw-project-field input')!;
     finder.focus();
     finder.value = 'pier';
     finder.dispatchEvent(new Event('input', { bubbles: true }));

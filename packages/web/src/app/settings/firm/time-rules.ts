@@ -8,7 +8,7 @@ import { Api } from '../../api/api';
 import { Address } from '../../state/address';
 import { Formats } from '../../state/formats';
 import { sessionFeature } from '../../state/session';
-import { workFeature } from '../../state/work';
+import { WorkNames } from '../../ui/work-names';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
@@ -16,7 +16,7 @@ import { DateField } from '../../ui/form/date-field';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { DurationField } from '../../ui/form/duration-field';
 import { needed } from '../../ui/form/field';
-import { PickField } from '../../ui/form/pick-field';
+import { ProjectField } from '../../ui/form/project-field';
 import { PlannedWeekField } from '../../ui/form/planned-week';
 import { TextField } from '../../ui/form/text-field';
 import { ToggleField } from '../../ui/form/toggle-field';
@@ -32,7 +32,7 @@ const length = () => new FormControl<number | null>(null, { validators: needed('
 @Component({
   selector: 'yw-time-rules',
   imports: [
-    ...[ChoiceField, DateField, DurationField, Failure, History, Loading, MatButton, PickField, PlannedWeekField, SayPipe],
+    ...[ChoiceField, DateField, DurationField, Failure, History, Loading, MatButton, PlannedWeekField, ProjectField, SayPipe],
     ...[ReactiveFormsModule, SendsForm, TextField, ToggleField, WaysField],
   ],
   templateUrl: './time-rules.html',
@@ -43,7 +43,7 @@ export class TimeRulesScreen {
   private readonly api = inject(Api);
   private readonly formats = inject(Formats);
   private readonly address = inject(Address);
-  private readonly projects = inject(Store).selectSignal(workFeature.selectProjectList);
+  private readonly names = inject(WorkNames);
   protected readonly command = command();
   protected readonly known = loaded(
     () => this.address.firm(),
@@ -82,7 +82,7 @@ export class TimeRulesScreen {
   protected readonly weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'].map(
     (word, day) => ({ value: String(day + 1), word }),
   );
-  private readonly finder = viewChild<PickField>('finder');
+  private readonly finder = viewChild<ProjectField>('finder');
   /** What these rules would have pointed out lately, and leave undone. */
   protected readonly effect = loaded(
     () => {
@@ -95,9 +95,12 @@ export class TimeRulesScreen {
       }),
     () => true,
   );
-  private readonly all = computed(() => this.projects().map(({ id, name, code }) => ({ value: id, word: `${name}, ${code}` })));
-  protected readonly chosen = computed(() => this.all().filter(({ value }) => this.values().unreviewed.includes(value)));
-  protected readonly others = computed(() => this.all().filter(({ value }) => !this.values().unreviewed.includes(value)));
+  protected readonly chosen = computed(() =>
+    this.values().unreviewed.flatMap((value) => {
+      const project = this.names.projectOf(value);
+      return project ? [{ value, word: `${project.name}, ${project.code}` }] : [];
+    }),
+  );
 
   constructor() {
     fillFor(

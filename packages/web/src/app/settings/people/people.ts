@@ -11,7 +11,7 @@ import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
-import { hasWords, wordsOf } from '../../ui/plain-text';
+import { hasWords, wordsOf } from '@yellowwood/core';
 import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
 import { Table } from '../../ui/table/table';

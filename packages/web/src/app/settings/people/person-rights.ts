@@ -15,13 +15,13 @@ import {
 } from '@yellowwood/core';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
-import { workFeature } from '../../state/work';
+import { WorkNames } from '../../ui/work-names';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { valuesOf } from '../../ui/form/drafts';
 import { PersonField } from '../../ui/form/person-field';
-import { PickField } from '../../ui/form/pick-field';
+import { ProjectField } from '../../ui/form/project-field';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 import { RIGHT_WORDS, reachWords } from '../../words/rights';
@@ -41,7 +41,7 @@ function sourceWords(source: Source, say: Say): string {
 /** What somebody may, from what, and what is an exception for them alone. */
 @Component({
   selector: 'yw-person-rights',
-  imports: [ChoiceField, Failure, Loading, MatButton, PersonField, PickField, ReactiveFormsModule, RightsField],
+  imports: [ChoiceField, Failure, Loading, MatButton, PersonField, ProjectField, ReactiveFormsModule, RightsField],
   templateUrl: './person-rights.html',
   styleUrls: ['./rights.scss', './person-rights.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -81,10 +81,7 @@ export class PersonRights {
   });
 
   protected readonly rights = PERMISSIONS.map((value) => ({ value, word: this.say(RIGHT_WORDS[value]) }));
-  private readonly work = inject(Store).selectSignal(workFeature.selectProjectList);
-  protected readonly projects = computed(() =>
-    this.work().map(({ id, name, code }) => ({ value: id, word: `${name}, ${code}` })),
-  );
+  private readonly names = inject(WorkNames);
   protected readonly asked = new FormGroup({
     right: new FormControl<Permission>('time.read', { nonNullable: true }),
     person: new FormControl<string | null>(null),
@@ -115,7 +112,7 @@ export class PersonRights {
     const about = this.about();
     const name = this.person().name;
     const whose = about === 'time' ? (this.people().find(({ id }) => id === person)?.name ?? '') : '';
-    const of = about === 'work' ? (this.work().find(({ id }) => id === project)?.name ?? '') : whose;
+    const of = about === 'work' ? (this.names.projectOf(project)?.name ?? '') : whose;
     const words = {
       everybody: about === 'firm' ? 'it is a right over the firm' : 'it reaches all',
       oneself: 'it is their own time',

@@ -7,8 +7,6 @@ export interface OutlineNode {
   readonly id: string;
   readonly kind: 'client' | 'department' | 'project' | 'task';
   readonly name: string;
-  /** What it is found by. */
-  readonly called: string;
   readonly depth: number;
   readonly parent: string | null;
   /** Whether what lies below it is shown; null where nothing does. */
@@ -38,21 +36,21 @@ export interface OutlineParts {
   readonly homes: readonly ScopeNode[];
   /** The tasks of the projects that have been read. */
   readonly tasks: ReadonlyMap<string, readonly OutlineTask[]>;
-  /** What is folded of homes and tasks, and unfolded of projects. */
-  readonly turned: ReadonlySet<string>;
+  /** Whether what lies below a row is shown. */
+  readonly isOpen: (node: Pick<OutlineNode, 'id' | 'kind'>) => boolean;
   readonly newRow: NewRow | null;
   /** Whether a row is shown alone, by what is looked for; null shows all. */
-  readonly shows: ((node: Pick<OutlineNode, 'id' | 'called'>) => boolean) | null;
+  readonly shows: ((node: Pick<OutlineNode, 'id' | 'name'>) => boolean) | null;
 }
 
 /** The rows of the outline in their order, folded as chosen; where something is looked for, all that leads to it is unfolded. */
-export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlineParts): OutlineNode[] {
+export function outlineRows({ homes, tasks, isOpen, newRow, shows }: OutlineParts): OutlineNode[] {
   const rows: OutlineNode[] = [];
   const added = (depth: number, parent: string | null): OutlineNode[] =>
     newRow
       ? [
           {
-            ...{ id: newRow.id, kind: newRow.kind, name: '', called: '', depth, parent },
+            ...{ id: newRow.id, kind: newRow.kind, name: '', depth, parent },
             ...{ unfolded: null, closed: false, task: null, isNew: true as const },
           },
         ]
@@ -79,13 +77,13 @@ export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlinePart
     const all = tasks.get(projectId) ?? [];
     return between(childrenOf(all, projectId, parentId), isHere, { depth, parent: parentId ?? projectId }, (task) => {
       const below = drawTasks(projectId, task.id, depth + 1);
-      const node = { id: task.id, called: task.name };
+      const node = { id: task.id, kind: 'task' as const, name: task.name };
       const found = !shows || shows(node);
       if (!found && below.length === 0) return [];
-      const unfolded = below.length === 0 ? null : shows !== null || !turned.has(task.id) || below.some(({ isNew }) => isNew);
+      const unfolded = below.length === 0 ? null : shows !== null || isOpen(node) || below.some(({ isNew }) => isNew);
       return [
         {
-          ...{ ...node, kind: 'task' as const, name: task.name, depth, parent: parentId ?? projectId },
+          ...{ ...node, depth, parent: parentId ?? projectId },
           ...{ unfolded, closed: !task.open, task },
         },
         ...(unfolded ? below : []),
@@ -98,20 +96,14 @@ export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlinePart
     const below = read ? drawTasks(project.id, null, 2) : [];
     const hasBelow = read ? below.length > 0 : project.hasChildren;
     if (shows && !shows(project) && below.length === 0) return [];
-    const isOpen = shows ? below.length > 0 : turned.has(project.id) || below.some(({ isNew }) => isNew);
+    const node = { id: project.id, kind: 'project' as const, name: project.name };
+    const open = shows ? below.length > 0 : isOpen(node) || below.some(({ isNew }) => isNew);
     return [
       {
-        ...{
-          id: project.id,
-          kind: 'project' as const,
-          name: project.name,
-          called: project.called,
-          depth: 1,
-          parent: project.parent,
-        },
-        ...{ unfolded: hasBelow ? isOpen : null, closed: project.closed, task: null },
+        ...{ ...node, depth: 1, parent: project.parent },
+        ...{ unfolded: hasBelow ? open : null, closed: project.closed, task: null },
       },
-      ...(isOpen ? below : []),
+      ...(open ? below : []),
     ];
   };
 
@@ -121,9 +113,11 @@ export function outlineRows({ homes, tasks, turned, newRow, shows }: OutlinePart
     const isHere = newRow?.kind === 'project' && newRow.of === home.id;
     const below = between(own, isHere, { depth: 1, parent: home.id }, drawProject);
     if (shows && !shows(home) && below.length === 0) continue;
-    const unfolded = below.length === 0 ? null : shows !== null || !turned.has(home.id) || isHere;
+    const node = { id: home.id, kind: home.kind as 'client', name: home.name };
+    const holds = below.length > 0 || home.hasChildren;
+    const unfolded = holds ? shows !== null || isOpen(node) || isHere : null;
     rows.push({
-      ...{ id: home.id, kind: home.kind as 'client', name: home.name, called: home.called, depth: 0, parent: null },
+      ...{ ...node, depth: 0, parent: null },
       ...{ unfolded, closed: false, task: null },
     });
     if (unfolded) rows.push(...below);

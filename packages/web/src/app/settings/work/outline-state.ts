@@ -1,16 +1,19 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, computed, effect, inject, signal, untracked } from '@angular/core';
 import { Store } from '@ngrx/store';
 import type { BodyOf, Endpoints, OutlineTask } from '@yellowwood/contracts';
 import { TreePlace, branchOf, childrenOf, parentsOf, placeBranch, readOutline } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
-import { workActions, workFeature } from '../../state/work';
+import { workActions } from '../../state/work';
+import { workTree } from '../../state/work-tree';
 import { askSeen } from '../../ui/ask-seen';
 import { Dialogs } from '../../ui/dialogs';
 import { command } from '../../ui/command';
-import { hasWords, wordsOf } from '../../ui/plain-text';
+import { hasWords, wordsOf } from '@yellowwood/core';
 import { UndoStack } from '../../ui/undo-stack';
+import { workFinder } from '../../ui/work-finder';
+import { WorkNames } from '../../ui/work-names';
 import { NewRow, OutlineNode, outlineRows } from './outline-node';
 
 type Lines = BodyOf<Endpoints['addTasks']>['lines'];
@@ -28,11 +31,19 @@ export class OutlineState {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
   private readonly dialogs = inject(Dialogs);
+  private readonly names = inject(WorkNames);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
-  private readonly tree = this.store.selectSignal(workFeature.selectTree);
-  readonly known = this.store.selectSignal(workFeature.selectKnown);
   private readonly read = signal<ReadonlyMap<string, readonly OutlineTask[]>>(new Map());
-  private readonly turned = signal<ReadonlySet<string>>(new Set());
+  /** What was folded or unfolded by hand. */
+  private readonly turned = signal<ReadonlyMap<string, boolean>>(new Map());
+  /** What is listed: where there are very many projects, those of a client only once it is unfolded. */
+  readonly work = workTree(() => ({
+    unfolded: [...this.turned()].flatMap(([id, open]) => (open && this.homeScopes.has(id) ? [this.homeScopes.get(id)!] : [])),
+    chosen: 'all',
+  }));
+  private readonly homeScopes = new Map<string, string>();
+  private readonly finder = workFinder('tree');
+  readonly known = computed(() => this.work.counts() !== null);
   readonly find = signal('');
   readonly newRow = signal<NewRow | null>(null);
   readonly command = command({ inTurn: true });
@@ -40,14 +51,29 @@ export class OutlineState {
   private readonly reading = command({ inTurn: true });
   readonly undos = new UndoStack();
   private doing: Promise<unknown> = Promise.resolve();
-  private readonly homes = computed(() => this.tree().filter(({ kind }) => ['client', 'department', 'project'].includes(kind)));
-  private readonly shows = computed(() => {
-    const words = wordsOf(this.find());
-    return words.length === 0 ? null : ({ called }: Pick<OutlineNode, 'called'>) => hasWords(called, words);
+  /** What was found of what is looked for; null where nothing is. */
+  private readonly hits = computed(() => {
+    const answer = this.finder.answer();
+    return this.find().trim() === '' || !answer ? null : (answer.found ?? []);
   });
+  private readonly homes = computed(() => {
+    const hits = this.hits();
+    const nodes = hits ? this.work.nodesOf(hits.filter((scope) => !scope.startsWith('person:'))) : this.work.nodes();
+    return nodes.filter(({ kind }) => ['client', 'department', 'project'].includes(kind));
+  });
+  private readonly shows = computed(() => {
+    const hits = this.hits();
+    if (!hits) return null;
+    const ids = new Set(hits.map((scope) => scope.split(':')[1]));
+    const words = wordsOf(this.find());
+    // Of the projects that are read, all tasks of that name are shown.
+    return ({ id, name }: Pick<OutlineNode, 'id' | 'name'>) => ids.has(id) || (this.byId().has(id) && hasWords(name, words));
+  });
+  /** What ends with more than is listed yet. */
+  readonly more = computed(() => (this.hits() ? [] : this.work.nodes().filter(({ kind }) => kind === 'more')));
   readonly rows = computed((): OutlineNode[] =>
     outlineRows({
-      ...{ homes: this.homes(), tasks: this.read(), turned: this.turned() },
+      ...{ homes: this.homes(), tasks: this.read(), isOpen: (node) => this.isOpen(node) },
       ...{ newRow: this.newRow(), shows: this.shows() },
     }),
   );
@@ -62,42 +88,47 @@ export class OutlineState {
     return this.read().get(projectId) ?? [];
   }
 
-  /** Looks for something: the projects in which it is found are read. */
+  constructor() {
+    // The projects in which something is found are read.
+    effect(() => {
+      const hits = this.hits() ?? [];
+      const projects = new Set(hits.map((scope) => this.projectOf(scope)));
+      untracked(() => {
+        for (const id of [...projects].slice(0, MOST_FOUND)) if (id && !this.read().has(id)) void this.readProject(id);
+      });
+    });
+  }
+
+  private projectOf(scope: string): string | undefined {
+    const [kind, id] = scope.split(':');
+    return kind === 'task' ? this.names.taskOf(id)?.projectId : undefined;
+  }
+
   lookFor(text: string): void {
     this.find.set(text);
-    const shows = this.shows();
-    if (!shows) return;
-    const nodes = new Map(this.tree().map((node) => [node.id, node]));
-    const projects = new Set<string>();
-    for (const node of this.tree()) {
-      if (node.kind !== 'task' || !shows(node)) continue;
-      let at = node;
-      while (at.kind === 'task') at = nodes.get(at.parent!)!;
-      projects.add(at.id);
-    }
-    for (const id of [...projects].slice(0, MOST_FOUND)) if (!this.read().has(id)) void this.readProject(id);
+    this.finder.look(text);
+  }
+
+  private isOpen({ id, kind }: Pick<OutlineNode, 'id' | 'kind'>): boolean {
+    return this.turned().get(id) ?? (kind === 'project' ? false : kind === 'task' || this.work.few());
   }
 
   /** Folds or unfolds what lies below a row; the tasks of a project are read the first time. */
-  async turn({ id, kind, unfolded }: OutlineNode): Promise<void> {
-    if (unfolded === null) return;
-    if (kind === 'project' && !this.read().has(id)) await this.readProject(id);
-    this.turned.update((turned) => {
-      const next = new Set(turned);
-      if (!next.delete(id)) next.add(id);
-      return next;
-    });
+  async turn(node: OutlineNode): Promise<void> {
+    if (node.unfolded === null) return;
+    if (node.unfolded) this.set(node, false);
+    else await this.unfold(node.id, node.kind);
   }
 
   /** Shows what lies below something, reading it first. */
   async unfold(id: string, kind: OutlineNode['kind']): Promise<void> {
     if (kind === 'project' && !this.read().has(id)) await this.readProject(id);
-    this.turned.update((turned) => {
-      const next = new Set(turned);
-      if (kind === 'project') next.add(id);
-      else next.delete(id);
-      return next;
-    });
+    this.set({ id, kind }, true);
+  }
+
+  private set({ id, kind }: Pick<OutlineNode, 'id' | 'kind'>, open: boolean): void {
+    if (kind === 'client' || kind === 'department') this.homeScopes.set(id, `${kind}:${id}`);
+    this.turned.update((turned) => new Map(turned).set(id, open));
   }
 
   private async readProject(id: string): Promise<void> {

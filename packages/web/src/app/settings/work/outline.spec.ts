@@ -1,6 +1,7 @@
 import { TestBed } from '@angular/core/testing';
-import { Store } from '@ngrx/store';
 import type { Repricing } from '@yellowwood/contracts';
+import { Store } from '@ngrx/store';
+import { Refresh } from '../../state/refresh';
 import { workActions } from '../../state/work';
 import { FakeServer, Page, WORK, id, open, refusal } from '../../testing/fake-server';
 import { KeptOutline } from '../../testing/kept-outline';
@@ -156,7 +157,8 @@ describe('the outline of clients, projects and tasks', () => {
     await keys('Abutment', 'Enter');
     expect(drawn().slice(0, 4)).toEqual(['Harbour Trust', '.Pier', '.Abutment', '.*']);
     // Read again meanwhile, it stands in its order: before what was there.
-    TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [ABUTMENT(page), ...WORK.projects] } }));
+    page.server.work = { ...WORK, projects: [ABUTMENT(page), ...WORK.projects] };
+    TestBed.inject(Refresh).written();
     await new Promise((resolve) => setTimeout(resolve, 60));
     expect(drawn().slice(0, 4)).toEqual(['Harbour Trust', '.Abutment', '.*', '.Pier']);
     expect(document.activeElement).withContext('whoever types in a row that moves goes on there').toBe(box());

@@ -5,14 +5,14 @@ import { Store } from '@ngrx/store';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
 import { SayPipe } from '../../state/own-words';
-import { workActions, workFeature } from '../../state/work';
+import { workActions } from '../../state/work';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { SendsForm, fillFor } from '../../ui/form/drafts';
 import { DurationField } from '../../ui/form/duration-field';
 import { needed } from '../../ui/form/field';
-import { PersonField } from '../../ui/form/person-field';
+import { KnownPersonField } from '../../ui/form/known-person-field';
 import { TextField } from '../../ui/form/text-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
@@ -27,7 +27,7 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 @Component({
   selector: 'yw-project-panel',
   imports: [
-    ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, NotFetched, PersonField],
+    ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, KnownPersonField, NotFetched],
     ...[ReactiveFormsModule, SayPipe, SendsForm, TextField],
   ],
   templateUrl: './project-panel.html',
@@ -39,7 +39,6 @@ export class ProjectPanel {
   private readonly store = inject(Store);
   readonly id = input.required<string>();
   readonly closed = output();
-  protected readonly people = this.store.selectSignal(workFeature.selectPeople);
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);

@@ -39,11 +39,15 @@ describe('clients and projects, in settings', () => {
             });
             return [{ id: line.id, projectId, parentId, name, kind: 'task', open: true }];
           });
-          return {
-            client: body.client && { id: body.client.id, name: body.client.name ?? 'Known', currency: 'GBP' },
-            projects: body.lines.filter(({ parentId }) => parentId === null).map(made),
-            tasks,
+          const client = body.client && { id: body.client.id, name: body.client.name ?? 'Known', currency: 'GBP' };
+          const projects = body.lines.filter(({ parentId }) => parentId === null).map(made);
+          const { work } = server;
+          server.work = {
+            ...work,
+            ...{ clients: [...work.clients, ...(client ? [client] : [])], projects: [...work.projects, ...projects] },
+            tasks: [...work.tasks, ...tasks],
           };
+          return { client, projects, tasks };
         });
       },
     });

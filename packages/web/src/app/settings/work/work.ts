@@ -13,8 +13,9 @@ import { Store } from '@ngrx/store';
 import type { TreePlace } from '@yellowwood/core';
 import { sessionFeature } from '../../state/session';
 import { OwnWords, SayPipe } from '../../state/own-words';
-import { WorkAdded, workFeature } from '../../state/work';
+import type { ScopeNode, WorkAdded } from '../../state/work';
 import { Failure } from '../../ui/failure';
+import { WorkNames } from '../../ui/work-names';
 import { NotFetched } from '../../ui/not-fetched';
 import { CellTemplate } from '../../ui/table/cell-template';
 import { Column } from '../../ui/table/column';
@@ -47,9 +48,7 @@ export class WorkScreen {
   protected readonly state = inject(OutlineState);
   protected readonly edits = inject(OutlineEdits);
   private readonly say = inject(OwnWords).say;
-  private readonly projects = this.store.selectSignal(workFeature.selectProjectEntities);
-  private readonly names = this.store.selectSignal(workFeature.selectPeopleNames);
-  private readonly tree = this.store.selectSignal(workFeature.selectTree);
+  private readonly names = inject(WorkNames);
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
   private readonly table = viewChild.required<Table<OutlineNode>>(Table);
@@ -69,11 +68,10 @@ export class WorkScreen {
   protected readonly unfoldedOf = ({ unfolded }: OutlineNode) => unfolded;
   protected readonly rows = computed(() => (this.state.known() ? this.state.rows() : null));
   protected readonly summary = computed(() => {
-    const count = (kind: string, word: string) => {
-      const number = this.tree().filter((node) => node.kind === kind).length;
-      return `${number} ${this.say(number === 1 ? word : `${word}s`)}`;
-    };
-    return [count('client', 'client'), count('project', 'project'), count('task', 'task')].join(', ');
+    const counts = this.state.work.counts();
+    if (!counts) return '';
+    const count = (number: number, word: string) => `${number} ${this.say(number === 1 ? word : `${word}s`)}`;
+    return `${count(counts.clients, 'client')}, ${count(counts.projects, 'project')}`;
   });
   protected readonly columns = computed((): readonly Column<OutlineNode>[] => [
     { id: 'name', head: 'Name', kind: 'text', value: ({ name }) => name },
@@ -92,11 +90,11 @@ export class WorkScreen {
     },
     {
       ...{ id: 'code', head: 'Code', kind: 'text', choice: 'shown', width: 100 },
-      value: ({ id }) => this.projects()[id]?.code ?? null,
+      value: (node) => this.factsOf(node)?.code ?? null,
     },
     {
       ...{ id: 'manager', head: 'Manager', kind: 'text', groups: true, choice: 'shown', width: 140 },
-      value: ({ id }) => this.names().get(this.projects()[id]?.managerId ?? '') ?? null,
+      value: (node) => this.names.person(this.factsOf(node)?.managerId ?? null) || null,
     },
     {
       ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 80 },
@@ -111,8 +109,17 @@ export class WorkScreen {
     return null;
   }
 
+  private factsOf({ id, kind, isNew }: OutlineNode) {
+    return kind === 'project' && !isNew ? this.names.projectOf(id) : undefined;
+  }
+
   private kindOf({ kind, task }: OutlineNode): string {
     return this.say(task?.kind ?? kind);
+  }
+
+  protected moreOf({ parent }: ScopeNode): string {
+    const of = this.edits.node(parent)?.name;
+    return of ? `${this.say('Show more projects')} of ${of}` : this.say('Show more clients');
   }
 
   protected placeholderOf({ kind }: OutlineNode): string {

@@ -3,8 +3,10 @@ import { MatAutocomplete, MatAutocompleteTrigger, MatOption } from '@angular/mat
 import { Store } from '@ngrx/store';
 import { v7 as newId } from 'uuid';
 import { workFeature } from '../../state/work';
+import { workFinder } from '../work-finder';
+import { AskingField } from './asking-field';
 import { FieldWords } from './field-words';
-import { FindField, Findable } from './find-field';
+import { Findable } from './find-field';
 import { SayPipe } from '../../state/own-words';
 import { OwnWords } from '../../state/own-words';
 
@@ -22,26 +24,35 @@ export interface MeantClient {
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class ClientField extends FindField<MeantClient> {
+export class ClientField extends AskingField<MeantClient> {
   override readonly placeholder = input('Type a client');
-  protected readonly nothing = inject(OwnWords).say('No client yet. Type a name.');
   private readonly say = inject(OwnWords).say;
-  private readonly clients = inject(Store).selectSignal(workFeature.selectClients);
+  protected readonly nothing = this.say('No client yet. Type a name.');
+  protected readonly finder = workFinder('client');
+  private readonly clients = inject(Store).selectSignal(workFeature.selectClientList);
   private readonly made = signal<Required<MeantClient> | null>(null);
-  protected readonly all = computed(() => {
-    const there = this.clients().map(({ id, name }) => ({ name, context: '', value: { id } as MeantClient }));
-    // One that was to be made is there once it is.
-    const made = there.some(({ value }) => value.id === this.made()?.id) ? null : this.made();
-    const all = made ? [...there, { name: made.name, context: 'new', value: made as MeantClient }] : there;
-    return all.map((one): Findable<MeantClient> => ({
-      ...{ ...one, key: one.value.id, shown: one.name, words: one.name },
-    }));
-  });
-  protected override readonly offer = computed(() => {
-    const typed = (this.typed() ?? '').trim();
-    const there = this.all().some(({ name }) => name.toLowerCase() === typed.toLowerCase());
-    return typed && !there ? `${this.say('New client')} “${typed}”` : '';
-  });
+  protected readonly all = computed(() => this.withMade(this.clients().map(({ id, name }) => clientFound({ id }, name))));
+
+  /** One that was to be made is there once it is. */
+  private withMade(list: readonly Findable<MeantClient>[]): readonly Findable<MeantClient>[] {
+    const made = this.made();
+    return made && !list.some(({ key }) => key === made.id) ? [...list, clientFound(made, made.name, 'new')] : list;
+  }
+
+  protected findable(scope: string): Findable<MeantClient> | null {
+    const id = scope.split(':')[1]!;
+    const client = this.names.clientOf(id);
+    return client ? clientFound({ id }, client.name) : null;
+  }
+
+  protected override shownOf({ id, name }: MeantClient): string {
+    return name ?? this.names.clientOf(id)?.name ?? '';
+  }
+
+  protected override offers(typed: string, found: readonly Findable<MeantClient>[]): string {
+    const there = [...found, ...this.all()].some(({ name }) => name.toLowerCase() === typed.toLowerCase());
+    return there ? '' : `${this.say('New client')} “${typed}”`;
+  }
 
   protected override make(name: string): void {
     const client = { id: newId(), name };
@@ -52,4 +63,8 @@ export class ClientField extends FindField<MeantClient> {
   protected keyOf({ id }: MeantClient): string {
     return id;
   }
+}
+
+function clientFound(value: MeantClient, name: string, context = ''): Findable<MeantClient> {
+  return { key: value.id, name, context, shown: name, words: name, value };
 }

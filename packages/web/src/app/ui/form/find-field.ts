@@ -1,6 +1,6 @@
 import { Directive, ElementRef, Signal, computed, effect, inject, input, model, output, signal, viewChild } from '@angular/core';
 import { MatAutocompleteSelectedEvent, MatAutocompleteTrigger } from '@angular/material/autocomplete';
-import { plainText, wordsOf } from '../plain-text';
+import { plainText, wordsOf } from '@yellowwood/core';
 import { Field } from './field';
 
 /** One of the things that a field finds. */
@@ -36,17 +36,32 @@ export abstract class FindField<T> extends Field<T | null> {
   protected abstract readonly nothing: string;
   protected abstract keyOf(value: T): string;
 
+  /** How the field shows what is chosen. */
+  protected shownOf(value: T): string {
+    return this.all().find(({ key }) => key === this.keyOf(value))?.shown ?? '';
+  }
+
+  /** What is found of what was typed, once all of it is known. */
+  protected foundOf(_typed: string): Promise<readonly Findable<T>[]> {
+    return Promise.resolve(this.found());
+  }
+
   private readonly words = computed(() => this.all().map((one) => ({ one, text: plainText(one.words) })));
-  protected readonly found = computed(() => {
+  /** What of all has the words that are typed. */
+  protected readonly foundHere = computed((): readonly Findable<T>[] => {
     const typed = wordsOf(this.typed() ?? '');
     return this.words()
       .filter(({ text }) => typed.every((word) => text.includes(word)))
       .slice(0, LISTED)
       .map(({ one }) => one);
   });
+  /** What is listed. */
+  protected readonly found: Signal<readonly Findable<T>[]> = this.foundHere;
+  /** Whether nothing can be said yet of what is typed. */
+  protected readonly busy: Signal<boolean> = signal(false);
   protected readonly shown = computed(() => {
     const value = this.value();
-    return value === null ? '' : (this.all().find(({ key }) => key === this.keyOf(value))?.shown ?? '');
+    return value === null ? '' : this.shownOf(value);
   });
 
   constructor() {
@@ -56,7 +71,15 @@ export abstract class FindField<T> extends Field<T | null> {
   }
 
   /** What may be made of what was typed, in words; empty where nothing may. */
-  protected readonly offer: Signal<string> = signal('');
+  protected readonly offer = computed(() => {
+    const typed = (this.typed() ?? '').trim();
+    return typed === '' ? '' : this.offers(typed, this.found());
+  });
+
+  /** What may be made of something typed of which this is found. */
+  protected offers(_typed: string, _found: readonly Findable<T>[]): string {
+    return '';
+  }
 
   /** Makes it, of what was typed. */
   protected make(_typed: string): void {}
@@ -79,17 +102,23 @@ export abstract class FindField<T> extends Field<T | null> {
   private enter(event: KeyboardEvent): void {
     const typed = (this.typed() ?? '').trim();
     if (event.key !== 'Enter' || event.ctrlKey || event.metaKey || event.altKey || typed === '') return;
-    const found = this.found();
     const trigger = this.trigger();
     const marked = trigger.panelOpen ? (trigger.activeOption?.value as Findable<T> | null | undefined) : undefined;
-    const makes = this.offer() !== '' && (marked === null || found.length === 0);
+    if (this.busy()) {
+      event.preventDefault();
+      void this.foundOf(typed).then((found) => this.choose(typed, found, marked));
+    } else if (this.choose(typed, this.found(), marked)) event.preventDefault();
+  }
+
+  private choose(typed: string, found: readonly Findable<T>[], marked: Findable<T> | null | undefined): boolean {
+    const makes = this.offers(typed, found) !== '' && (marked === null || found.length === 0);
     const chosen = found.find(({ key }) => key === marked?.key) ?? found[0];
-    if (!makes && !chosen) return;
-    event.preventDefault();
-    trigger.closePanel();
+    if (!makes && !chosen) return false;
+    this.trigger().closePanel();
     this.typed.set(null);
     if (makes) this.make(typed);
     else this.take(chosen!.value);
+    return true;
   }
 
   protected take(value: T): void {

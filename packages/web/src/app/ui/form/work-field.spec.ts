@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
 import { sessionActions } from '../../state/session';
 import { workActions } from '../../state/work';
-import { Page, WORK, id, me, open } from '../../testing/fake-server';
+import { Page, WORK, id, me, open, workOf } from '../../testing/fake-server';
 import { PickedWork, WorkField } from './work-field';
 
 describe('the work field', () => {
@@ -53,12 +53,11 @@ describe('the work field', () => {
   });
 
   it('shows first what one worked on lately, the newest first, also among what was found', async () => {
-    const store = TestBed.inject(Store);
     const lately = [
       { projectId: id(21), taskId: null },
       { projectId: id(20), taskId: id(31) },
     ];
-    store.dispatch(workActions.workKnown({ work: { ...WORK, lately } }));
+    TestBed.inject(Store).dispatch(workActions.workKnown({ work: workOf({ ...WORK, lately }) }));
     await page.find(' ');
     expect(page.offered()).toEqual([
       'Running the officePractice',
@@ -83,7 +82,7 @@ describe('the work field', () => {
       id: id(1000 + number),
       ...{ name: `Bridge ${number}`, shown: `B${number}`, code: `B${number}`, orderReference: `PO ${number}` },
     }));
-    TestBed.inject(Store).dispatch(workActions.workKnown({ work: { ...WORK, projects: [...WORK.projects, ...many] } }));
+    page.server.work = { ...WORK, projects: [...WORK.projects, ...many] };
     await page.find('599 har bri');
     // By its name too where another text names it, and by the reference of its order.
     expect(page.offered()).toEqual(['B599Harbour Trust']);
@@ -98,7 +97,10 @@ describe('the work field', () => {
     TestBed.inject(Store).dispatch(sessionActions.meRead({ me: me('owner') }));
     const made = { ...WORK.projects[0]!, id: id(22), clientId: id(12), name: 'Boat house', shown: 'Boat house' };
     const client = { id: id(12), name: 'Quay Trust', currency: 'GBP' };
-    page.server.on('createProject', () => ({ project: made, client }));
+    page.server.on('createProject', () => {
+      page.server.work = { ...WORK, clients: [...WORK.clients, client], projects: [...WORK.projects, made] };
+      return { project: made, client };
+    });
     expect(await page.find('boat house')).toEqual(['New project “boat house” …']);
     await page.key(box(), 'Enter');
     await page.settle(300);

@@ -3,10 +3,12 @@ import { MatAutocomplete, MatAutocompleteTrigger, MatOption } from '@angular/mat
 import { Store } from '@ngrx/store';
 import { group } from 'd3-array';
 import { sessionFeature } from '../../state/session';
-import { workActions, workFeature } from '../../state/work';
+import { Project, workActions, workFeature } from '../../state/work';
 import { Dialogs } from '../dialogs';
+import { workFinder } from '../work-finder';
+import { AskingField } from './asking-field';
 import { FieldWords } from './field-words';
-import { FindField, Findable } from './find-field';
+import { Findable } from './find-field';
 import { SayPipe } from '../../state/own-words';
 import { OwnWords } from '../../state/own-words';
 
@@ -24,68 +26,75 @@ export interface PickedWork {
   styleUrls: ['./field.scss', './find-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class WorkField extends FindField<PickedWork> {
+export class WorkField extends AskingField<PickedWork> {
   private readonly store = inject(Store);
   override readonly placeholder = input('Type a project or task');
   protected readonly nothing = 'Nothing of that name. Type another part of it.';
+  protected readonly finder = workFinder('work');
   private readonly projects = this.store.selectSignal(workFeature.selectProjectList);
   private readonly tasks = this.store.selectSignal(workFeature.selectTaskList);
   private readonly lately = this.store.selectSignal(workFeature.selectLately);
-  private readonly clients = this.store.selectSignal(workFeature.selectClients);
-  private readonly departments = this.store.selectSignal(workFeature.selectDepartments);
 
-  private readonly choices = computed((): Findable<PickedWork>[] => {
-    const homes = new Map([...this.clients(), ...this.departments()].map((home) => [home.id, home.name]));
-    const names = new Map(this.tasks().map((task) => [task.id, task]));
+  /** What one worked on lately, then what else is known here. */
+  protected readonly all = computed(() => {
     const open = group(
       this.tasks().filter((task) => task.open),
       (task) => task.projectId,
     );
-    const pathOf = (id: string | null): string[] => {
-      const task = id === null ? undefined : names.get(id);
-      return task ? [...pathOf(task.parentId), task.name] : [];
-    };
-    return this.projects()
+    const known = this.projects()
       .filter((project) => project.open)
-      .flatMap((project) => {
-        const home = homes.get(project.clientId ?? project.departmentId ?? '') ?? '';
-        const make = (taskId: string | null, path: string[]): Findable<PickedWork> => {
-          const value = { projectId: project.id, taskId };
-          const name = path.at(-1) ?? project.name;
-          const context = path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home;
-          const shown = taskId ? `${name}, ${context}` : name;
-          return {
-            key: this.keyOf(value),
-            name,
-            context,
-            shown,
-            words: [project.called, home, ...path].join(' '),
-            value,
-          };
-        };
-        return [make(null, []), ...(open.get(project.id) ?? []).map((task) => make(task.id, pathOf(task.id)))];
-      });
+      .flatMap((project) => [
+        this.made(project, null),
+        ...(open.get(project.id) ?? []).map((task) => this.made(project, task.id)),
+      ]);
+    return this.latelyFirst(known);
   });
 
-  /** What one worked on lately stands first, the newest first. */
-  protected readonly all = computed(() => {
+  private latelyFirst(list: readonly Findable<PickedWork>[]): readonly Findable<PickedWork>[] {
     const place = new Map(this.lately().map((one, index) => [this.keyOf(one), index]));
     const rest = place.size;
-    return [...this.choices()].sort((a, b) => (place.get(a.key) ?? rest) - (place.get(b.key) ?? rest));
-  });
+    return [...list].sort((a, b) => (place.get(a.key) ?? rest) - (place.get(b.key) ?? rest));
+  }
+
+  private made(project: Project, taskId: string | null): Findable<PickedWork> {
+    const value = { projectId: project.id, taskId };
+    const path = this.names.pathOf(taskId);
+    const home = this.names.homeOf(project);
+    const name = path.at(-1) ?? project.name;
+    const context = path.length > 0 ? [project.name, ...path.slice(0, -1)].join(', ') : home;
+    const shown = taskId ? `${name}, ${context}` : name;
+    return { key: this.keyOf(value), name, context, shown, words: [project.called, home, ...path].join(' '), value };
+  }
+
+  protected findable(scope: string): Findable<PickedWork> | null {
+    const [kind, id] = scope.split(':') as [string, string];
+    const taskId = kind === 'task' ? id : null;
+    const project = this.names.projectOf(taskId ? this.names.taskOf(taskId)?.projectId : id);
+    return project ? this.made(project, taskId) : null;
+  }
+
+  protected override inOrder(scopes: readonly string[]): readonly Findable<PickedWork>[] {
+    return this.latelyFirst(super.inOrder(scopes));
+  }
 
   protected keyOf({ projectId, taskId }: PickedWork): string {
     return `${projectId} ${taskId ?? ''}`;
   }
 
+  protected override shownOf({ projectId, taskId }: PickedWork): string {
+    const project = this.names.projectOf(projectId);
+    // What is not told yet is not shown by half.
+    return project && (!taskId || this.names.taskOf(taskId)) ? this.made(project, taskId).shown : '';
+  }
+
   private readonly say = inject(OwnWords).say;
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly dialogs = inject(Dialogs);
+
   /** Work that is not there yet is made on the spot, by those who may. */
-  protected override readonly offer = computed(() => {
-    const typed = (this.typed() ?? '').trim();
-    return typed && this.rights()['work.change'] ? `${this.say('New project')} “${typed}” …` : '';
-  });
+  protected override offers(typed: string): string {
+    return this.rights()['work.change'] ? `${this.say('New project')} “${typed}” …` : '';
+  }
 
   protected override take(value: PickedWork): void {
     super.take(value);

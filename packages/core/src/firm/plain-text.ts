@@ -16,3 +16,11 @@ export function hasWords(text: string, words: readonly string[]): boolean {
   const plain = plainText(text);
   return words.every((word) => plain.includes(word));
 }
+
+/** As many letters of a word as it is found by, where words are kept to be found. */
+const LETTERS = 40;
+
+/** The words that somebody types, each once, as they are looked up where words are kept. */
+export function foundBy(typed: string): string[] {
+  return [...new Set(wordsOf(typed).map((word) => [...word].slice(0, LETTERS).join('')))];
+}

@@ -1,0 +1,235 @@
+/** Types generated for queries found in "packages/server/src/work/known-work.sql" */
+import { PreparedQuery } from '@pgtyped/runtime';
+
+export type stringArray = (string)[];
+
+/** 'TasksKnown' parameters type */
+export interface ITasksKnownParams {
+  asker: string;
+  reach: string;
+  tasks: stringArray;
+}
+
+/** 'TasksKnown' return type */
+export interface ITasksKnownResult {
+  id: string;
+  kind: string;
+  name: string;
+  open: boolean;
+  parentId: string | null;
+  projectId: string;
+}
+
+/** 'TasksKnown' query type */
+export interface ITasksKnownQuery {
+  params: ITasksKnownParams;
+  result: ITasksKnownResult;
+}
+
+const tasksKnownIR: any = {"usedParamSet":{"tasks":true,"reach":true,"asker":true},"params":[{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":99,"b":105}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":439,"b":445}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":448,"b":454}]}],"statement":"with recursive\n  known as (\n    select\n      t.*\n    from\n      task t\n    where\n      t.id = any (:tasks!)\n    union\n    select\n      t.*\n    from\n      known k\n      join task t on t.firm_id = k.firm_id\n      and t.id = k.parent_id\n  )\nselect\n  k.id as \"id!\",\n  k.project_id as \"projectId!\",\n  k.parent_id as \"parentId?\",\n  k.name as \"name!\",\n  k.kind as \"kind!\",\n  (k.state = 'open') as \"open!\"\nfrom\n  known k\n  join projects_in_reach (:reach!, :asker!) p on p.firm_id = k.firm_id\n  and p.id = k.project_id"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * with recursive
+ *   known as (
+ *     select
+ *       t.*
+ *     from
+ *       task t
+ *     where
+ *       t.id = any (:tasks!)
+ *     union
+ *     select
+ *       t.*
+ *     from
+ *       known k
+ *       join task t on t.firm_id = k.firm_id
+ *       and t.id = k.parent_id
+ *   )
+ * select
+ *   k.id as "id!",
+ *   k.project_id as "projectId!",
+ *   k.parent_id as "parentId?",
+ *   k.name as "name!",
+ *   k.kind as "kind!",
+ *   (k.state = 'open') as "open!"
+ * from
+ *   known k
+ *   join projects_in_reach (:reach!, :asker!) p on p.firm_id = k.firm_id
+ *   and p.id = k.project_id
+ * ```
+ */
+export const tasksKnown = new PreparedQuery<ITasksKnownParams,ITasksKnownResult>(tasksKnownIR);
+
+
+/** 'ProjectsKnown' parameters type */
+export interface IProjectsKnownParams {
+  asker: string;
+  projects: stringArray;
+  reach: string;
+}
+
+/** 'ProjectsKnown' return type */
+export interface IProjectsKnownResult {
+  billable: boolean;
+  clientId: string | null;
+  code: string;
+  departmentId: string | null;
+  id: string;
+  managerId: string;
+  name: string;
+  open: boolean;
+  orderReference: string;
+  shown: string;
+  tone: number;
+}
+
+/** 'ProjectsKnown' query type */
+export interface IProjectsKnownQuery {
+  params: IProjectsKnownParams;
+  result: IProjectsKnownResult;
+}
+
+const projectsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":360}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":385,"b":394}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  (p.state = 'open') as \"open!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\nwhere\n  p.id = any (:projects!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.client_id as "clientId?",
+ *   p.department_id as "departmentId?",
+ *   p.name as "name!",
+ *   work_text (p) as "shown!",
+ *   p.code as "code!",
+ *   p.order_reference as "orderReference!",
+ *   p.tone as "tone!",
+ *   (p.state = 'open') as "open!",
+ *   p.billable as "billable!",
+ *   p.manager_id as "managerId!"
+ * from
+ *   projects_in_reach (:reach!, :asker!) p
+ * where
+ *   p.id = any (:projects!)
+ * ```
+ */
+export const projectsKnown = new PreparedQuery<IProjectsKnownParams,IProjectsKnownResult>(projectsKnownIR);
+
+
+/** 'ClientsKnown' parameters type */
+export interface IClientsKnownParams {
+  adds: boolean;
+  asker: string;
+  clients: stringArray;
+  reach: string;
+}
+
+/** 'ClientsKnown' return type */
+export interface IClientsKnownResult {
+  currency: string;
+  id: string;
+  name: string;
+}
+
+/** 'ClientsKnown' query type */
+export interface IClientsKnownQuery {
+  params: IClientsKnownParams;
+  result: IClientsKnownResult;
+}
+
+const clientsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":true,"clients":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":104}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":107,"b":113}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121}]},{"name":"clients","required":true,"transform":{"type":"scalar"},"locs":[{"a":146,"b":154}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  clients_in_reach (:reach!, :asker!, :adds!) c\nwhere\n  c.id = any (:clients!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   c.id as "id!",
+ *   c.name as "name!",
+ *   c.currency as "currency!"
+ * from
+ *   clients_in_reach (:reach!, :asker!, :adds!) c
+ * where
+ *   c.id = any (:clients!)
+ * ```
+ */
+export const clientsKnown = new PreparedQuery<IClientsKnownParams,IClientsKnownResult>(clientsKnownIR);
+
+
+/** 'DepartmentsKnown' parameters type */
+export interface IDepartmentsKnownParams {
+  asker: string;
+  departments: stringArray;
+  reach: string;
+}
+
+/** 'DepartmentsKnown' return type */
+export interface IDepartmentsKnownResult {
+  id: string;
+  name: string;
+}
+
+/** 'DepartmentsKnown' query type */
+export interface IDepartmentsKnownQuery {
+  params: IDepartmentsKnownParams;
+  result: IDepartmentsKnownResult;
+}
+
+const departmentsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"departments":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":79}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":82,"b":88}]},{"name":"departments","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":125}]}],"statement":"select\n  d.id as \"id!\",\n  d.name as \"name!\"\nfrom\n  departments_in_reach (:reach!, :asker!) d\nwhere\n  d.id = any (:departments!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   d.id as "id!",
+ *   d.name as "name!"
+ * from
+ *   departments_in_reach (:reach!, :asker!) d
+ * where
+ *   d.id = any (:departments!)
+ * ```
+ */
+export const departmentsKnown = new PreparedQuery<IDepartmentsKnownParams,IDepartmentsKnownResult>(departmentsKnownIR);
+
+
+/** 'PeopleKnown' parameters type */
+export interface IPeopleKnownParams {
+  asker: string;
+  on: string;
+  people: stringArray;
+  reach: string;
+}
+
+/** 'PeopleKnown' return type */
+export interface IPeopleKnownResult {
+  id: string;
+  name: string;
+  position: string | null;
+}
+
+/** 'PeopleKnown' query type */
+export interface IPeopleKnownQuery {
+  params: IPeopleKnownParams;
+  result: IPeopleKnownResult;
+}
+
+const peopleKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"on":true,"people":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":94,"b":100}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":109}]},{"name":"on","required":true,"transform":{"type":"scalar"},"locs":[{"a":140,"b":143}]},{"name":"people","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":228}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  po.name as \"position?\"\nfrom\n  people_in_reach (:reach!, :asker!) p\n  left join positions_on (:on!) po on po.firm_id = p.firm_id\n  and po.person_id = p.id\nwhere\n  p.id = any (:people!)"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   p.id as "id!",
+ *   p.name as "name!",
+ *   po.name as "position?"
+ * from
+ *   people_in_reach (:reach!, :asker!) p
+ *   left join positions_on (:on!) po on po.firm_id = p.firm_id
+ *   and po.person_id = p.id
+ * where
+ *   p.id = any (:people!)
+ * ```
+ */
+export const peopleKnown = new PreparedQuery<IPeopleKnownParams,IPeopleKnownResult>(peopleKnownIR);
+
+
