@@ -620,38 +620,7 @@ where
   and i.status = 'issued'
   and i.credited_minor = 0;
 
--- @rail and tree
-select
-  id,
-  client_id,
-  department_id
-from
-  project;
-
-select
-  id,
-  parent_id,
-  project_id
-from
-  task;
-
-select
-  project_id,
-  task_id,
-  stage,
-  billing_state,
-  sum(quantity)
-from
-  work_sum
-where
-  person_id = no_id ()
-  and month = no_month ()
-group by
-  1,
-  2,
-  3,
-  4;
-
+-- @rail
 select
   sum(quantity)
 from
@@ -834,79 +803,7 @@ where
   and i.status = 'issued'
   and i.credited_minor = 0;
 
--- @rail and tree of a manager
-select
-  id,
-  client_id,
-  department_id
-from
-  project;
-
-select
-  id,
-  parent_id,
-  project_id
-from
-  task;
-
-select
-  project_id,
-  task_id,
-  stage,
-  billing_state,
-  sum(quantity)
-from
-  work_sum
-where
-  month = no_month ()
-  and (
-    (
-      person_id = no_id ()
-      and project_id = any (
-        array(
-          select
-            p.id
-          from
-            project p
-          where
-            p.manager_id = :me
-        )
-      )
-    )
-    or (
-      (
-        person_id = :me
-        or person_id = any (
-          array(
-            select
-              tp.person_id
-            from
-              team_person tp
-              join team t on t.firm_id = tp.firm_id
-              and t.id = tp.team_id
-            where
-              t.lead_id = :me
-          )
-        )
-      )
-      and project_id <> all (
-        array(
-          select
-            p.id
-          from
-            project p
-          where
-            p.manager_id = :me
-        )
-      )
-    )
-  )
-group by
-  1,
-  2,
-  3,
-  4;
-
+-- @rail of a manager
 select
   sum(quantity)
 from
@@ -1300,6 +1197,183 @@ select
   *
 from
   exchange_rate;
+
+-- @bars of what is on screen
+select
+  stage,
+  ends,
+  sum(quantity)
+from
+  stage_sum
+group by
+  1,
+  2;
+
+select
+  project_id,
+  stage,
+  billing_state,
+  sum(quantity)
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month = no_month ()
+  and project_id = any (:projects)
+group by
+  1,
+  2,
+  3;
+
+select
+  task_id,
+  stage,
+  billing_state,
+  sum(quantity)
+from
+  work_sum
+where
+  person_id = no_id ()
+  and month = no_month ()
+  and project_id = :project
+group by
+  1,
+  2,
+  3;
+
+-- @tree as opened
+select
+  id,
+  name,
+  currency,
+  count(*) over ()
+from
+  client
+order by
+  name
+limit
+  100;
+
+select
+  id,
+  name
+from
+  department;
+
+select
+  count(*)
+from
+  project;
+
+select
+  *
+from
+  project
+where
+  client_id = :client
+order by
+  name;
+
+select
+  count(*)
+from
+  person;
+
+-- @outline of a project of 500 tasks
+select
+  *
+from
+  task
+where
+  project_id = :project
+order by
+  place;
+
+-- @found in the tree
+select
+  e.kind,
+  coalesce(t.name, p.name, c.name, s.name) as name,
+  p.client_id,
+  t.project_id,
+  t.parent_id
+from
+  name_ending e
+  left join task t on e.kind = 'task'
+  and t.id = e.thing_id
+  left join project p on e.kind = 'project'
+  and p.id = e.thing_id
+  left join client c on e.kind = 'client'
+  and c.id = e.thing_id
+  left join person s on e.kind = 'person'
+  and s.id = e.thing_id
+where
+  e.ending >= :word
+  and e.ending < :word || chr(1114111)
+order by
+  e.kind,
+  2
+limit
+  40;
+
+-- @found to record on
+with
+  home as (
+    select
+      thing_id
+    from
+      name_ending
+    where
+      kind = 'client'
+      and ending >= :client
+      and ending < :client || chr(1114111)
+  ),
+  hit as (
+    select
+      thing_id,
+      kind
+    from
+      name_ending
+    where
+      kind in ('project', 'task')
+      and ending >= :word
+      and ending < :word || chr(1114111)
+  )
+select
+  p.id,
+  p.name,
+  p.client_id,
+  t.id,
+  t.name,
+  t.parent_id
+from
+  project p
+  left join task t on t.project_id = p.id
+where
+  p.client_id in (
+    select
+      thing_id
+    from
+      home
+  )
+  and p.state = 'open'
+  and (
+    t.id in (
+      select
+        thing_id
+      from
+        hit
+    )
+    or p.id in (
+      select
+        thing_id
+      from
+        hit
+    )
+  )
+order by
+  5
+limit
+  40;
 
 -- @list of 2,000 people
 select

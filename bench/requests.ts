@@ -99,7 +99,7 @@ export async function measurePeople(base: string, url: string, database: Databas
     'manager',
     () => clients.manager.done('readOverview', { query: { scope: 'all' } }),
     { me: idOf('person1'), quarter: '2026-04-01', monday: MONDAY },
-    'rail and tree of a manager',
+    'rail of a manager',
   );
   measured.push(await changeAll(clients.owner, bare, database, Math.ceil(runs / 4)));
   await bare.close();
@@ -170,6 +170,38 @@ async function changeAll(client: Client, bare: BareConnection, database: Databas
   return { measure: 'roles of 2,000 people at once', bound: `${SAME}, with the audit event`, times };
 }
 
+type Reading = Awaited<ReturnType<typeof begun>>['reading'];
+
+/** The tree as somebody opens it: a client and a project of it unfolded, and what is on screen with its bars. */
+async function readTree(reading: Reading, clients: Record<Role, Client>, client = idOf('client1'), project = idOf('project1')) {
+  const unfolded = `client:${client},project:${project}`;
+  const { lists } = await clients.owner.done('listWork', { query: { unfolded } });
+  await reading('tree as opened', 'owner', () => clients.owner.done('listWork', { query: { unfolded } }), { client });
+  const of = lists.flatMap(({ items }) => items.map(({ scope }) => scope)).filter((scope) => /^(project|task)/.test(scope));
+  const projects = of.filter((scope) => scope.startsWith('project')).map((scope) => scope.split(':')[1]);
+  await reading('bars of what is on screen', 'owner', () => clients.owner.done('readBars', { query: { of: of.join(',') } }), {
+    projects,
+    project,
+  });
+}
+
+/** Measures what a firm of five thousand projects asks for, each beside its lower bound. */
+export async function measureWork(base: string, url: string, _database: Database, runs: number): Promise<Measured[]> {
+  const { clients, bare, measured, reading } = await begun(base, url, runs);
+  const of = { me: idOf('person0'), quarter: '2026-04-01', monday: MONDAY };
+  await reading('rail', 'owner', () => clients.owner.done('readOverview', { query: { scope: 'all' } }), of);
+  await readTree(reading, clients, idOf('client301'), idOf('project241'));
+  const wide = idOf('project5240');
+  await reading('outline of a project of 500 tasks', 'owner', () => clients.owner.done('listTasks', { params: { id: wide } }), {
+    project: wide,
+  });
+  const find = (words: string, sought: 'tree' | 'work') => () => clients.owner.done('findWork', { query: { words, sought } });
+  await reading('found in the tree', 'owner', find('belf', 'tree'), { word: 'belf' });
+  await reading('found to record on', 'owner', find('quarry gla', 'work'), { client: 'quarry', word: 'gla' });
+  await bare.close();
+  return measured;
+}
+
 /** Measures the endpoints of one firm, each beside its lower bound. */
 export async function measureRequests(base: string, url: string, database: Database, runs: number): Promise<Measured[]> {
   const { clients, bare, measured, reading } = await begun(base, url, runs);
@@ -199,21 +231,17 @@ export async function measureRequests(base: string, url: string, database: Datab
     { quarter: quarter.from },
   );
   await reading('firm results, to date', 'owner', () => clients.owner.done('readResults', { query: { scope: 'all' } }), {});
-  await reading('rail and tree', 'owner', () => clients.owner.done('readOverview', { query: { scope: 'all' } }), {
+  await reading('rail', 'owner', () => clients.owner.done('readOverview', { query: { scope: 'all' } }), {
     me: idOf('person0'),
     quarter: quarter.from,
     monday: MONDAY,
   });
-  await reading(
-    'rail and tree of a manager',
-    'manager',
-    () => clients.manager.done('readOverview', { query: { scope: 'all' } }),
-    {
-      me: idOf('person1'),
-      quarter: quarter.from,
-      monday: MONDAY,
-    },
-  );
+  await reading('rail of a manager', 'manager', () => clients.manager.done('readOverview', { query: { scope: 'all' } }), {
+    me: idOf('person1'),
+    quarter: quarter.from,
+    monday: MONDAY,
+  });
+  await readTree(reading, clients);
   measured.push(await recordOne(clients.staff, bare, database, runs));
   measured.push(await issueOne(clients.bookkeeper, bare, database, Math.ceil(runs / 4)));
   await bare.close();

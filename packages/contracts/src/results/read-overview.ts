@@ -5,7 +5,6 @@ import {
   Day,
   Duration,
   FirmPath,
-  Id,
   Millionths,
   Scope,
   choice,

@@ -17,7 +17,7 @@ import {
 } from '../generated/people/routes.queries';
 import { functionsOff } from '../firm/functions';
 import { Configuration } from '../platform/configuration';
-import { Context, reachOf, recordingOf, today } from '../platform/context';
+import { Context, recordingOf, today } from '../platform/context';
 import { json } from '../platform/json';
 import { WRITE, transaction } from '../platform/database';
 import { Platform, mount } from '../platform/mount';

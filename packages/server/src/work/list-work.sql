@@ -89,10 +89,10 @@ with
       w.most
     from
       projects_in_reach (:reach!, :asker!) p
-      join unnest(:homes!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
+      join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
   )
 select
-  p.home as "home!",
+  p.home as "of!",
   p.id as "id!",
   p.holds as "holds!",
   p.more as "more!"
@@ -133,7 +133,7 @@ with
       ) > w.most as more,
       w.most
     from
-      unnest(:parents!::uuid[], :mosts!::int[]) w (parent, most)
+      unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)
       join task t on (
         t.project_id = w.parent
         and t.parent_id is null
@@ -143,7 +143,7 @@ with
       and p.id = t.project_id
   )
 select
-  p.parent as "parent!",
+  p.parent as "of!",
   p.id as "id!",
   p.holds as "holds!",
   p.more as "more!"
@@ -159,7 +159,9 @@ order by
 /* @name peopleListed */
 select
   p.id as "id!",
-  count(*) over () as "people!"
+  false as "holds!",
+  count(*) over () as "people!",
+  (count(*) over () > :most!) as "more!"
 from
   people_in_reach (:reach!, :asker!) p
 order by

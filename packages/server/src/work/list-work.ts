@@ -9,7 +9,42 @@ const PAGE = 100;
 /** Of so few projects, what clients hold is listed unasked. */
 const FEW = 40;
 
-type Row = { readonly id: string; readonly holds: boolean; readonly more: boolean };
+/** A row of a list: what stands there, whether something lies below it, and whether the list goes on. */
+interface Row {
+  readonly id: string;
+  readonly holds: boolean;
+  readonly more: boolean;
+}
+
+/** How far each list is wanted, by the scope that it is of; one page where nothing is said. */
+class Wanted {
+  private readonly pages: ReadonlyMap<string, number>;
+
+  constructor(unfolded: string) {
+    const parts = unfolded.split(',').map((one) => one.split('*'));
+    this.pages = new Map(parts.filter(([scope]) => scope).map(([scope, times = '1']) => [scope!, Number(times)]));
+  }
+
+  scopes(): string[] {
+    return [...this.pages.keys()];
+  }
+
+  has(scope: string): boolean {
+    return this.pages.has(scope);
+  }
+
+  mostOf(scope: string): number {
+    return (this.pages.get(scope) ?? 1) * PAGE;
+  }
+}
+
+/** The scopes on the way to what is chosen, the top first; what is not there, or not theirs to see, has none. */
+async function wayTo(context: Context, chosen: string): Promise<string[]> {
+  if (chosen === 'all') return [];
+  const { clients, departments, projects, tasks } = await knownWork(context, idsOf([chosen]));
+  const of = (kind: string, list: readonly { id: string }[]) => list.map(({ id }) => `${kind}:${id}`);
+  return [...of('client', clients), ...of('department', departments), ...of('project', projects), ...of('task', tasks)];
+}
 
 /** What lies below the firm, and below whatever of it is unfolded, by page; the way to what is chosen in any case. */
 export async function listWork(
@@ -18,74 +53,43 @@ export async function listWork(
 ): Promise<WorkLists> {
   const { tx } = context;
   const { reach, asker, adds, peopleReach } = asksForWork(context);
-  const way = chosen === 'all' ? undefined : await knownWork(context, idsOf([chosen]));
-  const onWay = [...(way?.clients ?? []), ...(way?.departments ?? []), ...(way?.projects ?? []), ...(way?.tasks ?? [])].map(
-    ({ id }) => id,
-  );
-  const pages = new Map<string, number>(
-    unfolded
-      .split(',')
-      .filter(Boolean)
-      .map((one) => one.split('*'))
-      .map(([scope, times = '1']) => [scope!, Number(times)]),
-  );
-  const mostOf = (scope: string) => (pages.get(scope) ?? 1) * PAGE;
-  const homes = await homesListed.run({ reach, asker, adds, most: mostOf('top'), chosen: onWay }, tx);
+  const wanted = new Wanted(unfolded);
+  const way = await wayTo(context, chosen);
+  const onWay = way.map((scope) => scope.split(':')[1]!);
+  const homes = await homesListed.run({ reach, asker, adds, most: wanted.mostOf('top'), chosen: onWay }, tx);
   const [{ projects } = { projects: 0 }] = await projectsCounted.run({ reach, asker }, tx);
   const few = projects <= FEW;
-  const scopes = [...pages.keys()];
-  const wanted = idsOf(scopes);
-  const openHomes = [...new Set([...wanted.clients, ...wanted.departments, ...onWay, ...(few ? homes.map(({ id }) => id) : [])])];
-  const homeScopes = new Map(homes.map(({ id, scope }) => [id, scope]));
-  const projectRows =
-    openHomes.length === 0
-      ? []
-      : await projectsListed.run(
-          {
-            ...{ reach, asker, homes: openHomes, chosen: onWay },
-            mosts: openHomes.map((id) => mostOf(homeScopes.get(id) ?? '')),
-          },
-          tx,
-        );
-  const parents = [...new Set([...wanted.projects, ...wanted.tasks, ...onWay])];
-  const kindOf = new Map([...wanted.projects, ...(way?.projects ?? []).map(({ id }) => id)].map((id) => [id, 'project']));
-  const parentScope = (id: string) => `${kindOf.get(id) ?? 'task'}:${id}`;
-  const taskRows =
-    parents.length === 0
-      ? []
-      : await tasksListed.run({ reach, asker, parents, chosen: onWay, mosts: parents.map((id) => mostOf(parentScope(id))) }, tx);
-  const peopleRows = await peopleListed.run({ reach: peopleReach, asker, most: pages.has('people') ? mostOf('people') : 1 }, tx);
-  const people = peopleRows[0]?.people ?? 0;
-  const listOf = (of: string, kind: string, rows: readonly Row[]) => ({
-    of,
-    items: rows.map(({ id, holds }) => ({ scope: `${kind}:${id}`, holds })),
-    more: rows[0]?.more ?? false,
+  const scopes = [...new Set([...wanted.scopes(), ...way, ...(few ? homes.map(({ scope }) => scope) : [])])];
+  const scopeOf = new Map(scopes.map((scope) => [scope.split(':')[1], scope]));
+  const open = idsOf(scopes);
+  const listsOf = (kind: string, rows: readonly (Row & { readonly of: string })[]) =>
+    [...group(rows, ({ of }) => of)].map(([of, list]) => listOf(scopeOf.get(of)!, kind, list));
+  const asked = (ids: readonly string[]) => ({
+    ...{ reach, asker, chosen: onWay, of: [...ids] },
+    mosts: ids.map((id) => wanted.mostOf(scopeOf.get(id)!)),
   });
+  const ofHomes = [...open.clients, ...open.departments];
+  const ofWork = [...open.projects, ...open.tasks];
+  const projectRows = ofHomes.length === 0 ? [] : await projectsListed.run(asked(ofHomes), tx);
+  const taskRows = ofWork.length === 0 ? [] : await tasksListed.run(asked(ofWork), tx);
+  // How many there are is told in any case.
+  const most = wanted.has('people') ? wanted.mostOf('people') : 1;
+  const peopleRows = await peopleListed.run({ reach: peopleReach, asker, most }, tx);
+  const people = peopleRows[0]?.people ?? 0;
   const lists = [
     { of: 'top', items: homes.map(({ scope, holds }) => ({ scope, holds })), more: homes[0]?.more ?? false },
-    ...[...group(projectRows, ({ home }) => home)].map(([home, rows]) =>
-      listOf(homeScopes.get(home) ?? scopes.find((scope) => scope.endsWith(home))!, 'project', rows),
-    ),
-    ...[...group(taskRows, ({ parent }) => parent)].map(([parent, rows]) => listOf(parentScope(parent), 'task', rows)),
-    ...(pages.has('people')
-      ? [
-          listOf(
-            'people',
-            'person',
-            peopleRows.map(({ id }) => ({ id, holds: false, more: people > peopleRows.length })),
-          ),
-        ]
-      : []),
+    ...listsOf('project', projectRows),
+    ...listsOf('task', taskRows),
+    ...(wanted.has('people') ? [listOf('people', 'person', peopleRows)] : []),
   ];
-  const listed = idsOf(lists.flatMap(({ items }) => items.map(({ scope }) => scope)));
   return {
     lists,
-    known: await knownWork(context, {
-      ...listed,
-      projects: [...listed.projects, ...(way?.projects ?? []).map(({ id }) => id)],
-      people: [...listed.people, ...(way?.people ?? []).map(({ id }) => id)],
-    }),
+    known: await knownWork(context, idsOf([...lists.flatMap(({ items }) => items.map(({ scope }) => scope)), ...way, chosen])),
     few,
     counts: { clients: homes[0]?.clients ?? 0, projects, people },
   };
+}
+
+function listOf(of: string, kind: string, rows: readonly Row[]): WorkLists['lists'][number] {
+  return { of, items: rows.map(({ id, holds }) => ({ scope: `${kind}:${id}`, holds })), more: rows.at(-1)?.more ?? false };
 }

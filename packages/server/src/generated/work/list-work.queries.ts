@@ -128,17 +128,17 @@ export const projectsCounted = new PreparedQuery<IProjectsCountedParams,IProject
 export interface IProjectsListedParams {
   asker: string;
   chosen: stringArray;
-  homes: stringArray;
   mosts: numberArray;
+  of: stringArray;
   reach: string;
 }
 
 /** 'ProjectsListed' return type */
 export interface IProjectsListedResult {
   holds: boolean;
-  home: string;
   id: string;
   more: boolean;
+  of: string;
 }
 
 /** 'ProjectsListed' query type */
@@ -147,7 +147,7 @@ export interface IProjectsListedQuery {
   result: IProjectsListedResult;
 }
 
-const projectsListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"homes":true,"mosts":true,"chosen":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":503,"b":509}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":512,"b":518}]},{"name":"homes","required":true,"transform":{"type":"scalar"},"locs":[{"a":541,"b":547}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":558,"b":564}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":791,"b":798}]}],"statement":"with\n  placed as (\n    select\n      p.id,\n      w.home,\n      exists (\n        select\n        from\n          task t\n        where\n          t.firm_id = p.firm_id\n          and t.project_id = p.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.home\n        order by\n          p.state desc,\n          p.name,\n          p.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.home\n      ) > w.most as more,\n      w.most\n    from\n      projects_in_reach (:reach!, :asker!) p\n      join unnest(:homes!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)\n  )\nselect\n  p.home as \"home!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.home,\n  p.place"};
+const projectsListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"of":true,"mosts":true,"chosen":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":503,"b":509}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":512,"b":518}]},{"name":"of","required":true,"transform":{"type":"scalar"},"locs":[{"a":541,"b":544}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":555,"b":561}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":786,"b":793}]}],"statement":"with\n  placed as (\n    select\n      p.id,\n      w.home,\n      exists (\n        select\n        from\n          task t\n        where\n          t.firm_id = p.firm_id\n          and t.project_id = p.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.home\n        order by\n          p.state desc,\n          p.name,\n          p.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.home\n      ) > w.most as more,\n      w.most\n    from\n      projects_in_reach (:reach!, :asker!) p\n      join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)\n  )\nselect\n  p.home as \"of!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.home,\n  p.place"};
 
 /**
  * Query generated from SQL:
@@ -180,10 +180,10 @@ const projectsListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"homes"
  *       w.most
  *     from
  *       projects_in_reach (:reach!, :asker!) p
- *       join unnest(:homes!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
+ *       join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
  *   )
  * select
- *   p.home as "home!",
+ *   p.home as "of!",
  *   p.id as "id!",
  *   p.holds as "holds!",
  *   p.more as "more!"
@@ -205,7 +205,7 @@ export interface ITasksListedParams {
   asker: string;
   chosen: stringArray;
   mosts: numberArray;
-  parents: stringArray;
+  of: stringArray;
   reach: string;
 }
 
@@ -214,7 +214,7 @@ export interface ITasksListedResult {
   holds: boolean;
   id: string;
   more: boolean;
-  parent: string;
+  of: string;
 }
 
 /** 'TasksListed' query type */
@@ -223,7 +223,7 @@ export interface ITasksListedQuery {
   result: ITasksListedResult;
 }
 
-const tasksListedIR: any = {"usedParamSet":{"parents":true,"mosts":true,"reach":true,"asker":true,"chosen":true},"params":[{"name":"parents","required":true,"transform":{"type":"scalar"},"locs":[{"a":491,"b":499}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":510,"b":516}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":700,"b":706}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":709,"b":715}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":930,"b":937}]}],"statement":"with\n  placed as (\n    select\n      t.id,\n      w.parent,\n      exists (\n        select\n        from\n          task c\n        where\n          c.firm_id = t.firm_id\n          and c.parent_id = t.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.parent\n        order by\n          t.place,\n          t.name,\n          t.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.parent\n      ) > w.most as more,\n      w.most\n    from\n      unnest(:parents!::uuid[], :mosts!::int[]) w (parent, most)\n      join task t on (\n        t.project_id = w.parent\n        and t.parent_id is null\n      )\n      or t.parent_id = w.parent\n      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id\n      and p.id = t.project_id\n  )\nselect\n  p.parent as \"parent!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.parent,\n  p.place"};
+const tasksListedIR: any = {"usedParamSet":{"of":true,"mosts":true,"reach":true,"asker":true,"chosen":true},"params":[{"name":"of","required":true,"transform":{"type":"scalar"},"locs":[{"a":491,"b":494}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":505,"b":511}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":695,"b":701}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":704,"b":710}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":921,"b":928}]}],"statement":"with\n  placed as (\n    select\n      t.id,\n      w.parent,\n      exists (\n        select\n        from\n          task c\n        where\n          c.firm_id = t.firm_id\n          and c.parent_id = t.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.parent\n        order by\n          t.place,\n          t.name,\n          t.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.parent\n      ) > w.most as more,\n      w.most\n    from\n      unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)\n      join task t on (\n        t.project_id = w.parent\n        and t.parent_id is null\n      )\n      or t.parent_id = w.parent\n      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id\n      and p.id = t.project_id\n  )\nselect\n  p.parent as \"of!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.parent,\n  p.place"};
 
 /**
  * Query generated from SQL:
@@ -255,7 +255,7 @@ const tasksListedIR: any = {"usedParamSet":{"parents":true,"mosts":true,"reach":
  *       ) > w.most as more,
  *       w.most
  *     from
- *       unnest(:parents!::uuid[], :mosts!::int[]) w (parent, most)
+ *       unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)
  *       join task t on (
  *         t.project_id = w.parent
  *         and t.parent_id is null
@@ -265,7 +265,7 @@ const tasksListedIR: any = {"usedParamSet":{"parents":true,"mosts":true,"reach":
  *       and p.id = t.project_id
  *   )
  * select
- *   p.parent as "parent!",
+ *   p.parent as "of!",
  *   p.id as "id!",
  *   p.holds as "holds!",
  *   p.more as "more!"
@@ -291,7 +291,9 @@ export interface IPeopleListedParams {
 
 /** 'PeopleListed' return type */
 export interface IPeopleListedResult {
+  holds: boolean;
   id: string;
+  more: boolean;
   people: number;
 }
 
@@ -301,14 +303,16 @@ export interface IPeopleListedQuery {
   result: IPeopleListedResult;
 }
 
-const peopleListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"most":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":80,"b":86}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":89,"b":95}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":134,"b":139}]}],"statement":"select\n  p.id as \"id!\",\n  count(*) over () as \"people!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\norder by\n  p.name,\n  p.id\nlimit\n  :most!"};
+const peopleListedIR: any = {"usedParamSet":{"most":true,"reach":true,"asker":true},"params":[{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":105},{"a":197,"b":202}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":149}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":152,"b":158}]}],"statement":"select\n  p.id as \"id!\",\n  false as \"holds!\",\n  count(*) over () as \"people!\",\n  (count(*) over () > :most!) as \"more!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\norder by\n  p.name,\n  p.id\nlimit\n  :most!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
  *   p.id as "id!",
- *   count(*) over () as "people!"
+ *   false as "holds!",
+ *   count(*) over () as "people!",
+ *   (count(*) over () > :most!) as "more!"
  * from
  *   people_in_reach (:reach!, :asker!) p
  * order by

@@ -1,7 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
+import { Store } from '@ngrx/store';
 import { Role } from '@yellowwood/core';
-import { FakeServer, Page, WORK, open } from '../testing/fake-server';
+import { workActions } from '../state/work';
+import { FakeServer, Page, WORK, open, refusal } from '../testing/fake-server';
 import { ScopeTree } from './scope-tree';
 
 const project = (id: string, name: string, clientId: string) => ({
@@ -28,6 +30,9 @@ const SMALL: FakeServer['work'] = {
   lately: [],
 };
 const FOUR = ['Saltmere Harbour Trust', 'Lantern room repair', 'Parish of St Osric', 'Bell frame survey'];
+
+/** While something is on its way, the page is not settled: a moment passes all the same. */
+const pause = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 describe('the scope tree', () => {
   let page: Page<ScopeTree>;
@@ -184,5 +189,67 @@ describe('the scope tree', () => {
     await press('z');
     await page.settle(260);
     expect(here()).toBe('Žlutá tier');
+  });
+
+  it('reads what is unfolded, and goes on where a list is longer than a page', async () => {
+    const many = Array.from({ length: 130 }, (_, index) => project(`q${index}`, `Job ${index}`, 'c1'));
+    await tree({ ...SMALL, projects: [...many, SMALL.projects[1]!], tasks: [] });
+    expect(names()).toEqual(['Saltmere Harbour Trust', 'Parish of St Osric']);
+    line('Saltmere Harbour Trust').querySelector<HTMLElement>('.turn')!.click();
+    await page.settle(30);
+    expect([names().length, names()[101]]).toEqual([103, 'Show more']);
+    expect(page.server.to('listWork').at(-1)!.query).toEqual({ unfolded: 'client:c1' });
+    // Bars are asked of what is on screen alone.
+    expect(page.server.to('readBars').at(-1)!.query.of!.split(',').length).toBe(100);
+    line('Show more').focus();
+    await press('Enter');
+    await page.settle(30);
+    expect([names().length, names().includes('Show more'), names()[130]]).toEqual([132, false, 'Job 129']);
+    expect(page.server.to('listWork').at(-1)!.query).toEqual({ unfolded: 'client:c1*2' });
+    expect(url()).not.toContain('scope=');
+  });
+
+  it('says where it cannot be looked for, and takes by Enter what is found of all letters', async () => {
+    await tree();
+    page.server.on('findWork', () => refusal(503, 'not-ready', 'The server is busy.'));
+    await page.type('.find', 'glaz');
+    await page.settle(30);
+    expect(page.text('.empty')).toBe('This cannot be looked for now. Try again in a moment.');
+    const waiting: (() => void)[] = [];
+    page.server.on('findWork', async ({ query }) => {
+      await new Promise<void>((resolve) => waiting.push(resolve));
+      return { found: [query.words === 'bell' ? 'project:p2' : 'task:t1'], known: SMALL };
+    });
+    const find = page.element.querySelector<HTMLInputElement>('.find')!;
+    find.value = 'bell';
+    find.dispatchEvent(new Event('input', { bubbles: true }));
+    find.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    await pause();
+    expect([page.texts('.empty'), url().includes('scope')]).toEqual([[], false]);
+    // Once for the list, once for Enter.
+    for (const go of waiting) go();
+    await page.settle(30);
+    expect(url()).toContain('scope=project:p2');
+  });
+
+  it('shows what was just added, below what it belongs to, until it is read', async () => {
+    await tree();
+    const made = { ...project('p3', 'Vestry roof', 'c2') };
+    TestBed.inject(Store).dispatch(workActions.workAdded({ client: null, projects: [made], tasks: [] }));
+    await page.settle();
+    expect(names()).toEqual([...FOUR, 'Vestry roof']);
+    // It was refused: the lists are read as they are.
+    TestBed.inject(Store).dispatch(workActions.workOutdated());
+    await page.settle(1050);
+    expect(names()).toEqual(FOUR);
+  });
+
+  it('leads to a person who is chosen', async () => {
+    await tree({ ...SMALL, people: ['x0', 'x1'].map((id, n) => ({ id, name: `Person ${n}`, position: null })) });
+    expect(names().at(-1)).toBe('People');
+    await TestBed.inject(Router).navigateByUrl('/f/f/record?scope=person:x1');
+    await page.settle(30);
+    expect(names().slice(-2)).toEqual(['Person 0', 'Person 1']);
+    expect(line('Person 1').getAttribute('aria-selected')).toBe('true');
   });
 });

@@ -51,10 +51,10 @@ export class OutlineEdits {
     this.open({ ...LAST, kind: 'client', of: '' });
   }
 
-  private open(row: Omit<NewRow, 'id'>, text = ''): void {
+  private open(row: Omit<NewRow, 'id'>, text = '', id = newId()): void {
     this.editing.set(null);
     this.typed.set(text);
-    this.state.newRow.set({ ...row, id: newId() });
+    this.state.newRow.set({ ...row, id });
   }
 
   /** Ends the new row. @returns the row beside which it stood, to go on from */
@@ -95,7 +95,7 @@ export class OutlineEdits {
     return true;
   }
 
-  /** Takes the new row one level further in or out, with what was typed. */
+  /** Takes the new row one level further in or out, with what was typed: it stays the same row, so that no key is lost. */
   async turnNew(inwards: boolean, text: string): Promise<void> {
     const row = this.state.newRow();
     const node = row && this.node(row.id);
@@ -106,16 +106,16 @@ export class OutlineEdits {
       // Read first, so that it comes after what is there.
       await this.state.unfold(before.id, before.kind);
       const of = task?.projectId ?? before.id;
-      return this.open({ ...LAST, kind: 'task', of, parentId: task?.id ?? null }, text);
+      return this.open({ ...LAST, kind: 'task', of, parentId: task?.id ?? null }, text, row.id);
     }
     const above = this.node(node.parent);
     if (!inwards && row.kind === 'task' && above) {
-      if (!above.task) return this.open({ ...LAST, kind: 'project', of: above.parent!, afterId: above.id }, text);
+      if (!above.task) return this.open({ ...LAST, kind: 'project', of: above.parent!, afterId: above.id }, text, row.id);
       const { projectId: of, parentId } = above.task;
-      return this.open({ ...LAST, kind: 'task', of, parentId, beforeId: this.state.nextTo(above.task) }, text);
+      return this.open({ ...LAST, kind: 'task', of, parentId, beforeId: this.state.nextTo(above.task) }, text, row.id);
     }
     // There is nothing to go into or out of: it goes on where it is.
-    this.open(row, text);
+    this.open(row, text, row.id);
   }
 
   /** Names a row otherwise; a time at the end is its estimate. */

@@ -28,6 +28,8 @@ export abstract class FindField<T> extends Field<T | null> {
   readonly placeholder = input('');
   readonly picked = output<T>();
   protected readonly typed = signal<string | null>(null);
+  /** What Enter was pressed for, and is not known yet. */
+  private awaited: string | null = null;
   private readonly trigger = viewChild.required(MatAutocompleteTrigger);
 
   /** All that can be found, in the order in which it is listed. */
@@ -73,7 +75,7 @@ export abstract class FindField<T> extends Field<T | null> {
   /** What may be made of what was typed, in words; empty where nothing may. */
   protected readonly offer = computed(() => {
     const typed = (this.typed() ?? '').trim();
-    return typed === '' ? '' : this.offers(typed, this.found());
+    return typed === '' || this.busy() ? '' : this.offers(typed, this.found());
   });
 
   /** What may be made of something typed of which this is found. */
@@ -105,9 +107,20 @@ export abstract class FindField<T> extends Field<T | null> {
     const trigger = this.trigger();
     const marked = trigger.panelOpen ? (trigger.activeOption?.value as Findable<T> | null | undefined) : undefined;
     if (this.busy()) {
+      // The list would take it for what it shows of the letters before.
       event.preventDefault();
-      void this.foundOf(typed).then((found) => this.choose(typed, found, marked));
+      event.stopPropagation();
+      void this.chooseOnce(typed, marked);
     } else if (this.choose(typed, this.found(), marked)) event.preventDefault();
+  }
+
+  /** Chooses of what is still looked for; pressed once more meanwhile, it is the same wish. */
+  private async chooseOnce(typed: string, marked: Findable<T> | null | undefined): Promise<void> {
+    if (this.awaited === typed) return;
+    this.awaited = typed;
+    const found = await this.foundOf(typed);
+    this.awaited = null;
+    this.choose(typed, found, marked);
   }
 
   private choose(typed: string, found: readonly Findable<T>[], marked: Findable<T> | null | undefined): boolean {

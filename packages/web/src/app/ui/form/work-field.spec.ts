@@ -2,8 +2,11 @@ import { TestBed } from '@angular/core/testing';
 import { Store } from '@ngrx/store';
 import { sessionActions } from '../../state/session';
 import { workActions } from '../../state/work';
-import { Page, WORK, id, me, open, workOf } from '../../testing/fake-server';
+import { Page, WORK, id, me, open, refusal, workOf } from '../../testing/fake-server';
 import { PickedWork, WorkField } from './work-field';
+
+/** While something is on its way, the page is not settled: a moment passes all the same. */
+const pause = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 describe('the work field', () => {
   let page: Page<WorkField>;
@@ -170,5 +173,31 @@ describe('the work field', () => {
     box().blur();
     await page.settle();
     expect([box().value, picked]).toEqual(['Pier', []]);
+  });
+
+  it('waits for what is found where Enter comes first, and finds among what is known where nobody answers', async () => {
+    const waiting: (() => void)[] = [];
+    page.server.on('findWork', async () => {
+      await new Promise<void>((resolve) => waiting.push(resolve));
+      return { found: [`project:${id(21)}`], known: page.server.work };
+    });
+    box().focus();
+    box().value = 'office';
+    box().dispatchEvent(new Event('input', { bubbles: true }));
+    await pause();
+    expect(page.offered()).toEqual(['Looking for it …']);
+    const enter = () => box().dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, bubbles: true }));
+    // Pressed again out of impatience, it is the same wish.
+    enter();
+    enter();
+    await pause();
+    expect([picked, waiting.length]).toEqual([[], 2]);
+    for (const go of waiting) go();
+    await page.settle(30);
+    expect(picked).toEqual([{ projectId: id(21), taskId: null }]);
+    expect([box().value, page.offered()]).toEqual(['Running the office', []]);
+    page.server.on('findWork', () => refusal(503, 'not-ready', 'The server is busy.'));
+    await page.find('sound');
+    expect(page.offered()).toEqual(['SoundingsPier, Survey of piles']);
   });
 });
