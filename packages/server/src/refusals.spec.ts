@@ -169,12 +169,12 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   },
   bringRows: {
     'day-locked': async (firm) => {
-      await firm.recorded('staff', { date: '2026-02-02' });
-      return { as: 'staff', params: { from: '2026-02-09' }, body: { withHours: true }, ...LOCKED };
+      await firm.recorded('staff', { date: '2025-06-02' });
+      return { as: 'staff', params: { from: '2025-06-09' }, body: { withHours: true }, ...LOCKED };
     },
     'way-not-open': async (firm) => {
-      await firm.recorded('mate', { date: '2026-01-12' });
-      return { as: 'mate', params: { from: '2026-01-19' }, body: { withHours: true }, ...BY_TIMER };
+      await firm.recorded('mate', { date: '2025-05-05' });
+      return { as: 'mate', params: { from: '2025-05-12' }, body: { withHours: true }, ...BY_TIMER };
     },
     'nothing-to-bring': () => ({ as: 'staff', params: { from: '2026-01-05' }, body: { withHours: true } }),
     'period-submitted': () => ({ as: 'staff', params: { from: SUBMITTED }, body: { withHours: true } }),
