@@ -7,7 +7,7 @@ describe('an answer that is still right', () => {
   beforeAll(async () => (world = await makeWorld()));
   afterAll(() => world.close());
 
-  const ask = async (who: 'owner' | 'staff', path: string, tag?: string) => {
+  const ask = async (who: 'owner' | 'staff' | 'mate', path: string, tag?: string) => {
     const answer = await fetch(`${world.base}/api/f/${world.slug}/${path}`, {
       headers: { Cookie: world.as(who).cookieHeader(), ...(tag && { 'If-None-Match': tag }) },
     });
@@ -28,13 +28,15 @@ describe('an answer that is still right', () => {
   });
 
   it('is another one after whatever is done, for somebody else, for another question, and on another day', async () => {
-    const of = async (who: 'owner' | 'staff', path = 'overview') => (await ask(who, path)).tag!;
+    const of = async (who: 'owner' | 'staff' | 'mate', path = 'overview') => (await ask(who, path)).tag!;
     const first = await of('owner');
     await record(world, 'staff', '2026-06-11', 1);
     const second = await of('owner');
     expect(second).not.toBe(first);
     expect(await of('owner')).toBe(second);
     expect(await of('staff')).not.toBe(second);
+    // Also for somebody who may as much.
+    expect(await of('staff')).not.toBe(await of('mate'));
     expect(await of('owner', `overview?scope=project:${world.ids.project}`)).not.toBe(second);
     expect(await of('owner', 'bars')).not.toBe(second);
     const now = world.clock.now();

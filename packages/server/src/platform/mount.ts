@@ -88,14 +88,12 @@ const UNCHANGED = Symbol('unchanged');
 
 /**
  * What tells an answer apart from later ones: who asks for what with which rights, on which day, and up to where the
- * history of the firm is seen. Null where nothing has happened in the firm yet.
+ * history of the firm is seen.
  */
-async function tagOf(context: Context, { name, answer }: Endpoint, asked: unknown): Promise<string | null> {
+async function tagOf(context: Context, { name, answer }: Endpoint, asked: unknown): Promise<string> {
   const { firm, actor } = context;
   const { rows } = await context.tx.query<{ moment: string | null }>('select firm_moment() as moment');
-  const moment = rows[0]!.moment;
-  if (moment === null) return null;
-  const told = JSON.stringify([name, answer, firm.id, actor.personId, actor.rights, asked, today(context), moment]);
+  const told = JSON.stringify([name, answer, firm.id, actor.personId, actor.rights, asked, today(context), rows[0]!.moment]);
   return `"${createHash('sha256').update(told).digest('base64url')}"`;
 }
 

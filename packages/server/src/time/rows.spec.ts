@@ -1,4 +1,4 @@
-import { MONDAY, World, inOrder, makeWorld, record } from '../testing';
+import { MONDAY, World, anotherProject, inOrder, makeWorld, record } from '../testing';
 
 describe('rows of a period', () => {
   const it = inOrder();
@@ -47,6 +47,18 @@ describe('rows of a period', () => {
     const before = await told();
     const week = await world.as('staff').done('bringRows', { params: { from: '2026-06-15' }, body: { withHours: true } });
     expect([week.rows.length > 0, week.entries, await told()]).toEqual([true, [], before]);
+  });
+
+  it('come of work that is open alone', async () => {
+    const from = '2026-07-06';
+    const other = await anotherProject(world);
+    await world
+      .as('staff')
+      .done('addRow', { params: { from: '2026-06-29' }, body: { ...row(), projectId: other, taskId: null } });
+    await world.as('staff').done('addRow', { params: { from: '2026-06-29' }, body: row() });
+    await world.sql("update project set state = 'closed' where id = $1", [other]);
+    const week = await world.as('staff').done('bringRows', { params: { from }, body: { withHours: false } });
+    expect(week.rows.map(({ projectId }) => projectId)).toEqual([row().projectId]);
   });
 
   it('are not added to a period that is submitted', async () => {

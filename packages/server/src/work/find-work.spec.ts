@@ -96,6 +96,9 @@ describe('finding work and people', () => {
     expect(await found('zephyr', 'project')).toEqual([]);
     expect(await found('zephyr', 'client')).toEqual([]);
     expect(await found('office', 'project')).toEqual(['Office work']);
+    await world.sql("update department set name = 'Yew cellar'");
+    expect(await found('cellar', 'work')).toEqual(['Office work']);
+    expect((await find('cellar', 'work')).known.departments.map(({ name }) => name)).toEqual(['Yew cellar']);
     const { known } = await find('brickwork', 'work');
     expect([known.clients, known.projects, known.tasks].map((list) => list.map(({ name }) => name).sort())).toEqual([
       ['Quarry lane'],

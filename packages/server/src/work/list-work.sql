@@ -42,7 +42,6 @@ with
   )
 select
   p.kind || ':' || p.id as "scope!",
-  p.id as "id!",
   p.holds as "holds!",
   p.clients as "clients!",
   (p.everything > :most!) as "more!"
@@ -60,12 +59,21 @@ select
 from
   projects_in_reach (:reach!, :asker!);
 
-/* @name projectsListed */
+/* @name belowListed */
 with
-  placed as (
+  wanted as (
     select
+      w.id,
+      w.most
+    from
+      unnest(:of!::uuid[], :mosts!::int[]) w (id, most)
+  ),
+  below as (
+    select
+      'project' as kind,
       p.id,
-      w.home,
+      w.id as above,
+      w.most,
       exists (
         select
         from
@@ -74,43 +82,18 @@ with
           t.firm_id = p.firm_id
           and t.project_id = p.id
       ) as holds,
-      row_number() over (
-        partition by
-          w.home
-        order by
-          p.state desc,
-          p.name,
-          p.id
-      ) as place,
-      count(*) over (
-        partition by
-          w.home
-      ) > w.most as more,
-      w.most
+      -- What is open stands before what is done.
+      (p.state <> 'open')::int as rank,
+      p.name
     from
       projects_in_reach (:reach!, :asker!) p
-      join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
-  )
-select
-  p.home as "of!",
-  p.id as "id!",
-  p.holds as "holds!",
-  p.more as "more!"
-from
-  placed p
-where
-  p.place <= p.most
-  or p.id = any (:chosen!)
-order by
-  p.home,
-  p.place;
-
-/* @name tasksListed */
-with
-  placed as (
+      join wanted w on w.id = coalesce(p.client_id, p.department_id)
+    union all
     select
+      'task',
       t.id,
-      w.parent,
+      w.id,
+      w.most,
       exists (
         select
         from
@@ -118,33 +101,40 @@ with
         where
           c.firm_id = t.firm_id
           and c.parent_id = t.id
-      ) as holds,
+      ),
+      t.place,
+      t.name
+    from
+      wanted w
+      join task t on (
+        t.project_id = w.id
+        and t.parent_id is null
+      )
+      or t.parent_id = w.id
+      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
+      and p.id = t.project_id
+  ),
+  placed as (
+    select
+      b.*,
       row_number() over (
         partition by
-          w.parent
+          b.above
         order by
-          t.place,
-          t.name,
-          t.id
+          b.rank,
+          b.name,
+          b.id
       ) as place,
       count(*) over (
         partition by
-          w.parent
-      ) > w.most as more,
-      w.most
+          b.above
+      ) > b.most as more
     from
-      unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)
-      join task t on (
-        t.project_id = w.parent
-        and t.parent_id is null
-      )
-      or t.parent_id = w.parent
-      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
-      and p.id = t.project_id
+      below b
   )
 select
-  p.parent as "of!",
-  p.id as "id!",
+  p.above as "of!",
+  p.kind || ':' || p.id as "scope!",
   p.holds as "holds!",
   p.more as "more!"
 from
@@ -153,12 +143,12 @@ where
   p.place <= p.most
   or p.id = any (:chosen!)
 order by
-  p.parent,
+  p.above,
   p.place;
 
 /* @name peopleListed */
 select
-  p.id as "id!",
+  'person:' || p.id as "scope!",
   false as "holds!",
   count(*) over () as "people!",
   (count(*) over () > :most!) as "more!"

@@ -1,6 +1,6 @@
 import { QueryOf, Endpoints, WorkLists } from '@yellowwood/contracts';
 import { group } from 'd3-array';
-import { homesListed, peopleListed, projectsCounted, projectsListed, tasksListed } from '../generated/work/list-work.queries';
+import { belowListed, homesListed, peopleListed, projectsCounted } from '../generated/work/list-work.queries';
 import { Context } from '../platform/context';
 import { asksForWork, idsOf, knownWork } from './known-work';
 
@@ -11,7 +11,7 @@ const FEW = 40;
 
 /** A row of a list: what stands there, whether something lies below it, and whether the list goes on. */
 interface Row {
-  readonly id: string;
+  readonly scope: string;
   readonly holds: boolean;
   readonly more: boolean;
 }
@@ -60,36 +60,29 @@ export async function listWork(
   const [{ projects } = { projects: 0 }] = await projectsCounted.run({ reach, asker }, tx);
   const few = projects <= FEW;
   const scopes = [...new Set([...wanted.scopes(), ...way, ...(few ? homes.map(({ scope }) => scope) : [])])];
-  const scopeOf = new Map(scopes.map((scope) => [scope.split(':')[1], scope]));
-  const open = idsOf(scopes);
-  const listsOf = (kind: string, rows: readonly (Row & { readonly of: string })[]) =>
-    [...group(rows, ({ of }) => of)].map(([of, list]) => listOf(scopeOf.get(of)!, kind, list));
-  const asked = (ids: readonly string[]) => ({
-    ...{ reach, asker, chosen: onWay, of: [...ids] },
-    mosts: ids.map((id) => wanted.mostOf(scopeOf.get(id)!)),
-  });
-  const ofHomes = [...open.clients, ...open.departments];
-  const ofWork = [...open.projects, ...open.tasks];
-  const projectRows = ofHomes.length === 0 ? [] : await projectsListed.run(asked(ofHomes), tx);
-  const taskRows = ofWork.length === 0 ? [] : await tasksListed.run(asked(ofWork), tx);
-  // How many there are is told in any case.
+  const unfoldedWork = scopes.filter((scope) => scope.includes(':'));
+  const idOf = (scope: string) => scope.split(':')[1]!;
+  const rows = await belowListed.run(
+    { reach, asker, chosen: onWay, of: unfoldedWork.map(idOf), mosts: unfoldedWork.map((scope) => wanted.mostOf(scope)) },
+    tx,
+  );
+  const below = group(rows, ({ of }) => of);
+  // How many people there are is told in any case.
   const most = wanted.has('people') ? wanted.mostOf('people') : 1;
   const peopleRows = await peopleListed.run({ reach: peopleReach, asker, most }, tx);
-  const people = peopleRows[0]?.people ?? 0;
   const lists = [
-    { of: 'top', items: homes.map(({ scope, holds }) => ({ scope, holds })), more: homes[0]?.more ?? false },
-    ...listsOf('project', projectRows),
-    ...listsOf('task', taskRows),
-    ...(wanted.has('people') ? [listOf('people', 'person', peopleRows)] : []),
+    listOf('top', homes),
+    ...unfoldedWork.filter((scope) => below.has(idOf(scope))).map((scope) => listOf(scope, below.get(idOf(scope))!)),
+    ...(wanted.has('people') ? [listOf('people', peopleRows)] : []),
   ];
   return {
     lists,
     known: await knownWork(context, idsOf([...lists.flatMap(({ items }) => items.map(({ scope }) => scope)), ...way, chosen])),
     few,
-    counts: { clients: homes[0]?.clients ?? 0, projects, people },
+    counts: { clients: homes[0]?.clients ?? 0, projects, people: peopleRows[0]?.people ?? 0 },
   };
 }
 
-function listOf(of: string, kind: string, rows: readonly Row[]): WorkLists['lists'][number] {
-  return { of, items: rows.map(({ id, holds }) => ({ scope: `${kind}:${id}`, holds })), more: rows.at(-1)?.more ?? false };
+function listOf(of: string, rows: readonly Row[]): WorkLists['lists'][number] {
+  return { of, items: rows.map(({ scope, holds }) => ({ scope, holds })), more: rows[0]?.more ?? false };
 }

@@ -18,7 +18,6 @@ export interface IHomesListedParams {
 export interface IHomesListedResult {
   clients: number;
   holds: boolean;
-  id: string;
   more: boolean;
   scope: string;
 }
@@ -29,7 +28,7 @@ export interface IHomesListedQuery {
   result: IHomesListedResult;
 }
 
-const homesListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":true,"most":true,"chosen":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":240},{"a":381,"b":387}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":249},{"a":390,"b":396}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":257}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":840,"b":845},{"a":894,"b":899}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":918,"b":925}]}],"statement":"with\n  seen as (\n    select\n      'client' as kind,\n      c.id,\n      c.name,\n      exists (\n        select\n        from\n          project p\n        where\n          p.client_id = c.id\n      ) as holds\n    from\n      clients_in_reach (:reach!, :asker!, :adds!) c\n    union all\n    select\n      'department',\n      d.id,\n      d.name,\n      true\n    from\n      departments_in_reach (:reach!, :asker!) d\n  ),\n  placed as (\n    select\n      s.*,\n      row_number() over (\n        order by\n          s.kind,\n          s.name,\n          s.id\n      ) as place,\n      count(*) over () as everything,\n      count(*) filter (\n        where\n          s.kind = 'client'\n      ) over () as clients\n    from\n      seen s\n  )\nselect\n  p.kind || ':' || p.id as \"scope!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.clients as \"clients!\",\n  (p.everything > :most!) as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= :most!\n  or p.id = any (:chosen!)\norder by\n  p.place"};
+const homesListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":true,"most":true,"chosen":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":240},{"a":381,"b":387}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":243,"b":249},{"a":390,"b":396}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":252,"b":257}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":823,"b":828},{"a":877,"b":882}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":901,"b":908}]}],"statement":"with\n  seen as (\n    select\n      'client' as kind,\n      c.id,\n      c.name,\n      exists (\n        select\n        from\n          project p\n        where\n          p.client_id = c.id\n      ) as holds\n    from\n      clients_in_reach (:reach!, :asker!, :adds!) c\n    union all\n    select\n      'department',\n      d.id,\n      d.name,\n      true\n    from\n      departments_in_reach (:reach!, :asker!) d\n  ),\n  placed as (\n    select\n      s.*,\n      row_number() over (\n        order by\n          s.kind,\n          s.name,\n          s.id\n      ) as place,\n      count(*) over () as everything,\n      count(*) filter (\n        where\n          s.kind = 'client'\n      ) over () as clients\n    from\n      seen s\n  )\nselect\n  p.kind || ':' || p.id as \"scope!\",\n  p.holds as \"holds!\",\n  p.clients as \"clients!\",\n  (p.everything > :most!) as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= :most!\n  or p.id = any (:chosen!)\norder by\n  p.place"};
 
 /**
  * Query generated from SQL:
@@ -77,7 +76,6 @@ const homesListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":tru
  *   )
  * select
  *   p.kind || ':' || p.id as "scope!",
- *   p.id as "id!",
  *   p.holds as "holds!",
  *   p.clients as "clients!",
  *   (p.everything > :most!) as "more!"
@@ -124,8 +122,8 @@ const projectsCountedIR: any = {"usedParamSet":{"reach":true,"asker":true},"para
 export const projectsCounted = new PreparedQuery<IProjectsCountedParams,IProjectsCountedResult>(projectsCountedIR);
 
 
-/** 'ProjectsListed' parameters type */
-export interface IProjectsListedParams {
+/** 'BelowListed' parameters type */
+export interface IBelowListedParams {
   asker: string;
   chosen: stringArray;
   mosts: numberArray;
@@ -133,30 +131,39 @@ export interface IProjectsListedParams {
   reach: string;
 }
 
-/** 'ProjectsListed' return type */
-export interface IProjectsListedResult {
+/** 'BelowListed' return type */
+export interface IBelowListedResult {
   holds: boolean;
-  id: string;
   more: boolean;
   of: string;
+  scope: string;
 }
 
-/** 'ProjectsListed' query type */
-export interface IProjectsListedQuery {
-  params: IProjectsListedParams;
-  result: IProjectsListedResult;
+/** 'BelowListed' query type */
+export interface IBelowListedQuery {
+  params: IBelowListedParams;
+  result: IBelowListedResult;
 }
 
-const projectsListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"of":true,"mosts":true,"chosen":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":503,"b":509}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":512,"b":518}]},{"name":"of","required":true,"transform":{"type":"scalar"},"locs":[{"a":541,"b":544}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":555,"b":561}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":786,"b":793}]}],"statement":"with\n  placed as (\n    select\n      p.id,\n      w.home,\n      exists (\n        select\n        from\n          task t\n        where\n          t.firm_id = p.firm_id\n          and t.project_id = p.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.home\n        order by\n          p.state desc,\n          p.name,\n          p.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.home\n      ) > w.most as more,\n      w.most\n    from\n      projects_in_reach (:reach!, :asker!) p\n      join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)\n  )\nselect\n  p.home as \"of!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.home,\n  p.place"};
+const belowListedIR: any = {"usedParamSet":{"of":true,"mosts":true,"reach":true,"asker":true,"chosen":true},"params":[{"name":"of","required":true,"transform":{"type":"scalar"},"locs":[{"a":77,"b":80}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":91,"b":97}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":516,"b":522},{"a":1031,"b":1037}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":525,"b":531},{"a":1040,"b":1046}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":1577,"b":1584}]}],"statement":"with\n  wanted as (\n    select\n      w.id,\n      w.most\n    from\n      unnest(:of!::uuid[], :mosts!::int[]) w (id, most)\n  ),\n  below as (\n    select\n      'project' as kind,\n      p.id,\n      w.id as above,\n      w.most,\n      exists (\n        select\n        from\n          task t\n        where\n          t.firm_id = p.firm_id\n          and t.project_id = p.id\n      ) as holds,\n      -- What is open stands before what is done.\n      (p.state <> 'open')::int as rank,\n      p.name\n    from\n      projects_in_reach (:reach!, :asker!) p\n      join wanted w on w.id = coalesce(p.client_id, p.department_id)\n    union all\n    select\n      'task',\n      t.id,\n      w.id,\n      w.most,\n      exists (\n        select\n        from\n          task c\n        where\n          c.firm_id = t.firm_id\n          and c.parent_id = t.id\n      ),\n      t.place,\n      t.name\n    from\n      wanted w\n      join task t on (\n        t.project_id = w.id\n        and t.parent_id is null\n      )\n      or t.parent_id = w.id\n      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id\n      and p.id = t.project_id\n  ),\n  placed as (\n    select\n      b.*,\n      row_number() over (\n        partition by\n          b.above\n        order by\n          b.rank,\n          b.name,\n          b.id\n      ) as place,\n      count(*) over (\n        partition by\n          b.above\n      ) > b.most as more\n    from\n      below b\n  )\nselect\n  p.above as \"of!\",\n  p.kind || ':' || p.id as \"scope!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.above,\n  p.place"};
 
 /**
  * Query generated from SQL:
  * ```
  * with
- *   placed as (
+ *   wanted as (
  *     select
+ *       w.id,
+ *       w.most
+ *     from
+ *       unnest(:of!::uuid[], :mosts!::int[]) w (id, most)
+ *   ),
+ *   below as (
+ *     select
+ *       'project' as kind,
  *       p.id,
- *       w.home,
+ *       w.id as above,
+ *       w.most,
  *       exists (
  *         select
  *         from
@@ -165,74 +172,18 @@ const projectsListedIR: any = {"usedParamSet":{"reach":true,"asker":true,"of":tr
  *           t.firm_id = p.firm_id
  *           and t.project_id = p.id
  *       ) as holds,
- *       row_number() over (
- *         partition by
- *           w.home
- *         order by
- *           p.state desc,
- *           p.name,
- *           p.id
- *       ) as place,
- *       count(*) over (
- *         partition by
- *           w.home
- *       ) > w.most as more,
- *       w.most
+ *       -- What is open stands before what is done.
+ *       (p.state <> 'open')::int as rank,
+ *       p.name
  *     from
  *       projects_in_reach (:reach!, :asker!) p
- *       join unnest(:of!::uuid[], :mosts!::int[]) w (home, most) on w.home = coalesce(p.client_id, p.department_id)
- *   )
- * select
- *   p.home as "of!",
- *   p.id as "id!",
- *   p.holds as "holds!",
- *   p.more as "more!"
- * from
- *   placed p
- * where
- *   p.place <= p.most
- *   or p.id = any (:chosen!)
- * order by
- *   p.home,
- *   p.place
- * ```
- */
-export const projectsListed = new PreparedQuery<IProjectsListedParams,IProjectsListedResult>(projectsListedIR);
-
-
-/** 'TasksListed' parameters type */
-export interface ITasksListedParams {
-  asker: string;
-  chosen: stringArray;
-  mosts: numberArray;
-  of: stringArray;
-  reach: string;
-}
-
-/** 'TasksListed' return type */
-export interface ITasksListedResult {
-  holds: boolean;
-  id: string;
-  more: boolean;
-  of: string;
-}
-
-/** 'TasksListed' query type */
-export interface ITasksListedQuery {
-  params: ITasksListedParams;
-  result: ITasksListedResult;
-}
-
-const tasksListedIR: any = {"usedParamSet":{"of":true,"mosts":true,"reach":true,"asker":true,"chosen":true},"params":[{"name":"of","required":true,"transform":{"type":"scalar"},"locs":[{"a":491,"b":494}]},{"name":"mosts","required":true,"transform":{"type":"scalar"},"locs":[{"a":505,"b":511}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":695,"b":701}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":704,"b":710}]},{"name":"chosen","required":true,"transform":{"type":"scalar"},"locs":[{"a":921,"b":928}]}],"statement":"with\n  placed as (\n    select\n      t.id,\n      w.parent,\n      exists (\n        select\n        from\n          task c\n        where\n          c.firm_id = t.firm_id\n          and c.parent_id = t.id\n      ) as holds,\n      row_number() over (\n        partition by\n          w.parent\n        order by\n          t.place,\n          t.name,\n          t.id\n      ) as place,\n      count(*) over (\n        partition by\n          w.parent\n      ) > w.most as more,\n      w.most\n    from\n      unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)\n      join task t on (\n        t.project_id = w.parent\n        and t.parent_id is null\n      )\n      or t.parent_id = w.parent\n      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id\n      and p.id = t.project_id\n  )\nselect\n  p.parent as \"of!\",\n  p.id as \"id!\",\n  p.holds as \"holds!\",\n  p.more as \"more!\"\nfrom\n  placed p\nwhere\n  p.place <= p.most\n  or p.id = any (:chosen!)\norder by\n  p.parent,\n  p.place"};
-
-/**
- * Query generated from SQL:
- * ```
- * with
- *   placed as (
+ *       join wanted w on w.id = coalesce(p.client_id, p.department_id)
+ *     union all
  *     select
+ *       'task',
  *       t.id,
- *       w.parent,
+ *       w.id,
+ *       w.most,
  *       exists (
  *         select
  *         from
@@ -240,33 +191,40 @@ const tasksListedIR: any = {"usedParamSet":{"of":true,"mosts":true,"reach":true,
  *         where
  *           c.firm_id = t.firm_id
  *           and c.parent_id = t.id
- *       ) as holds,
+ *       ),
+ *       t.place,
+ *       t.name
+ *     from
+ *       wanted w
+ *       join task t on (
+ *         t.project_id = w.id
+ *         and t.parent_id is null
+ *       )
+ *       or t.parent_id = w.id
+ *       join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
+ *       and p.id = t.project_id
+ *   ),
+ *   placed as (
+ *     select
+ *       b.*,
  *       row_number() over (
  *         partition by
- *           w.parent
+ *           b.above
  *         order by
- *           t.place,
- *           t.name,
- *           t.id
+ *           b.rank,
+ *           b.name,
+ *           b.id
  *       ) as place,
  *       count(*) over (
  *         partition by
- *           w.parent
- *       ) > w.most as more,
- *       w.most
+ *           b.above
+ *       ) > b.most as more
  *     from
- *       unnest(:of!::uuid[], :mosts!::int[]) w (parent, most)
- *       join task t on (
- *         t.project_id = w.parent
- *         and t.parent_id is null
- *       )
- *       or t.parent_id = w.parent
- *       join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
- *       and p.id = t.project_id
+ *       below b
  *   )
  * select
- *   p.parent as "of!",
- *   p.id as "id!",
+ *   p.above as "of!",
+ *   p.kind || ':' || p.id as "scope!",
  *   p.holds as "holds!",
  *   p.more as "more!"
  * from
@@ -275,11 +233,11 @@ const tasksListedIR: any = {"usedParamSet":{"of":true,"mosts":true,"reach":true,
  *   p.place <= p.most
  *   or p.id = any (:chosen!)
  * order by
- *   p.parent,
+ *   p.above,
  *   p.place
  * ```
  */
-export const tasksListed = new PreparedQuery<ITasksListedParams,ITasksListedResult>(tasksListedIR);
+export const belowListed = new PreparedQuery<IBelowListedParams,IBelowListedResult>(belowListedIR);
 
 
 /** 'PeopleListed' parameters type */
@@ -292,9 +250,9 @@ export interface IPeopleListedParams {
 /** 'PeopleListed' return type */
 export interface IPeopleListedResult {
   holds: boolean;
-  id: string;
   more: boolean;
   people: number;
+  scope: string;
 }
 
 /** 'PeopleListed' query type */
@@ -303,13 +261,13 @@ export interface IPeopleListedQuery {
   result: IPeopleListedResult;
 }
 
-const peopleListedIR: any = {"usedParamSet":{"most":true,"reach":true,"asker":true},"params":[{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":100,"b":105},{"a":197,"b":202}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":143,"b":149}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":152,"b":158}]}],"statement":"select\n  p.id as \"id!\",\n  false as \"holds!\",\n  count(*) over () as \"people!\",\n  (count(*) over () > :most!) as \"more!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\norder by\n  p.name,\n  p.id\nlimit\n  :most!"};
+const peopleListedIR: any = {"usedParamSet":{"most":true,"reach":true,"asker":true},"params":[{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121},{"a":213,"b":218}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":159,"b":165}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":168,"b":174}]}],"statement":"select\n  'person:' || p.id as \"scope!\",\n  false as \"holds!\",\n  count(*) over () as \"people!\",\n  (count(*) over () > :most!) as \"more!\"\nfrom\n  people_in_reach (:reach!, :asker!) p\norder by\n  p.name,\n  p.id\nlimit\n  :most!"};
 
 /**
  * Query generated from SQL:
  * ```
  * select
- *   p.id as "id!",
+ *   'person:' || p.id as "scope!",
  *   false as "holds!",
  *   count(*) over () as "people!",
  *   (count(*) over () > :most!) as "more!"
