@@ -127,6 +127,18 @@ describe('what is agreed of a project', () => {
     expect(page.texts('form')).toEqual([]);
   });
 
+  it('tells beside it what was refused for another reason, and asks nothing', async () => {
+    await opened({ agreements: [AGREED], rates: [RATE] });
+    page.server.on('changeAgreement', () => refusal(409, 'agreement-begins-then', 'Choose another day.'));
+    await page.press('Agree something else');
+    await page.settle(20);
+    await page.fill('From this day on', TODAY);
+    await page.fill('Reason', 'Said on the telephone');
+    await page.press('Agree');
+    await page.settle(50);
+    expect([page.refused(), document.querySelector('mat-dialog-container')]).toEqual(['Choose another day.', null]);
+  });
+
   it('may hold from its beginning while nothing is billed by it', async () => {
     await opened({ agreements: [{ ...AGREED, used: 0 }], rates: [] });
     await page.press('Agree something else');

@@ -266,6 +266,52 @@ describe('the outline of clients, projects and tasks', () => {
     expect(page.text('.told')).toBe('Taken back: Report changed.');
   });
 
+  for (const [what, key, modifiers] of [
+    ['moved', 'ArrowUp', { altKey: true }],
+    ['taken away', 'Delete', {}],
+  ] as const)
+    it(`takes back what was ${what} last, also while that is still being stored`, async () => {
+      await opened();
+      await unfolded();
+      await press('Soundings', 'F2');
+      await typed('Echo', 'Enter');
+      const waiting: (() => void)[] = [];
+      page.server.onTheWay = () => new Promise((resolve) => waiting.push(() => resolve(undefined)));
+      const now = (name: string, pressed: string, held: KeyboardEventInit) => {
+        named(name).focus();
+        named(name).dispatchEvent(new KeyboardEvent('keydown', { key: pressed, ...held, bubbles: true, cancelable: true }));
+      };
+      now('Report', key, modifiers);
+      now('Survey of piles', 'z', { ctrlKey: true });
+      await new Promise((resolve) => setTimeout(resolve, 60));
+      page.server.onTheWay = () => Promise.resolve();
+      for (const go of waiting) go();
+      await page.settle(60);
+      expect(page.text('.told')).toBe(`Taken back: Report ${what}.`);
+      expect(drawn().slice(2, 5)).toEqual(['..Survey of piles', '...Echo', '..Report']);
+    });
+
+  it('takes back a list that was pasted last, also while it is still being stored', async () => {
+    await opened();
+    await unfolded();
+    await press('Soundings', 'F2');
+    await typed('Echo', 'Enter');
+    const waiting: (() => void)[] = [];
+    page.server.onTheWay = () => new Promise((resolve) => waiting.push(() => resolve(undefined)));
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Alpha\nBeta');
+    named('Report').focus();
+    named('Report').dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    named('Report').dispatchEvent(new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true, cancelable: true }));
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    page.server.onTheWay = () => Promise.resolve();
+    for (const go of waiting) go();
+    await page.settle(60);
+    expect(page.text('.told')).toBe('Taken back: 2 added.');
+    expect(drawn()).toContain('...Echo');
+  });
+
   it('begins with a client, and goes on with its first project', async () => {
     await opened((server) =>
       server.on('createClient', ({ body }) => ({
