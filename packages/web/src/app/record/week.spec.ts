@@ -266,6 +266,39 @@ describe('the own week on the page', () => {
     expect(page.texts('tbody td.name')[0]).toContain('Pier');
   });
 
+  it('adds a row that is not billable on work that is not, whatever the service is', async () => {
+    await week([], {}, (server) => server.on('addRow', ({ body }) => weekOfEntries([], { rows: [body] })));
+    page.element.querySelector<HTMLElement>('yw-add-row input')!.focus();
+    await page.settle(30);
+    await page.type('yw-week-grid yw-work-field input', 'running');
+    await page.settle(30);
+    document.querySelector<HTMLElement>('mat-option')!.click();
+    for (let tries = 0; tries < 50 && !document.querySelector('.mat-mdc-select-panel'); tries += 1) await page.settle(20);
+    await page.choose('Service of the new row', 'Survey');
+    const { body } = page.server.to('addRow')[0]!;
+    expect([body.projectId, body.serviceId, body.billable]).toEqual([id(21), id(40), false]);
+  });
+
+  it('is narrowed to a client, to what is the firm’s own, to a project or a task', async () => {
+    const entries = [
+      entryOf(50),
+      entryOf(51, { projectId: id(21), taskId: null, serviceId: id(41) }),
+      entryOf(52, { taskId: id(31) }),
+    ];
+    await week(entries);
+    const of = async (scope: string) => {
+      await TestBed.inject(Router).navigateByUrl(`/f/f/record?scope=${scope}`);
+      await page.settle(30);
+      return page.texts('yw-week-grid tbody td.name').map((text) => text.replace(/(survey|office)$/, '').trim());
+    };
+    const [piles, office, soundings] = ['PierSurvey of piles,', 'Running the officeOffice', 'PierSoundings,'];
+    expect(await of('all')).toEqual(jasmine.arrayWithExactContents([piles, office, soundings]));
+    expect(await of(`client:${id(10)}`)).toEqual(jasmine.arrayWithExactContents([piles, soundings]));
+    expect(await of(`department:${id(11)}`)).toEqual([office]);
+    expect(await of(`project:${id(21)}`)).toEqual([office]);
+    expect(await of(`task:${id(31)}`)).toEqual([soundings]);
+  });
+
   it('leaves the keys of the field that adds a row, and of the head, to them', async () => {
     await week([entryOf(50, { date: TODAY })]);
     const field = () => page.element.querySelector<HTMLInputElement>('yw-add-row input')!;

@@ -156,8 +156,6 @@ export class WorkNames {
 
   private async ask(asked: readonly string[]): Promise<void> {
     const known = await this.api.call('readNames', { query: { of: asked.join(',') } });
-    // Another firm may have been opened meanwhile.
-    if (!asked.every((scope) => this.wanted.has(scope))) return;
     for (const scope of asked) this.wanted.delete(scope);
     this.store.dispatch(workActions.workLearned({ known, asked }));
   }

@@ -128,6 +128,10 @@ describe('the rules of time', () => {
     await page.settle(30);
     const listed = () => page.texts('ul[aria-label="Approved at once"] li');
     expect(listed().length).toBe(1);
+    // It is not offered twice.
+    await page.find('pier', 'yw-project-field input');
+    expect(page.offered()).toEqual(['Nothing of that name. Type another part of it.']);
+    await page.key(finder, 'Escape');
     page.server.on('changeTimeRules', ({ body }) => (known = { ...known, rules: body, version: known.version + 1 }));
     await send();
     expect(page.server.to('changeTimeRules')[0]!.body.unreviewed.length).toBe(1);

@@ -21,7 +21,6 @@ import {
       autocomplete="off"
       [attr.aria-label]="label()"
       [placeholder]="placeholder()"
-      [value]="value()"
       (keydown)="key($event)"
       (click)="$event.stopPropagation()"
       (paste)="paste($event)"
@@ -48,6 +47,7 @@ import {
 export class NameBox {
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
   readonly label = input.required<string>();
+  /** What stands in it at first: whatever is read meanwhile, what is typed stays. */
   readonly value = input('');
   readonly placeholder = input('');
   /** Whether typing goes on after what is in it, instead of in place of it. */
@@ -69,6 +69,7 @@ export class NameBox {
     afterNextRender({
       read: () => {
         const box = this.box().nativeElement;
+        box.value = this.value();
         box.focus();
         if (this.goesOn()) box.setSelectionRange(box.value.length, box.value.length);
         else box.select();

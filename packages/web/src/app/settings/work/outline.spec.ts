@@ -231,6 +231,19 @@ describe('the outline of clients, projects and tasks', () => {
     expect(drawn().slice(2, 5)).toEqual(['..Survey of piles', '...Soundings', '...*Echo']);
   });
 
+  it('loses no letter that is typed while a new row goes one level in', async () => {
+    await opened();
+    await unfolded();
+    await press('Survey of piles', 'Enter');
+    const typedIn = box();
+    typedIn.value = 'Echo';
+    typedIn.dispatchEvent(new KeyboardEvent('keydown', { key: 'Tab', bubbles: true, cancelable: true }));
+    typedIn.value = 'Echo so';
+    await page.settle(30);
+    expect([box() === typedIn, box().value]).toEqual([true, 'Echo so']);
+    expect(drawn()[4]).toBe('...*Echo so');
+  });
+
   it('has the work read again that others find it by', async () => {
     await opened();
     await unfolded();

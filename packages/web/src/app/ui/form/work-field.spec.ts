@@ -176,6 +176,8 @@ describe('the work field', () => {
   });
 
   it('waits for what is found where Enter comes first, and finds among what is known where nobody answers', async () => {
+    // What may not be there is offered to be made once it is known not to be.
+    TestBed.inject(Store).dispatch(sessionActions.meRead({ me: me('owner') }));
     const waiting: (() => void)[] = [];
     page.server.on('findWork', async () => {
       await new Promise<void>((resolve) => waiting.push(resolve));
@@ -198,6 +200,6 @@ describe('the work field', () => {
     expect([box().value, page.offered()]).toEqual(['Running the office', []]);
     page.server.on('findWork', () => refusal(503, 'not-ready', 'The server is busy.'));
     await page.find('sound');
-    expect(page.offered()).toEqual(['SoundingsPier, Survey of piles']);
+    expect(page.offered()).toEqual(['SoundingsPier, Survey of piles', 'New project “sound” …']);
   });
 });
