@@ -108,6 +108,8 @@ describe('the work field', () => {
     await page.key(box(), 'Enter');
     await page.settle(300);
     const dialog = document.querySelector('mat-dialog-container')!;
+    // It takes the focus in its own time.
+    for (let tries = 0; tries < 50 && !dialog.contains(document.activeElement); tries += 1) await page.settle(20);
     const [name, whom] = [...dialog.querySelectorAll('input')];
     expect([name!.value, dialog.textContent]).toEqual(['boat house', jasmine.stringContaining('never billed')]);
     name!.value = 'Boat house';
