@@ -126,7 +126,7 @@ describe('the platform', () => {
     const first = await ask({});
     expect(first.status).toBe(200);
     expect((await ask({ 'If-None-Match': first.etag })).status).toBe(304);
-    await world.sql("update task set name = name || ' ' where id = $1", [world.ids.task]);
+    await world.sql("update service set name = name || ' ' where id = $1", [world.ids.drawing]);
     expect((await ask({ 'If-None-Match': first.etag })).status).toBe(200);
   });
 

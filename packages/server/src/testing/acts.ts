@@ -51,6 +51,17 @@ export async function meanwhile<T>(world: World, held: string, change: string, a
   return asked!;
 }
 
+/**
+ * Waits until every transaction has ended that is under way in the whole server now: another worker's, a job's. Those
+ * named go on; they are given as `pg_current_xact_id()` tells them.
+ */
+export async function othersEnded(world: World, ...save: string[]): Promise<void> {
+  const underWay = async () =>
+    (await world.admin.query<{ xact: string }>('select pg_snapshot_xip(pg_current_snapshot())::text as xact')).rows.map(({ xact }) => xact);
+  const awaited = (await underWay()).filter((xact) => !save.includes(xact));
+  while ((await underWay()).some((xact) => awaited.includes(xact))) await new Promise((resolve) => setTimeout(resolve, 5));
+}
+
 /** Somebody's day of absence, as it is stored: no use case lays one down yet. */
 export async function absent(world: World, who: Who, date: string, code: 'holiday' | 'sick' | 'training'): Promise<string> {
   const id = newId();
