@@ -1355,7 +1355,8 @@ where
     from
       home
   )
-  and p.state = 'open'
+  and p.open
+  and not p.archived
   and (
     t.id in (
       select
@@ -1510,7 +1511,8 @@ from
   and c.id = p.client_id
 where
   p.manager_id = :person::uuid
-  and p.state = 'open'
+  and p.open
+  and not p.archived
 order by
   p.name;
 

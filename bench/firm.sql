@@ -214,6 +214,12 @@ where
   p = 240;
 
 insert into
+  project_state (firm_id, id, name, records, open, place)
+values
+  (pg_temp.id ('firm'), pg_temp.id ('state'), 'Under way', true, true, 0),
+  (pg_temp.id ('firm'), pg_temp.id ('finished'), 'Finished', false, false, 1);
+
+insert into
   project (
     firm_id,
     id,
@@ -222,7 +228,9 @@ insert into
     name,
     code,
     tone,
-    state,
+    state_id,
+    records,
+    open,
     manager_id,
     billable,
     estimate,
@@ -240,7 +248,9 @@ select
   'Project ' || p,
   'P' || p,
   1 + p % 12,
-  'open',
+  pg_temp.id ('state'),
+  true,
+  true,
   pg_temp.id (
     'person' || case
       when p % 12 = 3 then 1

@@ -51,7 +51,19 @@ from
   generate_series(241, 5240) p;
 
 insert into
-  project (firm_id, id, client_id, name, code, tone, state, manager_id, billable)
+  project (
+    firm_id,
+    id,
+    client_id,
+    name,
+    code,
+    tone,
+    state_id,
+    records,
+    open,
+    manager_id,
+    billable
+  )
 select
   pg_temp.id ('firm'),
   id,
@@ -59,16 +71,20 @@ select
   initcap(a.word || ' ' || d.word) || ' ' || p,
   'W' || p,
   1 + p % 12,
-  case
-    when p % 5 = 0 then 'closed'
-    else 'open'
-  end,
+  s.id,
+  s.records,
+  s.open,
   pg_temp.id ('person' || (2 + p % 140)),
   true
 from
   wide
   join noun a on a.n = p % 20
-  join deed d on d.n = p / 20 % 10;
+  join deed d on d.n = p / 20 % 10
+  join project_state s on s.firm_id = pg_temp.id ('firm')
+  and s.name = case
+    when p % 5 = 0 then 'Finished'
+    else 'Under way'
+  end;
 
 insert into
   task (firm_id, id, project_id, parent_id, kind, name, place, estimate)
@@ -126,7 +142,7 @@ insert into
 select
   (
     jsonb_populate_record(
-      e,
+      s.e,
       jsonb_build_object(
         'id',
         pg_temp.id ('wide entry' || t.id),
@@ -140,15 +156,15 @@ select
 from
   (
     select
-      *
+      e
     from
-      entry
+      entry e
     where
-      stage = 'paid'
-      and kind = 'time'
+      e.stage = 'paid'
+      and e.kind = 'time'
     limit
       1
-  ) e,
+  ) s,
   task t
   join wide w on w.id = t.project_id;
 

@@ -135,6 +135,14 @@ export interface DemoTask {
   readonly below?: readonly DemoTask[];
 }
 
+/** What projects of the firm go through. */
+export const STATES = [
+  { name: 'Proposed', records: false, open: true },
+  { name: 'Under way', records: true, open: true },
+  { name: 'On hold', records: false, open: true },
+  { name: 'Finished', records: false, open: false },
+] as const;
+
 export interface DemoProject {
   readonly name: string;
   readonly code: string;
@@ -153,6 +161,8 @@ export interface DemoProject {
   };
   readonly decimalPlaces?: number;
   readonly order?: string;
+  /** Where it is not under way. */
+  readonly state?: (typeof STATES)[number]['name'];
   readonly budget: number;
   readonly estimateHours: number;
   readonly people: readonly string[];

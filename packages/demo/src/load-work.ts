@@ -1,6 +1,7 @@
 import { addDays } from '@yellowwood/core';
-import { CLIENTS, DemoTask, PROJECTS, SERVICES } from './firm';
+import { CLIENTS, DemoTask, PROJECTS, SERVICES, STATES } from './firm';
 import { Loading, insert, minorOf } from './loading';
+import { Seed } from './seed';
 
 export async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
   const at = `${start}T09:00:00Z`;
@@ -40,11 +41,16 @@ export async function loadWork({ tx, seed, made, start }: Loading): Promise<void
       };
     }),
   );
+  // Out of a sequence of their own: what comes after them stays what it was.
+  const ids = new Seed(32);
+  const states = STATES.map((state, place) => ({ firm_id: firmId, id: ids.id(at), ...state, place }));
+  await insert(tx, 'project_state', states);
   const tasks: Record<string, unknown>[] = [];
   for (const project of PROJECTS) {
     const id = seed.id(at);
     made.projects.set(project.name, id);
     const hours = project.estimateHours * 3600;
+    const state = states.find(({ name }) => name === (project.state ?? 'Under way'))!;
     await insert(tx, 'project', [
       {
         firm_id: firmId,
@@ -54,7 +60,9 @@ export async function loadWork({ tx, seed, made, start }: Loading): Promise<void
         name: project.name,
         code: project.code,
         tone: project.tone,
-        state: 'open',
+        state_id: state.id,
+        records: state.records,
+        open: state.open,
         restricted: false,
         manager_id: made.people.get(project.manager),
         billable: project.method === 'time and materials',

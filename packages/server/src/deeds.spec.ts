@@ -1,4 +1,4 @@
-import { AnswerOf, Endpoint, EndpointName, Endpoints, Repricing, endpoints } from '@yellowwood/contracts';
+import { AnswerOf, Endpoint, EndpointName, Endpoints, Repricing, endpoints, ProjectState } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
 import { record } from './testing';
 import { Asked, PreparedFirm as Firm, reason, seen } from './testing/prepared-firm';
@@ -340,6 +340,34 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     },
     ['Fitter', true, 2],
   ),
+  createProjectState: deed(
+    'state made',
+    () => ({ as: 'owner', body: { id: newId(), name: 'Snagging', records: true, open: false } }),
+    async (_, firm, { body }) => {
+      const { states } = await firm.owner.done('listProjectStates');
+      const { name, records, open, projects } = states.find(({ id }) => id === body!.id)!;
+      return [name, records, open, projects, states.at(-1)!.id === body!.id];
+    },
+    ['Snagging', true, false, 0, true],
+  ),
+  changeProjectState: deed(
+    'state changed',
+    async (firm) => ({
+      ...{ as: 'owner', params: { id: await firm.state() }, version: 1 },
+      body: { name: 'Asked for', records: false, open: true, place: 0 },
+    }),
+    async (_, firm, { params }) => {
+      const [{ id, name, records, open, version }] = (await firm.owner.done('listProjectStates')).states as [ProjectState];
+      return [id === params!.id, name, records, open, version];
+    },
+    [true, 'Asked for', false, true, 2],
+  ),
+  removeProjectState: deed(
+    'state removed',
+    async (firm) => ({ as: 'owner', params: { id: await firm.state() }, version: 1 }),
+    async (_, firm, { params }) => (await firm.owner.done('listProjectStates')).states.some(({ id }) => id === params!.id),
+    false,
+  ),
   createRole: deed(
     'role made',
     () => ({ as: 'owner', body: { id: newId(), name: 'Clerk', rights: { 'time.read': 'firm' } } }),
@@ -475,9 +503,9 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
   ),
   changeProject: deed(
     'project changed',
-    async (firm) => ({ as: 'owner', ...(await firm.newProject({ open: false })) }),
-    ({ facts, version }) => [facts.open, version],
-    [false, 2],
+    async (firm) => ({ as: 'owner', ...(await firm.newProject({ archived: true })) }),
+    ({ facts, version }) => [facts.archived, version],
+    [true, 2],
   ),
   addTasks: deed(
     'tasks added',
@@ -915,6 +943,9 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   changePeriods: 'firm events',
   createGroup: 'departments events',
   changeGroup: 'positions events',
+  createProjectState: 'states events',
+  changeProjectState: 'states events',
+  removeProjectState: 'states events',
   createRole: 'ownRoles events',
   changeRole: 'ownRoles events',
   endRole: 'ownRoles events',

@@ -109,6 +109,10 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   listGroups: () => ({}),
   createGroup: () => ({ body: { id: newId(), kind: 'position', name: `Position ${newId()}` } }),
   changeGroup: () => ({ params: { id: newId() }, version: 99, body: { name: 'P', ended: false } }),
+  listProjectStates: () => ({}),
+  createProjectState: () => ({ body: { id: newId(), name: `State ${newId().slice(-12)}`, records: true, open: true } }),
+  changeProjectState: () => ({ params: { id: newId() }, version: 99, body: { name: 'S', records: true, open: true, place: 0 } }),
+  removeProjectState: () => ({ params: { id: newId() }, version: 99 }),
   listRoles: () => ({}),
   createRole: () => ({ body: { id: newId(), name: `Role ${newId()}`, rights: { 'time.record': 'own' } } }),
   changeRole: () => ({ params: { id: newId() }, version: 99, body: { name: 'R', rights: {} } }),
@@ -143,12 +147,15 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
   createClient: () => ({ body: { id: newId(), name: `Client ${newId()}` } }),
   changeClient: ({ client }) => ({
     ...{ params: { id: client }, version: 99 },
-    body: { name: 'Client', address: [], country: 'GB', email: '', taxId: '', paymentDays: 1 },
+    body: { name: 'Client', address: [], country: 'GB', email: '', taxId: '', paymentDays: 1, archived: false },
   }),
   readProject: ({ project }) => ({ params: { id: project } }),
   changeProject: ({ project, person }) => ({
     ...{ params: { id: project }, version: 99 },
-    body: { name: 'Project', code: 'P', orderReference: '', managerId: person, estimate: 0, open: true },
+    body: {
+      ...{ name: 'Project', code: 'P', orderReference: '', managerId: person, estimate: 0 },
+      ...{ stateId: newId(), archived: false },
+    },
   }),
   listTasks: ({ project }) => ({ params: { id: project } }),
   addTasks: ({ project }) => ({
@@ -300,6 +307,11 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   createGroup: 'ynnn ynnn',
   // Of one that is none.
   changeGroup: '?nnn ?nnn',
+  listProjectStates: 'yyyy yyyy',
+  createProjectState: 'ynnn ynnn',
+  // Of one that is none.
+  changeProjectState: '?nnn ?nnn',
+  removeProjectState: '?nnn ?nnn',
   listRoles: 'ynnn ynnn',
   createRole: 'ynnn ynnn',
   // Of a role that is none.

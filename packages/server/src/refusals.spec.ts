@@ -104,6 +104,8 @@ const onEntry = (as: Who, { id, version }: { id: string; version: number }, name
 const unknown = () => ({ id: newId(), version: 1 });
 const of = (as: Who, id: string, body?: object) => ({ as, params: { id }, ...(body && { body: body as never }) });
 
+const STATE = { name: 'Snagging', records: true, open: false };
+
 /** What stands in the way of the decisions at review, each tried by somebody who may decide. */
 const deciding = (names: object) => ({
   'day-locked': async (firm: Firm) => ({ ...onEntry('owner', await firm.recorded(), names), ...LOCKED }),
@@ -781,6 +783,32 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { ...of('owner', id, { name: `Position ${id}`, ended: false }), version: 1 };
     },
   },
+  createProjectState: {
+    'already-there': (firm) => ({ as: 'owner', body: { ...STATE, id: firm.ids.finished } }),
+    'state-exists': () => ({ as: 'owner', body: { ...STATE, id: newId(), name: ' UNDER way ' } }),
+  },
+  changeProjectState: {
+    'state-unknown': () => ({ ...of('owner', newId(), { ...STATE, place: 0 }), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.state(), { ...STATE, place: 0 }), version: 99 }),
+    'state-exists': async (firm) => ({
+      ...of('owner', await firm.state(), { ...STATE, name: 'under WAY', place: 0 }),
+      version: 1,
+    }),
+    'state-last': (firm) => ({
+      ...of('owner', firm.ids.underWay, { name: 'Under way', records: true, open: false, place: 1 }),
+      version: 1,
+    }),
+    'nothing-to-change': (firm) => ({
+      ...of('owner', firm.ids.underWay, { name: ' Under way', records: true, open: true, place: 1 }),
+      version: 1,
+    }),
+  },
+  removeProjectState: {
+    'state-unknown': () => ({ ...of('owner', newId()), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', await firm.state()), version: 99 }),
+    'state-held': (firm) => ({ ...of('owner', firm.ids.underWay), version: 1 }),
+    'state-last': async (firm) => ({ ...of('owner', await firm.state(true)), version: 1, without: 'under way' }),
+  },
   createRole: {
     'already-there': async (firm) => {
       const id = newId();
@@ -1000,6 +1028,11 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     'scope-unknown': async (firm) => ({ as: 'owner', ...(await firm.newClient()), params: { id: newId() } }),
     'version-stale': async (firm) => ({ as: 'owner', ...(await firm.newClient()), version: 99 }),
     'client-exists': async (firm) => ({ as: 'owner', ...(await firm.newClient({ name: 'HARBOUR trust' })) }),
+    'client-under-way': async (firm) => {
+      const { body, ...asked } = await firm.newClient({ archived: true });
+      await firm.owner.done('createProject', { body: firm.project({ client: asked.params }) });
+      return { as: 'owner', ...asked, body };
+    },
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newClient()) }),
   },
   readProject: {
@@ -1016,6 +1049,15 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       const asked = await firm.newProject({ managerId: firm.ids.mate });
       await firm.world.sql('update project set manager_id = $1 where id = $2', [firm.ids.manager, asked.params.id]);
       return { as: 'manager', ...asked };
+    },
+    'state-unknown': async (firm) => ({ as: 'owner', ...(await firm.newProject({ stateId: newId() })) }),
+    'client-archived': async (firm) => {
+      const asked = await firm.newProject({ name: `Project ${newId()}` });
+      await firm.world.sql('update project set client_id = $1 where id = $2', [
+        (await firm.archivedClient()).id,
+        asked.params.id,
+      ]);
+      return { as: 'owner', ...asked };
     },
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newProject()) }),
   },
@@ -1078,6 +1120,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   layDown: {
     'client-unknown': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId() } }) }),
     'client-exists': (firm) => ({ as: 'owner', body: firm.outline({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
+    'client-archived': async (firm) => ({ as: 'owner', body: firm.outline({ client: await firm.archivedClient() }) }),
     'project-exists': (firm) => {
       const [first, ...rest] = firm.outline().lines;
       return { as: 'owner', body: firm.outline({ lines: [{ ...first!, name: 'lantern ROOM' }, ...rest] }) };
@@ -1091,6 +1134,7 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   createProject: {
     'client-unknown': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId() } }) }),
     'client-exists': (firm) => ({ as: 'owner', body: firm.project({ client: { id: newId(), name: 'HARBOUR trust' } }) }),
+    'client-archived': async (firm) => ({ as: 'owner', body: firm.project({ client: await firm.archivedClient() }) }),
     'project-exists': (firm) => ({ as: 'owner', body: firm.project({ name: 'lantern ROOM' }) }),
     'already-there': (firm) => ({ as: 'owner', body: firm.project({ id: firm.ids.project }) }),
   },

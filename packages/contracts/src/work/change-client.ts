@@ -10,6 +10,8 @@ export const ClientFacts = strict({
   email: Type.String({ maxLength: 200, pattern: '^([^\\s@]+@[^\\s@]+)?$' }),
   taxId: Type.String({ maxLength: 40 }),
   paymentDays: Type.Integer({ minimum: 0, maximum: 365 }),
+  /** Whether it is out of sight, with all its projects: it is offered no more, and nothing of it goes. */
+  archived: Type.Boolean(),
 });
 export type ClientFacts = Static<typeof ClientFacts>;
 
@@ -38,7 +40,7 @@ export const changeClient = endpoint({
   params: FirmAndId,
   body: ClientFacts,
   answer: KnownClient,
-  problems: ['scope-unknown', 'client-exists', 'nothing-to-change'],
+  problems: ['scope-unknown', 'client-exists', 'client-under-way', 'nothing-to-change'],
 });
 
 /** Make a client, in the firm's currency and country. */

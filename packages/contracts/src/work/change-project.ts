@@ -10,8 +10,10 @@ export const ProjectFacts = strict({
   orderReference: Type.String({ maxLength: 100 }),
   managerId: Id,
   estimate: Duration,
-  /** Whether it takes time. */
-  open: Type.Boolean(),
+  /** One of the firm's own list. */
+  stateId: Id,
+  /** Whether it is out of sight: it takes no time and is offered no more, and nothing of it goes. */
+  archived: Type.Boolean(),
 });
 export type ProjectFacts = Static<typeof ProjectFacts>;
 
@@ -19,6 +21,8 @@ export const KnownProject = strict({
   id: Id,
   client: nullable(Name),
   facts: ProjectFacts,
+  /** The name of its state. */
+  state: Name,
   version: Version,
 });
 export type KnownProject = Static<typeof KnownProject>;
@@ -35,9 +39,9 @@ export const readProject = endpoint({
   problems: ['scope-unknown'],
 });
 
-/** Change what is said of a project; one that is finished takes no more time and is offered no more. */
+/** Change what is said of a project. What is recorded on it and not decided on is marked where it takes time no more. */
 export const changeProject = endpoint({
-  summary: 'Change what is said of a project; one that is finished takes no more time and is offered no more',
+  summary: 'Change what is said of a project; what is recorded on it and not decided on is marked where it takes time no more',
   kind: 'change',
   method: 'PUT',
   path: '/f/:firm/projects/:id',
@@ -47,6 +51,6 @@ export const changeProject = endpoint({
   answer: KnownProject,
   problems: [
     ...(['scope-unknown', 'project-exists', 'code-taken', 'person-unknown', 'left-already', 'lead-not-yours'] as const),
-    'nothing-to-change',
+    ...(['state-unknown', 'client-archived', 'nothing-to-change'] as const),
   ],
 });

@@ -29,5 +29,5 @@ export const createProject = endpoint({
   params: FirmPath,
   body: NewProject,
   answer: MadeProject,
-  problems: ['client-unknown', 'client-exists', 'project-exists'],
+  problems: ['client-unknown', 'client-exists', 'client-archived', 'project-exists'],
 });

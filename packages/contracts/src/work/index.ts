@@ -9,6 +9,7 @@ export * from './lay-down';
 export * from './list-tasks';
 export * from './list-work';
 export * from './outline-task';
+export * from './project-states';
 export * from './read-names';
 export * from './read-work';
 export * from './remove-task';

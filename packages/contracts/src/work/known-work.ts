@@ -13,7 +13,7 @@ export const SCOPES = Type.String({
 /** What has a list below it: the firm (`top`), its people, or a piece of work; with how many pages of it are wanted. */
 export const UNFOLDED = `(top|people|${Listed})(\\*[1-9][0-9]?)?`;
 
-const KnownClient = strict({ id: Id, name: Name, currency: Currency });
+const KnownClient = strict({ id: Id, name: Name, currency: Currency, archived: Type.Boolean() });
 const KnownDepartment = strict({ id: Id, name: Name });
 const KnownProject = strict({
   id: Id,
@@ -25,7 +25,13 @@ const KnownProject = strict({
   code: Type.String(),
   orderReference: Type.String(),
   tone: Type.Integer({ minimum: 1, maximum: 12 }),
+  /** The name of its state. */
+  state: Name,
+  /** Whether it counts as under way. */
   open: Type.Boolean(),
+  /** Whether time is recorded on it. */
+  takesTime: Type.Boolean(),
+  archived: Type.Boolean(),
   billable: Type.Boolean(),
   managerId: Id,
 });

@@ -29,5 +29,5 @@ export const layDown = endpoint({
     projects: KnownWork.properties.projects,
     tasks: KnownWork.properties.tasks,
   }),
-  problems: ['already-there', 'client-unknown', 'client-exists', 'project-exists', 'order-unreadable'],
+  problems: ['already-there', 'client-unknown', 'client-exists', 'client-archived', 'project-exists', 'order-unreadable'],
 });

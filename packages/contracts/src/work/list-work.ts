@@ -1,4 +1,4 @@
-import { Count, FirmPath, Scope, endpoint, optional, strict } from '../platform/fields';
+import { Count, FirmPath, Scope, choice, endpoint, optional, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 import { KnownWork, ListedScope, UNFOLDED } from './known-work';
 
@@ -30,6 +30,8 @@ export const listWork = endpoint({
   query: strict({
     /** What is unfolded, with commas between; after each how many pages of it, as `*2`, where that is not one. */
     unfolded: optional(Type.String({ pattern: `^${UNFOLDED}(,${UNFOLDED})*$`, maxLength: 10_000 })),
+    /** What is listed besides: what is in the archive. */
+    also: optional(choice('archived')),
     /** What is chosen: it and what it lies below are listed in any case. */
     chosen: optional(Scope),
   }),

@@ -53,6 +53,36 @@ export const workProblems = sentences({
     title: 'That is too deep',
     detail: 'Tasks lie at most {most} deep below their project. Choose a place further out.',
   },
+  'state-unknown': {
+    status: 404,
+    title: 'No such state',
+    detail: 'This state of projects does not exist any more. Load the page again, and choose another.',
+  },
+  'state-exists': {
+    status: 409,
+    title: 'There is such a state already',
+    detail: 'A state of this name is there already. Give this one another name.',
+  },
+  'state-held': {
+    status: 409,
+    title: 'Projects have this state',
+    detail: '{count} have it, those in the archive too. Give them another state first, then take this one away.',
+  },
+  'state-last': {
+    status: 409,
+    title: 'New projects would have no state',
+    detail: 'A project begins in the first state that counts as open and takes time. Make another such state first.',
+  },
+  'client-archived': {
+    status: 409,
+    title: 'The client is in the archive',
+    detail: '“{name}” is in the archive. Take it out again first, under Clients and projects.',
+  },
+  'client-under-way': {
+    status: 409,
+    title: 'Something is under way for this client',
+    detail: '{count} of its projects count as open. Finish them or put them into the archive first.',
+  },
   'code-taken': {
     status: 409,
     title: 'The code is taken',

@@ -20,6 +20,7 @@ import { Context, enterFirm } from '../platform/context';
 import { Database, WRITE, transaction } from '../platform/database';
 import { problem } from '../platform/problem';
 import { ALWAYS, addProject } from '../work/create-project';
+import { addFirstStates } from '../work/project-states';
 
 type Wish = BodyOf<Endpoints['foundFirm']>;
 
@@ -83,6 +84,7 @@ async function layGround(context: Context, { country, taxed }: Wish, started: st
   await setPlannedForNew.run({ planned }, tx);
   const [plan] = await plannedForNew.run(undefined, tx);
   await addPlannedTime.run({ firm: firm.id, person: actor.personId, validFrom: started, ...plan! }, tx);
+  await addFirstStates(context);
   await addProject(context, { id: newId(), name: 'General', clientId: null, departmentId: department, currency: firm.currency });
   await setGuide.run({ person: actor.personId, shown: true }, tx);
   const { name, currency, zone } = firm;

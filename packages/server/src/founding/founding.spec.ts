@@ -361,9 +361,16 @@ describe('a firm of one’s own', () => {
       const { owner } = await founder();
       const client = { id: newId(), name: 'Quay Trust ' };
       const made = await owner.done('createProject', { body: { id: newId(), name: ' Boat house', client } });
-      expect(made.client).toEqual({ id: client.id, name: 'Quay Trust', currency: 'GBP' });
+      expect(made.client).toEqual({ id: client.id, name: 'Quay Trust', currency: 'GBP', archived: false });
       expect(made.project).toEqual(
-        jasmine.objectContaining({ name: 'Boat house', code: 'BOAT', clientId: client.id, billable: true, open: true }),
+        jasmine.objectContaining({
+          name: 'Boat house',
+          code: 'BOAT',
+          clientId: client.id,
+          billable: true,
+          state: 'Under way',
+          open: true,
+        }),
       );
       const next = await owner.done('createProject', { body: { id: newId(), name: 'Boat shed', client: { id: client.id } } });
       expect([next.project.code, next.project.clientId]).toEqual(['BOAT2', client.id]);

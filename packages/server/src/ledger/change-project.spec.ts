@@ -1,6 +1,6 @@
 import type { ProjectFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, differencesOf, makeWorld, meanwhile, record, submitAndApprove } from '../testing';
+import { World, differencesOf, makeWorld, meanwhile, record, setState, submitAndApprove } from '../testing';
 
 describe('a project that is changed', () => {
   let world: World;
@@ -22,10 +22,10 @@ describe('a project that is changed', () => {
   it('is read by those who see it', async () => {
     const { ids } = world;
     expect((await read(world.as('staff'))).body).toEqual({
-      ...{ id: ids.project, client: 'Harbour Trust', version: 1 },
+      ...{ id: ids.project, client: 'Harbour Trust', state: 'Under way', version: 1 },
       facts: {
         ...{ name: 'Lantern room', code: 'LANTERN', orderReference: 'HT-1', managerId: ids.owner },
-        ...{ estimate: 360_000, open: true },
+        ...{ estimate: 360_000, stateId: ids.underWay, archived: false },
       },
     });
     await world.sql('update project set restricted = true');
@@ -53,13 +53,13 @@ describe('a project that is changed', () => {
     expect(await code({ name: 'gallery' })).toBe('project-exists');
     expect(await code({ code: 'altar' })).toBe('code-taken');
     expect((await change({ code: 'Lantern' })).status).toBe(200);
-    await world.sql("update project set state = 'closed' where id = $1", [other.project.id]);
+    await setState(world, other.project.id, 'finished');
     expect((await change({ name: 'Gallery' })).status).toBe(200);
     // One that is finished keeps the name that it had, until it is taken up again.
     const of = { params: { id: other.project.id } };
     const { facts, version } = await owner().done('readProject', of);
     expect((await owner().call('changeProject', { ...of, version, body: { ...facts, estimate: 60 } })).status).toBe(200);
-    const again = { ...of, version: version + 1, body: { ...facts, open: true } };
+    const again = { ...of, version: version + 1, body: { ...facts, stateId: world.ids.underWay } };
     expect((await owner().call('changeProject', again)).problem.code).toBe('project-exists');
   });
 
@@ -77,7 +77,7 @@ describe('a project that is changed', () => {
     expect(await code({ name: 'Not any more' }, world.as('manager'))).toBe('scope-unknown');
   });
 
-  it('takes no more time once it is finished: what is not decided on says so, until it is taken up again', async () => {
+  it('takes no more time once it is finished or in the archive: what is not decided on says so, until it is taken up again', async () => {
     const staff = world.as('staff');
     const decided = await record(world, 'staff', '2026-06-02', 1);
     await submitAndApprove(world, 'staff', '2026-06-01');
@@ -94,7 +94,7 @@ describe('a project that is changed', () => {
         ).map((row) => [row.id, [row.problems, row.count, row.version]]),
       );
     const before = await problems();
-    expect((await change({ open: false })).status).toBe(200);
+    expect((await change({ stateId: world.ids.finished })).body.state).toBe('Finished');
     const closed = await problems();
     expect(closed.get(open.id)).toEqual([['project-closed'], 1, 2]);
     expect(closed.get(mate.id)).toEqual([['project-closed'], 1, 3]);
@@ -104,8 +104,17 @@ describe('a project that is changed', () => {
     // Said once, also where something else of it changes, and gone with what it says.
     expect((await change({ estimate: 1 })).status).toBe(200);
     expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 2]);
-    expect((await change({ open: true })).status).toBe(200);
+    // In the archive it takes none either, whatever its state says.
+    expect((await change({ archived: true })).status).toBe(200);
+    expect((await change({ stateId: world.ids.underWay })).status).toBe(200);
+    expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 2]);
+    expect((await change({ archived: false })).status).toBe(200);
     expect((await problems()).get(open.id)).toEqual([[], 0, 3]);
+    expect((await change({ archived: true })).status).toBe(200);
+    expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 4]);
+    const told = (await events()).map(({ before, after }) => [before, after]);
+    expect(told[0]).toEqual([{ state: 'Under way' }, { state: 'Finished' }]);
+    expect(told.at(-1)).toEqual([{ archived: false }, { archived: true }]);
   });
 
   it('waits for whoever records on it', async () => {
@@ -113,7 +122,7 @@ describe('a project that is changed', () => {
       world,
       `select pg_advisory_xact_lock_shared(hashtextextended('rules ${world.firmId}', 0))`,
       'select',
-      () => change({ open: false }),
+      () => change({ stateId: world.ids.finished }),
     );
     expect(done.status).toBe(200);
   });
@@ -122,7 +131,7 @@ describe('a project that is changed', () => {
     const entry = await meanwhile(
       world,
       `select pg_advisory_xact_lock(hashtextextended('rules ${world.firmId}', 0))`,
-      `update project set state = 'closed' where id = '${world.ids.project}'`,
+      `update project set archived = true where id = '${world.ids.project}'`,
       () => record(world, 'staff', '2026-06-08', 1),
     );
     expect(entry.problems).toEqual(['project-closed']);

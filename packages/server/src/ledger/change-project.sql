@@ -8,14 +8,29 @@ select
   p.order_reference as "orderReference!",
   p.manager_id as "managerId!",
   p.estimate as "estimate!",
-  (p.state = 'open') as "open!",
+  p.state_id as "stateId!",
+  s.name as "state!",
+  takes_time (p) as "takesTime!",
+  p.archived as "archived!",
   p.version as "version!"
 from
   projects_in_reach (:reach!, :asker!) p
+  join project_state s on s.firm_id = p.firm_id
+  and s.id = p.state_id
   left join client c on c.firm_id = p.firm_id
   and c.id = p.client_id
 where
   p.id = :id!;
+
+/* @name stateOf */
+select
+  s.name as "name!",
+  s.records as "records!",
+  s.open as "open!"
+from
+  project_state s
+where
+  s.id = :id!;
 
 /* @name codeTaken */
 select
@@ -34,24 +49,27 @@ set
   order_reference = :orderReference!,
   manager_id = :managerId!,
   estimate = :estimate!,
-  state = :state!,
+  state_id = :stateId!,
+  records = :records!,
+  open = :open!,
+  archived = :archived!,
   version = version + 1
 where
   id = :id!;
 
-/* @name markClosed */
+/* @name markTaking */
 update entry
 set
   problems = case
-    when :open! then array_remove(problems, 'project-closed')
+    when :takeTime! then array_remove(problems, 'project-closed')
     else array_prepend('project-closed', problems)
   end,
   problem_count = problem_count + case
-    when :open! then -1
+    when :takeTime! then -1
     else 1
   end,
   version = version + 1
 where
-  project_id = :project!
+  project_id = any (:projects!)
   and stage in ('recorded', 'submitted')
-  and ('project-closed' = any (problems)) = :open!;
+  and ('project-closed' = any (problems)) = :takeTime!;

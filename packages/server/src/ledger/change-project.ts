@@ -1,7 +1,7 @@
 import { KnownProject, ProjectFacts } from '@yellowwood/contracts';
 import { differs, mayLetManage, rightsHeld } from '@yellowwood/core';
-import { codeTaken, markClosed, projectKnown, setProject } from '../generated/ledger/change-project.queries';
-import { projectNamed } from '../generated/work/create-project.queries';
+import { codeTaken, markTaking, projectKnown, setProject, stateOf } from '../generated/ledger/change-project.queries';
+import { clientOf, projectNamed } from '../generated/work/create-project.queries';
 import { heldPerson } from '../people/change-person';
 import { audit } from '../platform/audit';
 import { Context, reachOf } from '../platform/context';
@@ -10,26 +10,26 @@ import { takeTurn } from '../platform/turn';
 import { refuseForeign } from '../work/outline';
 import { holdRules } from './locks';
 
-const FACTS = ['name', 'code', 'orderReference', 'managerId', 'estimate', 'open'] as const;
+const FACTS = ['name', 'code', 'orderReference', 'managerId', 'estimate', 'stateId', 'archived'] as const;
 
 /** A project that one may see, with what was said of it. @throws the problem `scope-unknown` */
 export async function readProject(context: Context, id: string): Promise<KnownProject> {
   return (await known(context, id)).project;
 }
 
-async function known(context: Context, id: string): Promise<{ project: KnownProject; clientId: string | null }> {
+async function known(context: Context, id: string) {
   const who = { reach: reachOf(context, 'work.read'), asker: context.actor.personId };
   const [row] = await projectKnown.run({ ...who, id }, context.tx);
   if (!row) throw problem('scope-unknown');
-  const { id: own, clientId, client, version, ...facts } = row;
-  return { project: { id: own, client, version, facts }, clientId };
+  const { id: own, clientId, client, state, takesTime, version, ...facts } = row;
+  return { project: { id: own, client, state, version, facts }, clientId, takesTime };
 }
 
 /**
- * Changes what is said of a project. One that is finished takes no more time: what is recorded and not decided on wants
- * another project.
- * @throws the problems `scope-unknown`, `version-stale`, `project-exists`, `code-taken`, `person-unknown`, `left-already`,
- *   `lead-not-yours`, `nothing-to-change`
+ * Changes what is said of a project. One that takes no more time, by its state or since it is in the archive, says so on
+ * what is recorded on it and not decided on: that wants another project.
+ * @throws the problems `scope-unknown`, `version-stale`, `project-exists`, `code-taken`, `state-unknown`, `client-archived`,
+ *   `person-unknown`, `left-already`, `lead-not-yours`, `nothing-to-change`
  */
 export async function changeProject(context: Context, id: string, wish: ProjectFacts, version: number): Promise<KnownProject> {
   const { tx } = context;
@@ -37,30 +37,51 @@ export async function changeProject(context: Context, id: string, wish: ProjectF
   await holdRules(context, 'exclusive');
   await takeTurn(context, 'work');
   await refuseForeign(context, id, 'scope-unknown');
-  const { project: before, clientId } = await known(context, id);
+  const { project: before, clientId, takesTime } = await known(context, id);
   if (before.version !== version) throw problem('version-stale', {}, { current: before });
   const after: ProjectFacts = {
     ...{ name: wish.name.trim(), code: wish.code.trim(), orderReference: wish.orderReference.trim() },
-    ...{ managerId: wish.managerId, estimate: wish.estimate, open: wish.open },
+    ...{ managerId: wish.managerId, estimate: wish.estimate, stateId: wish.stateId, archived: wish.archived },
   };
   if (!differs(before.facts, after, FACTS)) throw problem('nothing-to-change');
-  await refuseTwin(context, id, clientId, after);
+  const [state] = await stateOf.run({ id: after.stateId }, tx);
+  if (!state) throw problem('state-unknown');
+  if (state.open && !after.archived) await refuseUnderWay(context, id, clientId, after.name);
+  const [taken] = await codeTaken.run({ id, code: after.code }, tx);
+  if (taken) throw problem('code-taken', { code: after.code });
   const names = after.managerId === before.facts.managerId ? null : await namesOfManagers(context, before.facts, after);
-  await setProject.run({ id, ...after, state: after.open ? 'open' : 'closed' }, tx);
-  if (after.open !== before.facts.open) await markClosed.run({ project: id, open: after.open }, tx);
-  const told = ({ managerId: _, ...facts }: ProjectFacts, manager?: string) => ({ ...facts, ...(manager && { manager }) });
+  await setProject.run({ id, ...after, records: state.records, open: state.open }, tx);
+  const takes = state.records && !after.archived;
+  if (takes !== takesTime) await markProjects(context, [id], takes);
+  const told = ({ managerId: _, stateId: __, ...facts }: ProjectFacts, inState: string, manager?: string) => ({
+    ...facts,
+    ...{ state: inState, ...(manager && { manager }) },
+  });
   await audit(context, 'project changed', [
-    { kind: 'project', id, before: told(before.facts, names?.before), after: told(after, names?.after) },
+    {
+      kind: 'project',
+      id,
+      before: told(before.facts, before.state, names?.before),
+      after: told(after, state.name, names?.after),
+    },
   ]);
-  return { ...before, facts: after, version: version + 1 };
+  return { ...before, facts: after, state: state.name, version: version + 1 };
 }
 
-/** Two projects of one name under way cannot be told apart, nor two of one code. */
-async function refuseTwin({ tx }: Context, id: string, client: string | null, { name, code, open }: ProjectFacts): Promise<void> {
-  const twins = open ? await projectNamed.run({ name, client }, tx) : [];
+/** Says on what is recorded on projects and not decided on that they take no time, or not any more. */
+export async function markProjects({ tx }: Context, projects: readonly string[], takeTime: boolean): Promise<void> {
+  await markTaking.run({ projects: [...projects], takeTime }, tx);
+}
+
+/**
+ * What is under way is in sight, and can be told apart from what else is.
+ * @throws the problems `project-exists`, `client-archived`
+ */
+async function refuseUnderWay({ tx }: Context, id: string, client: string | null, name: string): Promise<void> {
+  const twins = await projectNamed.run({ name, client }, tx);
   if (twins.some((twin) => twin.id !== id)) throw problem('project-exists', { name });
-  const [taken] = await codeTaken.run({ id, code }, tx);
-  if (taken) throw problem('code-taken', { code });
+  const [home] = client === null ? [] : await clientOf.run({ id: client }, tx);
+  if (home?.archived) throw problem('client-archived', { name: home.name });
 }
 
 /** Whoever manages a project sees its time: only who holds that for everybody gives it. */

@@ -1,6 +1,7 @@
 import { endpoints } from '@yellowwood/contracts';
 import { Platform, mount } from '../platform/mount';
 import { changeProject, readProject } from './change-project';
+import { changeProjectState } from './change-project-state';
 import { moveTask } from './move-task';
 
 /** What moves recorded time and its prices. */
@@ -8,6 +9,9 @@ export function ledgerRoutes(platform: Platform): void {
   mount(platform, endpoints.readProject, (context, { params }) => readProject(context, params.id));
   mount(platform, endpoints.changeProject, (context, { params, body, version }) =>
     changeProject(context, params.id, body, version),
+  );
+  mount(platform, endpoints.changeProjectState, (context, { params, body, version }) =>
+    changeProjectState(context, params.id, body, version),
   );
   mount(platform, endpoints.moveTask, (context, { params, body, version }) => moveTask(context, params.id, body, version));
 }

@@ -3,7 +3,7 @@ select
   'project' as "what!",
   p.id as "id!",
   p.client_id as "clientId?",
-  (p.state = 'open') as "open!",
+  takes_time (p) as "open!",
   p.billable as "billable!",
   '' as "kind!",
   c.tax_category as "taxCategory?",

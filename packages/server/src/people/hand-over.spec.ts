@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import { TURN, Who, World, makeWorld, meanwhile, record } from '../testing';
+import { TURN, Who, World, makeWorld, meanwhile, record, setState } from '../testing';
 
 describe('what somebody looks after', () => {
   let world: World;
@@ -39,7 +39,7 @@ describe('what somebody looks after', () => {
 
   it('is listed: projects that are open, teams, and time that is not submitted', async () => {
     const [open, closed] = [await project('Weir', 'mate'), await project('Lock', 'mate')];
-    await world.sql("update project set state = 'closed' where id = $1", [closed]);
+    await setState(world, closed, 'finished');
     await record(world, 'mate', '2026-06-02', 2);
     await record(world, 'mate', '2026-06-04', 1.5);
     await record(world, 'mate', '2026-06-08', 1);

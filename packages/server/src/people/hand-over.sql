@@ -9,7 +9,7 @@ from
   and c.id = p.client_id
 where
   p.manager_id = :person!
-  and p.state = 'open'
+  and is_live (p)
 order by
   c.name nulls first,
   p.name;

@@ -10,6 +10,7 @@ export interface AuditSubject {
     | 'invoice'
     | 'payment'
     | 'project'
+    | 'state'
     | 'client'
     | 'account'
     | 'person'

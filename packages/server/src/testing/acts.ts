@@ -57,7 +57,9 @@ export async function meanwhile<T>(world: World, held: string, change: string, a
  */
 export async function othersEnded(world: World, ...save: string[]): Promise<void> {
   const underWay = async () =>
-    (await world.admin.query<{ xact: string }>('select pg_snapshot_xip(pg_current_snapshot())::text as xact')).rows.map(({ xact }) => xact);
+    (await world.admin.query<{ xact: string }>('select pg_snapshot_xip(pg_current_snapshot())::text as xact')).rows.map(
+      ({ xact }) => xact,
+    );
   const awaited = (await underWay()).filter((xact) => !save.includes(xact));
   while ((await underWay()).some((xact) => awaited.includes(xact))) await new Promise((resolve) => setTimeout(resolve, 5));
 }
@@ -84,7 +86,7 @@ export async function absent(world: World, who: Who, date: string, code: 'holida
 export async function anotherProject(world: World, terms: { limit_minor?: number } = {}): Promise<string> {
   const project = newId();
   for (const [table, own] of [
-    ['project', { id: project, code: project }],
+    ['project', { id: project, code: project.slice(-12) }],
     ['agreement', { id: newId(), project_id: project, ...terms }],
   ] as const)
     await world.sql(
@@ -92,6 +94,15 @@ export async function anotherProject(world: World, terms: { limit_minor?: number
       [JSON.stringify(own), world.ids.project],
     );
   return project;
+}
+
+/** Gives a project another state, as it is stored. */
+export async function setState(world: World, project: string, state: 'underWay' | 'finished'): Promise<void> {
+  await world.sql(
+    `update project p set state_id = s.id, records = s.records, open = s.open
+     from project_state s where s.firm_id = p.firm_id and s.id = $2 and p.id = $1`,
+    [project, world.ids[state]],
+  );
 }
 
 /** Submits somebody's week and has the owner approve all of it. */

@@ -23,7 +23,9 @@ export type Ids = Readonly<
     | 'drawing'
     | 'office'
     | 'exempt'
-    | 'agreement',
+    | 'agreement'
+    | 'underWay'
+    | 'finished',
     string
   >
 >;
@@ -49,6 +51,8 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     'office',
     'exempt',
     'agreement',
+    'underWay',
+    'finished',
   ] as const;
   const ids = Object.fromEntries(names.map((name) => [name, newId()])) as Ids;
   const tx = await admin.connect();
@@ -198,6 +202,22 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
       { id: ids.office, code: 'OFF', name: 'Office', kind: 'indirect', billable: false, tax_category: 'S' },
     ]),
   );
+  const state = (id: string, name: string, records: boolean, open: boolean, place: number) => ({
+    id,
+    name,
+    records,
+    open,
+    place,
+  });
+  await insert(
+    'project_state',
+    own([
+      state(newId(), 'Proposed', false, true, 0),
+      state(ids.underWay, 'Under way', true, true, 1),
+      state(newId(), 'On hold', false, true, 2),
+      state(ids.finished, 'Finished', false, false, 3),
+    ]),
+  );
   const project = (id: string, code: string, names2: Record<string, unknown>) => ({
     id,
     client_id: null,
@@ -205,7 +225,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     name: code,
     code,
     tone: 1,
-    state: 'open',
+    ...{ state_id: ids.underWay, records: true, open: true },
     restricted: false,
     manager_id: ids.owner,
     billable: true,

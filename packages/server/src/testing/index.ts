@@ -1,4 +1,4 @@
-export { absent, anotherProject, atOnce, bill, draft, meanwhile, othersEnded, record, submitAndApprove } from './acts';
+export { absent, anotherProject, atOnce, bill, draft, meanwhile, othersEnded, record, setState, submitAndApprove } from './acts';
 export { differencesOf, ownerContext } from './books';
 export { Client, PASSWORD } from './client';
 export { PEOPLE } from './found-firm';

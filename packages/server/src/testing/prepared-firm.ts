@@ -11,7 +11,7 @@ export type Entry = Awaited<ReturnType<typeof record>>;
 /** Who asks for what; `without` takes a rule away while it is asked. */
 export type Asked<N extends EndpointName> = Options<N> & { as: Who; without?: Without };
 export type NewEntry = BodyOf<Endpoints['createEntry']>;
-export type Without = 'tax_rate' | 'exchange_rate' | 'open days' | 'ways' | 'texts';
+export type Without = 'tax_rate' | 'exchange_rate' | 'open days' | 'ways' | 'texts' | 'under way';
 
 export const reason = 'Because of the test';
 /** Weeks in which the staff member has approved and submitted time, and one that is submitted without any. */
@@ -221,11 +221,23 @@ export class PreparedFirm {
     if (table === 'open days') return this.held("locked_until = '2099-01-01'", 'locked_until = null', work);
     if (table === 'texts') return this.textless(work);
     if (table === 'ways') return this.held("record_ways = '{timer}'", 'record_ways = default', work);
+    if (table === 'under way') return this.notUnderWay(work);
     await this.world.sql(`update ${table} set valid_from = valid_from + 36500`);
     try {
       return await work();
     } finally {
       await this.world.sql(`update ${table} set valid_from = valid_from - 36500`);
+    }
+  }
+
+  /** While nothing counts as open by the state with which projects begin. */
+  private async notUnderWay<T>(work: () => Promise<T>): Promise<T> {
+    const set = (open: boolean) => this.world.sql('update project_state set open = $1 where id = $2', [open, this.ids.underWay]);
+    await set(false);
+    try {
+      return await work();
+    } finally {
+      await set(true);
     }
   }
 
@@ -289,7 +301,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select array[count(*), sum(version)] from client) as clients, (select array_agg(concat(id, manager_id, version) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
+        (select array[count(*), sum(version)] from client) as clients, (select array[count(*), sum(version)] from project_state) as states, (select array_agg(concat(id, manager_id, version) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 
@@ -359,6 +371,13 @@ export class PreparedFirm {
     return { params: { id }, version, body: { ...facts, ...names } };
   }
 
+  /** A client that is in the archive. */
+  async archivedClient() {
+    const asked = await this.newClient({ archived: true });
+    await this.owner.done('changeClient', asked);
+    return asked.params;
+  }
+
   /** A project that is new, and a change to it. */
   async newProject(names: Partial<BodyOf<Endpoints['changeProject']>> = {}) {
     const { project } = await this.owner.done('createProject', { body: this.project() });
@@ -396,6 +415,13 @@ export class PreparedFirm {
   async position(): Promise<string> {
     const id = newId();
     await this.owner.done('createGroup', { body: { id, kind: 'position', name: `Position ${id}` } });
+    return id;
+  }
+
+  /** A state that no project has. */
+  async state(open = false): Promise<string> {
+    const id = newId();
+    await this.owner.done('createProjectState', { body: { id, name: `State ${id.slice(-12)}`, records: true, open } });
     return id;
   }
 

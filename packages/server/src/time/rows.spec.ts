@@ -1,4 +1,4 @@
-import { MONDAY, World, anotherProject, inOrder, makeWorld, record } from '../testing';
+import { MONDAY, World, anotherProject, inOrder, makeWorld, record, setState } from '../testing';
 
 describe('rows of a period', () => {
   const it = inOrder();
@@ -30,7 +30,7 @@ describe('rows of a period', () => {
   });
 
   it('are for projects that are open and that one may record on', async () => {
-    await world.sql("update project set state = 'closed' where id = $1", [world.ids.euroProject]);
+    await setState(world, world.ids.euroProject, 'finished');
     const closed = await world
       .as('staff')
       .call('addRow', { params, body: { ...row(), projectId: world.ids.euroProject, taskId: null } });
@@ -56,7 +56,7 @@ describe('rows of a period', () => {
       .as('staff')
       .done('addRow', { params: { from: '2026-06-29' }, body: { ...row(), projectId: other, taskId: null } });
     await world.as('staff').done('addRow', { params: { from: '2026-06-29' }, body: row() });
-    await world.sql("update project set state = 'closed' where id = $1", [other]);
+    await setState(world, other, 'finished');
     const week = await world.as('staff').done('bringRows', { params: { from }, body: { withHours: false } });
     expect(week.rows.map(({ projectId }) => projectId)).toEqual([row().projectId]);
   });

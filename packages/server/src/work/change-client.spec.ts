@@ -1,6 +1,6 @@
 import type { ClientFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, makeWorld, seenWork } from '../testing';
+import { World, makeWorld, seenWork, setState } from '../testing';
 
 describe('a client', () => {
   let world: World;
@@ -18,7 +18,7 @@ describe('a client', () => {
       ...{ id: world.ids.client, currency: 'GBP', version: 1 },
       facts: {
         ...{ name: 'Harbour Trust', address: ['Quay 1'], country: 'GB' },
-        ...{ email: 'accounts@harbour.example', taxId: '', paymentDays: 30 },
+        ...{ email: 'accounts@harbour.example', taxId: '', paymentDays: 30, archived: false },
       },
     });
     const done = await change({ name: ' Harbour Board ', address: [' Quay 2', '', 'Port'], taxId: 'GB 7', paymentDays: 14 });
@@ -48,6 +48,24 @@ describe('a client', () => {
     expect((await owner().call('createClient', { body: { id: newId(), name: 'mole trust' } })).problem.code).toBe(
       'client-exists',
     );
+  });
+
+  it('goes into the archive once nothing is under way for it, and takes nothing new there', async () => {
+    const refused = await change({ archived: true });
+    expect(refused.problem.detail).toMatch(/^1 of its projects/);
+    await setState(world, world.ids.project, 'finished');
+    expect((await change({ archived: true })).body.facts.archived).toBeTrue();
+    // What else is said of it is said there, too.
+    expect((await change({ taxId: 'GB 8' })).status).toBe(200);
+    const project = { id: newId(), name: 'Mole', client: { id: world.ids.client } };
+    expect((await owner().call('createProject', { body: project })).problem.code).toBe('client-archived');
+    const { facts, version } = await owner().done('readProject', { params: { id: world.ids.project } });
+    const again = (names: object) =>
+      owner().call('changeProject', { params: { id: world.ids.project }, version, body: { ...facts, ...names } });
+    expect((await again({ stateId: world.ids.underWay })).problem.detail).toMatch(/“Harbour Trust” is in the archive/);
+    expect((await again({ archived: true, stateId: world.ids.underWay })).status).toBe(200);
+    expect((await change({ archived: false })).status).toBe(200);
+    expect((await owner().call('createProject', { body: project })).status).toBe(200);
   });
 
   it('is changed by those who look after work of it', async () => {

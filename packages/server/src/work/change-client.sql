@@ -8,6 +8,7 @@ select
   c.email as "email!",
   coalesce(c.tax_id, '') as "taxId!",
   c.payment_days as "paymentDays!",
+  c.archived as "archived!",
   c.version as "version!"
 from
   client c
@@ -41,6 +42,16 @@ set
   email = :email!,
   tax_id = nullif(:taxId!, ''),
   payment_days = :paymentDays!,
+  archived = :archived!,
   version = version + 1
 where
   id = :id!;
+
+/* @name projectsUnderWay */
+select
+  count(*) as "projects!"
+from
+  project p
+where
+  p.client_id = :client!
+  and is_live (p);

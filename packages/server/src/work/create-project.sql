@@ -2,7 +2,8 @@
 select
   c.id as "id!",
   c.name as "name!",
-  c.currency as "currency!"
+  c.currency as "currency!",
+  c.archived as "archived!"
 from
   client c
 where
@@ -41,7 +42,7 @@ from
 where
   lower(p.name) = lower(:name!)
   and p.client_id is not distinct from :client
-  and p.state = 'open';
+  and is_live (p);
 
 /* @name codesAndCount */
 select
@@ -49,6 +50,21 @@ select
   count(*) as "count!"
 from
   project p;
+
+/* @name firstState */
+select
+  s.id as "id!",
+  s.name as "name!"
+from
+  project_state s
+where
+  s.records
+  and s.open
+order by
+  s.place,
+  s.id
+limit
+  1;
 
 /* @name addProjectRow */
 insert into
@@ -60,7 +76,9 @@ insert into
     name,
     code,
     tone,
-    state,
+    state_id,
+    records,
+    open,
     manager_id,
     billable,
     estimate
@@ -74,7 +92,9 @@ values
     :name!,
     :code!,
     :tone!,
-    'open',
+    :state!,
+    true,
+    true,
     :manager!,
     :billable!,
     :estimate!

@@ -9,6 +9,7 @@ import {
   clientOf,
   codesAndCount,
   firstDepartment,
+  firstState,
   projectNamed,
 } from '../generated/work/create-project.queries';
 import { wordsOfFirm } from '../generated/firm/words.queries';
@@ -48,18 +49,25 @@ export async function addProject(
   const tone = (others!.count % TONES) + 1;
   const billable = clientId !== null;
   const manager = actor.personId;
+  const [state] = await firstState.run(undefined, tx);
   await addProjectRow.run(
-    { firm: firm.id, id, client: clientId, department: departmentId, name, code, tone, manager, billable, estimate },
+    {
+      ...{ firm: firm.id, id, client: clientId, department: departmentId, name, code, tone, state: state!.id },
+      ...{ manager, billable, estimate },
+    },
     tx,
   );
   const method = billable ? 'time and materials' : 'internal';
   await addAgreement.run({ id: newId(), project: id, method, currency, validFrom: ALWAYS }, tx);
   const [chosen] = await wordsOfFirm.run(undefined, tx);
   const shown = chosen!.workText === 'code' ? code : name;
-  return { id, clientId, departmentId, name, shown, code, orderReference: '', tone, open: true, billable, managerId: manager };
+  return {
+    ...{ id, clientId, departmentId, name, shown, code, orderReference: '', tone, billable, managerId: manager },
+    ...{ state: state!.name, open: true, takesTime: true, archived: false },
+  };
 }
 
-/** The client that was meant, made where it was named. @throws the problems `client-unknown`, `client-exists` */
+/** The client that was meant, made where it was named. @throws the problems `client-unknown`, `client-archived`, `client-exists` */
 export async function clientFor(
   context: Context,
   { id, name }: NonNullable<NewProject['client']>,
@@ -68,12 +76,14 @@ export async function clientFor(
   if (name === undefined) {
     const [known] = await clientOf.run({ id }, tx);
     if (!known) throw problem('client-unknown');
+    if (known.archived) throw problem('client-archived', { name: known.name });
     return known;
   }
-  const client = { id, name: name.trim(), currency: firm.currency };
+  const client = { id, name: name.trim(), currency: firm.currency, archived: false };
   const [twin] = await clientNamed.run({ name: client.name }, tx);
   if (twin) throw problem('client-exists');
-  await addClient.run({ firm: firm.id, country: firm.country, days: USUAL_DAYS, ...client }, tx);
+  const { archived: _, ...facts } = client;
+  await addClient.run({ firm: firm.id, country: firm.country, days: USUAL_DAYS, ...facts }, tx);
   await audit(context, 'client made', [{ kind: 'client', id, after: { name: client.name, currency: client.currency } }]);
   return client;
 }
@@ -89,7 +99,7 @@ export async function homeOf(
 
 /**
  * Makes a project, and its client where it is new.
- * @throws the problems `client-unknown`, `client-exists`, `project-exists`
+ * @throws the problems `client-unknown`, `client-archived`, `client-exists`, `project-exists`
  */
 export async function createProject(context: Context, { id, name, client: meant }: NewProject): Promise<MadeProject> {
   // So that no two have one name or one code.

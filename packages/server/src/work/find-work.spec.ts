@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { foundBy, hasWords, plainText, wordsOf } from '@yellowwood/core';
 import { v7 as newId } from 'uuid';
-import { World, makeWorld } from '../testing';
+import { World, makeWorld, setState } from '../testing';
 
 type Asker = 'owner' | 'manager' | 'staff' | 'mate' | 'bookkeeper';
 type Sought = 'tree' | 'work' | 'client' | 'project';
@@ -116,11 +116,41 @@ describe('finding work and people', () => {
     await world.sql("update task set state = 'done' where id = $1", [done]);
     expect(await found('mosaic', 'work')).toEqual(['Mosaic']);
     expect(await found('mosaic', 'tree')).toEqual(['Mosaic', 'A mosaic']);
-    await world.sql("update project set state = 'closed' where id = $1", [euroProject]);
+    await setState(world, euroProject, 'finished');
     expect(await found('mosaic', 'work')).toEqual([]);
     expect(await found('altar', 'work')).toEqual([]);
     expect(await found('altar', 'project')).toEqual(['Altar frames']);
-    await world.sql("update project set state = 'open' where id = $1", [euroProject]);
+    await setState(world, euroProject, 'underWay');
+  });
+
+  it('takes what takes no time for what it is, be it proposed or in the archive', async () => {
+    const { euroProject, euroClient } = world.ids;
+    await task('Quoin', euroProject);
+    await world.sql('update project_state set records = false where id = $1', [world.ids.underWay]);
+    for (const words of ['quoin', 'altar'])
+      expect(await found(words, 'work'))
+        .withContext(words)
+        .toEqual([]);
+    expect(await found('altar', 'project')).toEqual(['Altar frames']);
+    await world.sql('update project_state set records = true where id = $1', [world.ids.underWay]);
+    // What is in the archive is offered nowhere, and found in the tree after all that is not.
+    await task('Quoin stones');
+    expect((await found('quoin')).sort()).toEqual(['Quoin', 'Quoin stones']);
+    await world.sql('update project set archived = true where id = $1', [euroProject]);
+    expect(await found('quoin')).toEqual(['Quoin stones', 'Quoin']);
+    expect(await found('quoin', 'work')).toEqual(['Quoin stones']);
+    expect(await found('altar', 'project')).toEqual([]);
+    expect(await found('altar')).toEqual(['Altar frames']);
+    await world.sql('update project set archived = false where id = $1', [euroProject]);
+    // With its client, too.
+    await world.sql("update client set archived = true, name = 'Plinth works' where id = $1", [euroClient]);
+    expect(await found('plinth', 'client')).toEqual([]);
+    expect(await found('plinth')).toEqual(['Plinth works']);
+    expect((await find('plinth')).known.clients[0]!.archived).toBeTrue();
+    expect(await found('altar', 'project')).toEqual([]);
+    expect(await found('quoin')).toEqual(['Quoin stones', 'Quoin']);
+    await world.sql('update client set archived = false where id = $1', [euroClient]);
+    await world.sql("delete from task where name like 'Quoin%'");
   });
 
   it('tells nobody of work or people that they may not see', async () => {

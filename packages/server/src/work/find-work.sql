@@ -138,12 +138,12 @@ with recursive
       h.id,
       coalesce(o.words, 0) as own,
       coalesce(t.name, p.name, c.name, d.name, s.name) as name,
-      case
-        when t.id is not null then t.state = 'open'
-        and tp.state = 'open'
-        when p.id is not null then p.state = 'open'
-        else true
-      end as open
+      coalesce(t.state = 'open', true)
+      and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,
+      coalesce(t.state = 'open', true)
+      and coalesce(takes_time (tp), takes_time (p), true) as takes_time,
+      coalesce(tp.archived, p.archived, c.archived, false)
+      or coalesce(pc.archived, false) as archived
     from
       held h
       left join own o on o.kind = h.kind
@@ -160,6 +160,7 @@ with recursive
       and d.id = h.id
       left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'
       and s.id = h.id
+      left join client pc on pc.id = coalesce(tp.client_id, p.client_id)
     where
       h.words = :count!
       and (
@@ -181,11 +182,16 @@ where
     or not :ownWord!
   )
   and (
-    n.open
-    or not :openOnly!
+    n.takes_time
+    or not :toRecordOn!
+  )
+  and (
+    not n.archived
+    or :archived!
   )
 order by
   n.own = 0,
+  n.archived,
   not n.open,
   n.rank,
   n.name,

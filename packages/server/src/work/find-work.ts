@@ -7,21 +7,35 @@ import { asksForWork, idsOf, knownWork } from './known-work';
 /** How many are found at once; more letters find the rest. */
 const MOST = 40;
 
-/** What is looked through for something, what of it is told, and whether it must have a word in its own name. */
-const SEARCHES: Readonly<Record<Sought, { kinds: string[]; wanted: string[]; ownWord: boolean; openOnly: boolean }>> = {
+/** How something is looked for. */
+interface Search {
+  /** What is looked through. */
+  readonly kinds: string[];
+  /** What of it is told. */
+  readonly wanted: string[];
+  /** Whether it must have a word in its own name. */
+  readonly ownWord: boolean;
+  /** Whether only what takes time is told. */
+  readonly toRecordOn: boolean;
+  /** Whether what is in the archive is told, too: all of it can be found in the tree. */
+  readonly archived: boolean;
+}
+const CHOSEN = { ownWord: true, toRecordOn: false, archived: false };
+
+const SEARCHES: Readonly<Record<Sought, Search>> = {
   tree: {
     kinds: ['client', 'department', 'project', 'task', 'person'],
     wanted: ['client', 'department', 'project', 'task', 'person'],
-    ...{ ownWord: true, openOnly: false },
+    ...{ ownWord: true, toRecordOn: false, archived: true },
   },
   work: {
     kinds: ['client', 'department', 'project', 'task'],
     wanted: ['project', 'task'],
-    ...{ ownWord: false, openOnly: true },
+    ...{ ownWord: false, toRecordOn: true, archived: false },
   },
-  client: { kinds: ['client'], wanted: ['client'], ownWord: true, openOnly: false },
-  project: { kinds: ['client', 'department', 'project'], wanted: ['project'], ownWord: false, openOnly: false },
-  person: { kinds: ['person'], wanted: ['person'], ownWord: true, openOnly: false },
+  client: { ...CHOSEN, kinds: ['client'], wanted: ['client'] },
+  project: { ...CHOSEN, kinds: ['client', 'department', 'project'], wanted: ['project'], ownWord: false },
+  person: { ...CHOSEN, kinds: ['person'], wanted: ['person'] },
 };
 
 /** Finds work and people by any part of any of their words; what lies below something is found by its words, too. */
@@ -30,11 +44,11 @@ export async function findWork(
   { words: typed, sought }: QueryOf<Endpoints['findWork']>,
 ): Promise<AnswerOf<Endpoints['findWork']>> {
   const words = foundBy(typed);
-  const { kinds, wanted, ownWord, openOnly } = SEARCHES[sought];
+  const search = SEARCHES[sought];
   const rows = await workFound.run(
     {
       ...{ ...asksForWork(context), words, count: words.length },
-      ...{ kinds, wanted, ownWord, openOnly, tasks: wanted.includes('task'), most: MOST },
+      ...{ ...search, tasks: search.wanted.includes('task'), most: MOST },
     },
     context.tx,
   );

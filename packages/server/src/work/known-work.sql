@@ -37,11 +37,16 @@ select
   p.code as "code!",
   p.order_reference as "orderReference!",
   p.tone as "tone!",
-  (p.state = 'open') as "open!",
+  s.name as "state!",
+  is_live (p) as "open!",
+  takes_time (p) as "takesTime!",
+  p.archived as "archived!",
   p.billable as "billable!",
   p.manager_id as "managerId!"
 from
   projects_in_reach (:reach!, :asker!) p
+  join project_state s on s.firm_id = p.firm_id
+  and s.id = p.state_id
 where
   p.id = any (:projects!);
 
@@ -49,7 +54,8 @@ where
 select
   c.id as "id!",
   c.name as "name!",
-  c.currency as "currency!"
+  c.currency as "currency!",
+  c.archived as "archived!"
 from
   clients_in_reach (:reach!, :asker!, :adds!) c
 where

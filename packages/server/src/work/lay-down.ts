@@ -52,7 +52,7 @@ function sorted(lines: readonly Line[]) {
 
 /**
  * Lays down projects and their tasks from a list, for a client or for the firm itself: all of them, or none.
- * @throws the problems `client-unknown`, `client-exists`, `project-exists`, `order-unreadable`
+ * @throws the problems `client-unknown`, `client-archived`, `client-exists`, `project-exists`, `order-unreadable`
  */
 export async function layDown(
   context: Context,

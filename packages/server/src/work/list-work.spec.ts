@@ -1,6 +1,6 @@
 import { AnswerOf, Endpoints } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, makeWorld } from '../testing';
+import { World, makeWorld, setState } from '../testing';
 
 type Lists = AnswerOf<Endpoints['listWork']>;
 
@@ -10,8 +10,10 @@ describe('work in lists', () => {
   beforeAll(async () => (world = await makeWorld()));
   afterAll(() => world.close());
 
-  const lists = (query: { unfolded?: string; chosen?: string } = {}, who: 'owner' | 'staff' | 'manager' = 'owner') =>
-    world.as(who).done('listWork', { query });
+  const lists = (
+    query: { unfolded?: string; chosen?: string; also?: 'archived' } = {},
+    who: 'owner' | 'staff' | 'manager' = 'owner',
+  ) => world.as(who).done('listWork', { query });
   const nameOf = ({ known }: Lists, scope: string) =>
     Object.values(known)
       .flatMap((list): readonly { id: string; name: string }[] => list)
@@ -27,11 +29,11 @@ describe('work in lists', () => {
     const ids = Array.from({ length: many }, () => newId());
     for (const [n, id] of ids.entries())
       await world.sql(
-        `insert into project (firm_id, id, client_id, name, code, tone, state, manager_id, billable)
-         values ($1, $2, $3, $4, $5, 1, $6, $7, true)`,
+        `insert into project (firm_id, id, client_id, name, code, tone, state_id, records, open, manager_id, billable)
+         values ($1, $2, $3, $4, $5, 1, $6, true, true, $7, true)`,
         [
           ...[world.firmId, id, columns['client'] ?? world.ids.client, `Project ${String(n).padStart(3, '0')}`, `P${id}`],
-          ...[columns['state'] ?? 'open', world.ids.owner],
+          ...[world.ids.underWay, world.ids.owner],
         ],
       );
     return ids;
@@ -75,9 +77,46 @@ describe('work in lists', () => {
     expect((await lists({ chosen: `person:${world.ids.mate}` })).known.people.map(({ id }) => id)).toEqual([world.ids.mate]);
   });
 
+  it('leave out what is in the archive, unless it is chosen or asked for', async () => {
+    const { project, client, euroClient, euroProject } = world.ids;
+    await world.sql('update project set archived = true where id = $1', [project]);
+    const homes = async (...of: Parameters<typeof lists>) => {
+      const answer = await lists(...of);
+      const { top, ...below } = shown(answer);
+      const held = answer.lists[0]!.items.find(({ scope }) => scope === `client:${client}`)?.holds;
+      return [top!.length, held, below['Harbour Trust'] ?? [], answer.counts.projects];
+    };
+    expect(await homes()).toEqual([3, false, [], 2]);
+    expect(await homes({ also: 'archived' })).toEqual([3, true, ['Lantern room'], 2]);
+    expect(await homes({ chosen: `project:${project}` })).toEqual([3, false, ['Lantern room'], 2]);
+    await world.sql('update client set archived = true where id = $1', [client]);
+    expect(await homes()).toEqual([2, undefined, [], 2]);
+    expect(await homes({ also: 'archived' })).toEqual([3, true, ['Lantern room'], 2]);
+    const { known } = await lists({ chosen: `task:${world.ids.task}` });
+    expect(known.clients.map(({ id, archived }) => [id, archived]).sort()).toEqual(
+      [
+        [client, true],
+        [euroClient, false],
+      ].sort(),
+    );
+    const facts = known.projects.find(({ id }) => id === project)!;
+    expect([facts.state, facts.open, facts.takesTime, facts.archived]).toEqual(['Under way', false, false, true]);
+    // What is in the archive comes last, after what is finished.
+    await world.sql('update project set archived = false, client_id = $1 where id = $2', [euroClient, project]);
+    await world.sql("update project set archived = true, name = 'Aisle' where id = $1", [project]);
+    await setState(world, euroProject, 'finished');
+    expect(shown(await lists({ also: 'archived' }))['Łódka și Țară Stiftung']).toEqual(['Altar frames', 'Aisle']);
+    await setState(world, euroProject, 'underWay');
+    await world.sql("update project set archived = false, client_id = $1, name = 'Lantern room' where id = $2", [
+      client,
+      project,
+    ]);
+    await world.sql('update client set archived = false');
+  });
+
   it('come by page, with what is chosen, and what is open before what is closed', async () => {
     const ids = await insertProjects(120, {});
-    await world.sql("update project set state = 'closed' where id = $1", [ids[0]]);
+    await setState(world, ids[0]!, 'finished');
     const client = `client:${world.ids.client}`;
     const none = await lists();
     expect([none.few, none.lists.map(({ of }) => of), none.counts.projects]).toEqual([false, ['top'], 123]);

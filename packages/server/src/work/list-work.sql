@@ -11,9 +11,17 @@ with
           project p
         where
           p.client_id = c.id
+          and (
+            not p.archived
+            or :archived!
+          )
       ) as holds
     from
       clients_in_reach (:reach!, :asker!, :adds!) c
+    where
+      not c.archived
+      or :archived!
+      or c.id = any (:chosen!)
     union all
     select
       'department',
@@ -57,7 +65,9 @@ order by
 select
   count(*) as "projects!"
 from
-  projects_in_reach (:reach!, :asker!);
+  projects_in_reach (:reach!, :asker!) p
+where
+  not p.archived;
 
 /* @name belowListed */
 with
@@ -82,12 +92,16 @@ with
           t.firm_id = p.firm_id
           and t.project_id = p.id
       ) as holds,
-      -- What is open stands before what is done.
-      (p.state <> 'open')::int as rank,
+      -- What is under way stands before what is done, and that before what is in the archive.
+      (not is_live (p))::int + p.archived::int as rank,
       p.name
     from
       projects_in_reach (:reach!, :asker!) p
       join wanted w on w.id = coalesce(p.client_id, p.department_id)
+    where
+      not p.archived
+      or :archived!
+      or p.id = any (:chosen!)
     union all
     select
       'task',

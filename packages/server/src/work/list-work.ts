@@ -49,21 +49,29 @@ async function wayTo(context: Context, chosen: string): Promise<string[]> {
 /** What lies below the firm, and below whatever of it is unfolded, by page; the way to what is chosen in any case. */
 export async function listWork(
   context: Context,
-  { unfolded = '', chosen = 'all' }: QueryOf<Endpoints['listWork']>,
+  { unfolded = '', also, chosen = 'all' }: QueryOf<Endpoints['listWork']>,
 ): Promise<WorkLists> {
   const { tx } = context;
   const { reach, asker, adds, peopleReach } = asksForWork(context);
   const wanted = new Wanted(unfolded);
+  const archived = also === 'archived';
   const way = await wayTo(context, chosen);
   const onWay = way.map((scope) => scope.split(':')[1]!);
-  const homes = await homesListed.run({ reach, asker, adds, most: wanted.mostOf('top'), chosen: onWay }, tx);
+  const homes = await homesListed.run({ reach, asker, adds, archived, most: wanted.mostOf('top'), chosen: onWay }, tx);
   const [{ projects } = { projects: 0 }] = await projectsCounted.run({ reach, asker }, tx);
   const few = projects <= FEW;
   const scopes = [...new Set([...wanted.scopes(), ...way, ...(few ? homes.map(({ scope }) => scope) : [])])];
   const unfoldedWork = scopes.filter((scope) => scope.includes(':'));
   const idOf = (scope: string) => scope.split(':')[1]!;
   const rows = await belowListed.run(
-    { reach, asker, chosen: onWay, of: unfoldedWork.map(idOf), mosts: unfoldedWork.map((scope) => wanted.mostOf(scope)) },
+    {
+      reach,
+      asker,
+      archived,
+      chosen: onWay,
+      of: unfoldedWork.map(idOf),
+      mosts: unfoldedWork.map((scope) => wanted.mostOf(scope)),
+    },
     tx,
   );
   const below = group(rows, ({ of }) => of);

@@ -1,4 +1,4 @@
-import { World, makeWorld, record, seenWork } from '../testing';
+import { World, makeWorld, record, seenWork, setState } from '../testing';
 
 describe('the tree of work', () => {
   let world: World;
@@ -61,7 +61,7 @@ describe('the tree of work', () => {
   });
 
   it('says which projects are closed', async () => {
-    await world.sql("update project set state = 'closed' where id = $1", [world.ids.project]);
+    await setState(world, world.ids.project, 'finished');
     expect((await seen('owner')).projects.find((one) => one.id === world.ids.project)!.open).toBeFalse();
   });
 });

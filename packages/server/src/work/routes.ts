@@ -7,6 +7,7 @@ import { addTasks, changeTask, listTasks, removeTask } from './outline';
 import { findWork } from './find-work';
 import { idsOf, knownWork } from './known-work';
 import { listWork } from './list-work';
+import { createProjectState, listProjectStates, removeProjectState } from './project-states';
 import { readWork } from './read-work';
 
 /** The tree of work, and what is added to it. */
@@ -18,6 +19,12 @@ export function workRoutes(platform: Platform): void {
 
   mount(platform, endpoints.layDown, (context, { body }) => layDown(context, body));
   mount(platform, endpoints.createProject, (context, { body }) => createProject(context, body));
+
+  mount(platform, endpoints.listProjectStates, (context) => listProjectStates(context));
+  mount(platform, endpoints.createProjectState, (context, { body }) => createProjectState(context, body));
+  mount(platform, endpoints.removeProjectState, (context, { params, version }) =>
+    removeProjectState(context, params.id, version),
+  );
 
   mount(platform, endpoints.readClient, (context, { params }) => readClient(context, params.id));
   mount(platform, endpoints.createClient, (context, { body }) => createClient(context, body));

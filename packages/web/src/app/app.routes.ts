@@ -129,6 +129,11 @@ export const routes: Routes = [
         loadComponent: () => import('./settings/work/work').then((m) => m.WorkScreen),
       },
       {
+        path: 'settings/states',
+        title: 'States of projects · Yellowwood',
+        loadComponent: () => import('./settings/work/states').then((m) => m.StatesScreen),
+      },
+      {
         path: 'settings/people',
         title: 'People · Yellowwood',
         loadComponent: () => import('./settings/people/people').then((m) => m.PeopleScreen),

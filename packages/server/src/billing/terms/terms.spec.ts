@@ -1,6 +1,6 @@
 import type { Terms } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { MONDAY, TURN, World, makeWorld, meanwhile, record } from '../../testing';
+import { MONDAY, TURN, World, makeWorld, meanwhile, record, setState } from '../../testing';
 
 const AS_EVER: Terms = { increment: 1, mode: 'nearest', unit: 'entry', minimum: 0, decimalPlaces: null };
 const QUARTERS: Terms = { increment: 15, mode: 'up', unit: 'entry', minimum: 30, decimalPlaces: 3 };
@@ -59,7 +59,7 @@ describe('the terms of a firm', () => {
     // One that ended, and one whose work has: neither is among those that are counted, and what is over stays.
     const [over, closed] = [await project(), await project()];
     await world.sql("update agreement set valid_to = '2026-01-31' where project_id = $1", [over]);
-    await world.sql("update project set state = 'closed' where id = $1", [closed]);
+    await setState(world, closed, 'finished');
     // Two stood there, one of the two made here has terms of its own; internal work has none.
     expect((await owner().done('readTerms')).projects).toEqual({ same: 3, otherwise: 1 });
     expect((await change(QUARTERS, '2026-07-01')).status).toBe(200);

@@ -21,7 +21,7 @@ from
   and o.id = a.id
 where
   a.method = 'time and materials'
-  and p.state = 'open';
+  and is_live (p);
 
 /* @name lastRecorded */
 select

@@ -1,6 +1,8 @@
 /** Types generated for queries found in "packages/server/src/ledger/change-project.sql" */
 import { PreparedQuery } from '@pgtyped/runtime';
 
+export type stringArray = (string)[];
+
 /** 'ProjectKnown' parameters type */
 export interface IProjectKnownParams {
   asker: string;
@@ -10,6 +12,7 @@ export interface IProjectKnownParams {
 
 /** 'ProjectKnown' return type */
 export interface IProjectKnownResult {
+  archived: boolean;
   client: string | null;
   clientId: string | null;
   code: string;
@@ -17,8 +20,10 @@ export interface IProjectKnownResult {
   id: string;
   managerId: string;
   name: string;
-  open: boolean;
   orderReference: string;
+  state: string;
+  stateId: string;
+  takesTime: boolean;
   version: number;
 }
 
@@ -28,7 +33,7 @@ export interface IProjectKnownQuery {
   result: IProjectKnownResult;
 }
 
-const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":307,"b":313}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":316,"b":322}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":413,"b":416}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  c.name as \"client?\",\n  p.name as \"name!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.manager_id as \"managerId!\",\n  p.estimate as \"estimate!\",\n  (p.state = 'open') as \"open!\",\n  p.version as \"version!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = :id!"};
+const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":396,"b":402}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":565,"b":568}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  c.name as \"client?\",\n  p.name as \"name!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.manager_id as \"managerId!\",\n  p.estimate as \"estimate!\",\n  p.state_id as \"stateId!\",\n  s.name as \"state!\",\n  takes_time (p) as \"takesTime!\",\n  p.archived as \"archived!\",\n  p.version as \"version!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -42,10 +47,15 @@ const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true
  *   p.order_reference as "orderReference!",
  *   p.manager_id as "managerId!",
  *   p.estimate as "estimate!",
- *   (p.state = 'open') as "open!",
+ *   p.state_id as "stateId!",
+ *   s.name as "state!",
+ *   takes_time (p) as "takesTime!",
+ *   p.archived as "archived!",
  *   p.version as "version!"
  * from
  *   projects_in_reach (:reach!, :asker!) p
+ *   join project_state s on s.firm_id = p.firm_id
+ *   and s.id = p.state_id
  *   left join client c on c.firm_id = p.firm_id
  *   and c.id = p.client_id
  * where
@@ -53,6 +63,42 @@ const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true
  * ```
  */
 export const projectKnown = new PreparedQuery<IProjectKnownParams,IProjectKnownResult>(projectKnownIR);
+
+
+/** 'StateOf' parameters type */
+export interface IStateOfParams {
+  id: string;
+}
+
+/** 'StateOf' return type */
+export interface IStateOfResult {
+  name: string;
+  open: boolean;
+  records: boolean;
+}
+
+/** 'StateOf' query type */
+export interface IStateOfQuery {
+  params: IStateOfParams;
+  result: IStateOfResult;
+}
+
+const stateOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":113,"b":116}]}],"statement":"select\n  s.name as \"name!\",\n  s.records as \"records!\",\n  s.open as \"open!\"\nfrom\n  project_state s\nwhere\n  s.id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   s.name as "name!",
+ *   s.records as "records!",
+ *   s.open as "open!"
+ * from
+ *   project_state s
+ * where
+ *   s.id = :id!
+ * ```
+ */
+export const stateOf = new PreparedQuery<IStateOfParams,IStateOfResult>(stateOfIR);
 
 
 /** 'CodeTaken' parameters type */
@@ -91,13 +137,16 @@ export const codeTaken = new PreparedQuery<ICodeTakenParams,ICodeTakenResult>(co
 
 /** 'SetProject' parameters type */
 export interface ISetProjectParams {
+  archived: boolean;
   code: string;
   estimate: number;
   id: string;
   managerId: string;
   name: string;
+  open: boolean;
   orderReference: string;
-  state: string;
+  records: boolean;
+  stateId: string;
 }
 
 /** 'SetProject' return type */
@@ -109,7 +158,7 @@ export interface ISetProjectQuery {
   result: ISetProjectResult;
 }
 
-const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReference":true,"managerId":true,"estimate":true,"state":true,"id":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":33}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":50}]},{"name":"orderReference","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":88}]},{"name":"managerId","required":true,"transform":{"type":"scalar"},"locs":[{"a":106,"b":116}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":132,"b":141}]},{"name":"state","required":true,"transform":{"type":"scalar"},"locs":[{"a":154,"b":160}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":203}]}],"statement":"update project\nset\n  name = :name!,\n  code = :code!,\n  order_reference = :orderReference!,\n  manager_id = :managerId!,\n  estimate = :estimate!,\n  state = :state!,\n  version = version + 1\nwhere\n  id = :id!"};
+const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReference":true,"managerId":true,"estimate":true,"stateId":true,"records":true,"open":true,"archived":true,"id":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":33}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":50}]},{"name":"orderReference","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":88}]},{"name":"managerId","required":true,"transform":{"type":"scalar"},"locs":[{"a":106,"b":116}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":132,"b":141}]},{"name":"stateId","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":165}]},{"name":"records","required":true,"transform":{"type":"scalar"},"locs":[{"a":180,"b":188}]},{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":205}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":230}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":270,"b":273}]}],"statement":"update project\nset\n  name = :name!,\n  code = :code!,\n  order_reference = :orderReference!,\n  manager_id = :managerId!,\n  estimate = :estimate!,\n  state_id = :stateId!,\n  records = :records!,\n  open = :open!,\n  archived = :archived!,\n  version = version + 1\nwhere\n  id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -121,7 +170,10 @@ const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReferen
  *   order_reference = :orderReference!,
  *   manager_id = :managerId!,
  *   estimate = :estimate!,
- *   state = :state!,
+ *   state_id = :stateId!,
+ *   records = :records!,
+ *   open = :open!,
+ *   archived = :archived!,
  *   version = version + 1
  * where
  *   id = :id!
@@ -130,22 +182,22 @@ const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReferen
 export const setProject = new PreparedQuery<ISetProjectParams,ISetProjectResult>(setProjectIR);
 
 
-/** 'MarkClosed' parameters type */
-export interface IMarkClosedParams {
-  open: boolean;
-  project: string;
+/** 'MarkTaking' parameters type */
+export interface IMarkTakingParams {
+  projects: stringArray;
+  takeTime: boolean;
 }
 
-/** 'MarkClosed' return type */
-export type IMarkClosedResult = void;
+/** 'MarkTaking' return type */
+export type IMarkTakingResult = void;
 
-/** 'MarkClosed' query type */
-export interface IMarkClosedQuery {
-  params: IMarkClosedParams;
-  result: IMarkClosedResult;
+/** 'MarkTaking' query type */
+export interface IMarkTakingQuery {
+  params: IMarkTakingParams;
+  result: IMarkTakingResult;
 }
 
-const markClosedIR: any = {"usedParamSet":{"open":true,"project":true},"params":[{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":49},{"a":203,"b":208},{"a":376,"b":381}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":281,"b":289}]}],"statement":"update entry\nset\n  problems = case\n    when :open! then array_remove(problems, 'project-closed')\n    else array_prepend('project-closed', problems)\n  end,\n  problem_count = problem_count + case\n    when :open! then -1\n    else 1\n  end,\n  version = version + 1\nwhere\n  project_id = :project!\n  and stage in ('recorded', 'submitted')\n  and ('project-closed' = any (problems)) = :open!"};
+const markTakingIR: any = {"usedParamSet":{"takeTime":true,"projects":true},"params":[{"name":"takeTime","required":true,"transform":{"type":"scalar"},"locs":[{"a":44,"b":53},{"a":207,"b":216},{"a":391,"b":400}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":294,"b":303}]}],"statement":"update entry\nset\n  problems = case\n    when :takeTime! then array_remove(problems, 'project-closed')\n    else array_prepend('project-closed', problems)\n  end,\n  problem_count = problem_count + case\n    when :takeTime! then -1\n    else 1\n  end,\n  version = version + 1\nwhere\n  project_id = any (:projects!)\n  and stage in ('recorded', 'submitted')\n  and ('project-closed' = any (problems)) = :takeTime!"};
 
 /**
  * Query generated from SQL:
@@ -153,20 +205,20 @@ const markClosedIR: any = {"usedParamSet":{"open":true,"project":true},"params":
  * update entry
  * set
  *   problems = case
- *     when :open! then array_remove(problems, 'project-closed')
+ *     when :takeTime! then array_remove(problems, 'project-closed')
  *     else array_prepend('project-closed', problems)
  *   end,
  *   problem_count = problem_count + case
- *     when :open! then -1
+ *     when :takeTime! then -1
  *     else 1
  *   end,
  *   version = version + 1
  * where
- *   project_id = :project!
+ *   project_id = any (:projects!)
  *   and stage in ('recorded', 'submitted')
- *   and ('project-closed' = any (problems)) = :open!
+ *   and ('project-closed' = any (problems)) = :takeTime!
  * ```
  */
-export const markClosed = new PreparedQuery<IMarkClosedParams,IMarkClosedResult>(markClosedIR);
+export const markTaking = new PreparedQuery<IMarkTakingParams,IMarkTakingResult>(markTakingIR);
 
 

@@ -21,7 +21,7 @@ export interface IProjectsManagedQuery {
   result: IProjectsManagedResult;
 }
 
-const projectsManagedIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":178,"b":185}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  c.name as \"client?\"\nfrom\n  project p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.manager_id = :person!\n  and p.state = 'open'\norder by\n  c.name nulls first,\n  p.name"};
+const projectsManagedIR: any = {"usedParamSet":{"person":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":178,"b":185}]}],"statement":"select\n  p.id as \"id!\",\n  p.name as \"name!\",\n  c.name as \"client?\"\nfrom\n  project p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.manager_id = :person!\n  and is_live (p)\norder by\n  c.name nulls first,\n  p.name"};
 
 /**
  * Query generated from SQL:
@@ -36,7 +36,7 @@ const projectsManagedIR: any = {"usedParamSet":{"person":true},"params":[{"name"
  *   and c.id = p.client_id
  * where
  *   p.manager_id = :person!
- *   and p.state = 'open'
+ *   and is_live (p)
  * order by
  *   c.name nulls first,
  *   p.name

@@ -10,6 +10,7 @@ export interface IClientOfParams {
 
 /** 'ClientOf' return type */
 export interface IClientOfResult {
+  archived: boolean;
   currency: string;
   id: string;
   name: string;
@@ -21,7 +22,7 @@ export interface IClientOfQuery {
   result: IClientOfResult;
 }
 
-const clientOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":104,"b":107}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  client c\nwhere\n  c.id = :id!"};
+const clientOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":133,"b":136}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\",\n  c.archived as \"archived!\"\nfrom\n  client c\nwhere\n  c.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -29,7 +30,8 @@ const clientOfIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","requ
  * select
  *   c.id as "id!",
  *   c.name as "name!",
- *   c.currency as "currency!"
+ *   c.currency as "currency!",
+ *   c.archived as "archived!"
  * from
  *   client c
  * where
@@ -154,7 +156,7 @@ export interface IProjectNamedQuery {
   result: IProjectNamedResult;
 }
 
-const projectNamedIR: any = {"usedParamSet":{"name":true,"client":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":70,"b":75}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":117,"b":123}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  project p\nwhere\n  lower(p.name) = lower(:name!)\n  and p.client_id is not distinct from :client\n  and p.state = 'open'"};
+const projectNamedIR: any = {"usedParamSet":{"name":true,"client":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":70,"b":75}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":117,"b":123}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  project p\nwhere\n  lower(p.name) = lower(:name!)\n  and p.client_id is not distinct from :client\n  and is_live (p)"};
 
 /**
  * Query generated from SQL:
@@ -166,7 +168,7 @@ const projectNamedIR: any = {"usedParamSet":{"name":true,"client":true},"params"
  * where
  *   lower(p.name) = lower(:name!)
  *   and p.client_id is not distinct from :client
- *   and p.state = 'open'
+ *   and is_live (p)
  * ```
  */
 export const projectNamed = new PreparedQuery<IProjectNamedParams,IProjectNamedResult>(projectNamedIR);
@@ -202,6 +204,44 @@ const codesAndCountIR: any = {"usedParamSet":{},"params":[],"statement":"select\
 export const codesAndCount = new PreparedQuery<ICodesAndCountParams,ICodesAndCountResult>(codesAndCountIR);
 
 
+/** 'FirstState' parameters type */
+export type IFirstStateParams = void;
+
+/** 'FirstState' return type */
+export interface IFirstStateResult {
+  id: string;
+  name: string;
+}
+
+/** 'FirstState' query type */
+export interface IFirstStateQuery {
+  params: IFirstStateParams;
+  result: IFirstStateResult;
+}
+
+const firstStateIR: any = {"usedParamSet":{},"params":[],"statement":"select\n  s.id as \"id!\",\n  s.name as \"name!\"\nfrom\n  project_state s\nwhere\n  s.records\n  and s.open\norder by\n  s.place,\n  s.id\nlimit\n  1"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * select
+ *   s.id as "id!",
+ *   s.name as "name!"
+ * from
+ *   project_state s
+ * where
+ *   s.records
+ *   and s.open
+ * order by
+ *   s.place,
+ *   s.id
+ * limit
+ *   1
+ * ```
+ */
+export const firstState = new PreparedQuery<IFirstStateParams,IFirstStateResult>(firstStateIR);
+
+
 /** 'AddProjectRow' parameters type */
 export interface IAddProjectRowParams {
   billable: boolean;
@@ -213,6 +253,7 @@ export interface IAddProjectRowParams {
   id: string;
   manager: string;
   name: string;
+  state: string;
   tone: number;
 }
 
@@ -225,7 +266,7 @@ export interface IAddProjectRowQuery {
   result: IAddProjectRowResult;
 }
 
-const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":true,"department":true,"name":true,"code":true,"tone":true,"manager":true,"billable":true,"estimate":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":182,"b":187}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":194,"b":197}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":204,"b":210}]},{"name":"department","required":false,"transform":{"type":"scalar"},"locs":[{"a":217,"b":227}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":234,"b":239}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":246,"b":251}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":258,"b":263}]},{"name":"manager","required":true,"transform":{"type":"scalar"},"locs":[{"a":282,"b":290}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":306}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":313,"b":322}]}],"statement":"insert into\n  project (\n    firm_id,\n    id,\n    client_id,\n    department_id,\n    name,\n    code,\n    tone,\n    state,\n    manager_id,\n    billable,\n    estimate\n  )\nvalues\n  (\n    :firm!,\n    :id!,\n    :client,\n    :department,\n    :name!,\n    :code!,\n    :tone!,\n    'open',\n    :manager!,\n    :billable!,\n    :estimate!\n  )"};
+const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":true,"department":true,"name":true,"code":true,"tone":true,"state":true,"manager":true,"billable":true,"estimate":true},"params":[{"name":"firm","required":true,"transform":{"type":"scalar"},"locs":[{"a":208,"b":213}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":220,"b":223}]},{"name":"client","required":false,"transform":{"type":"scalar"},"locs":[{"a":230,"b":236}]},{"name":"department","required":false,"transform":{"type":"scalar"},"locs":[{"a":243,"b":253}]},{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":260,"b":265}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":272,"b":277}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":284,"b":289}]},{"name":"state","required":true,"transform":{"type":"scalar"},"locs":[{"a":296,"b":302}]},{"name":"manager","required":true,"transform":{"type":"scalar"},"locs":[{"a":329,"b":337}]},{"name":"billable","required":true,"transform":{"type":"scalar"},"locs":[{"a":344,"b":353}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":360,"b":369}]}],"statement":"insert into\n  project (\n    firm_id,\n    id,\n    client_id,\n    department_id,\n    name,\n    code,\n    tone,\n    state_id,\n    records,\n    open,\n    manager_id,\n    billable,\n    estimate\n  )\nvalues\n  (\n    :firm!,\n    :id!,\n    :client,\n    :department,\n    :name!,\n    :code!,\n    :tone!,\n    :state!,\n    true,\n    true,\n    :manager!,\n    :billable!,\n    :estimate!\n  )"};
 
 /**
  * Query generated from SQL:
@@ -239,7 +280,9 @@ const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":tru
  *     name,
  *     code,
  *     tone,
- *     state,
+ *     state_id,
+ *     records,
+ *     open,
  *     manager_id,
  *     billable,
  *     estimate
@@ -253,7 +296,9 @@ const addProjectRowIR: any = {"usedParamSet":{"firm":true,"id":true,"client":tru
  *     :name!,
  *     :code!,
  *     :tone!,
- *     'open',
+ *     :state!,
+ *     true,
+ *     true,
  *     :manager!,
  *     :billable!,
  *     :estimate!

@@ -6,15 +6,16 @@ export type stringArray = (string)[];
 /** 'WorkFound' parameters type */
 export interface IWorkFoundParams {
   adds: boolean;
+  archived: boolean;
   asker: string;
   count: number;
   kinds: stringArray;
   most: number;
-  openOnly: boolean;
   ownWord: boolean;
   peopleReach: string;
   reach: string;
   tasks: boolean;
+  toRecordOn: boolean;
   wanted: stringArray;
   words: stringArray;
 }
@@ -30,7 +31,7 @@ export interface IWorkFoundQuery {
   result: IWorkFoundResult;
 }
 
-const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true,"reach":true,"asker":true,"adds":true,"peopleReach":true,"count":true,"wanted":true,"ownWord":true,"openOnly":true,"most":true},"params":[{"name":"words","required":true,"transform":{"type":"scalar"},"locs":[{"a":88,"b":94}]},{"name":"kinds","required":true,"transform":{"type":"scalar"},"locs":[{"a":406,"b":412}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1322,"b":1328},{"a":1475,"b":1481}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":2599,"b":2605},{"a":2712,"b":2718},{"a":2810,"b":2816},{"a":2919,"b":2925}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":2608,"b":2614},{"a":2721,"b":2727},{"a":2819,"b":2825},{"a":2928,"b":2934},{"a":3034,"b":3040}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":2828,"b":2833}]},{"name":"peopleReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":3019,"b":3031}]},{"name":"count","required":true,"transform":{"type":"scalar"},"locs":[{"a":3114,"b":3120}]},{"name":"wanted","required":true,"transform":{"type":"scalar"},"locs":[{"a":3364,"b":3371}]},{"name":"ownWord","required":true,"transform":{"type":"scalar"},"locs":[{"a":3407,"b":3415}]},{"name":"openOnly","required":true,"transform":{"type":"scalar"},"locs":[{"a":3451,"b":3460}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":3537,"b":3542}]}],"statement":"with recursive\n  word as (\n    select\n      w.word,\n      w.place\n    from\n      unnest(:words!::text[]) with ordinality w (word, place)\n  ),\n  -- What has a word in its own name.\n  hit as (\n    select distinct\n      w.place,\n      e.kind,\n      e.thing_id as id\n    from\n      word w\n      join name_ending e on e.ending >= w.word\n      and e.ending < w.word || chr(1114111)\n    where\n      e.kind = any (:kinds!)\n  ),\n  -- What lies below something has its words, too.\n  project_hit as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'project'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.client_id = h.id\n    where\n      h.kind = 'client'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.department_id = h.id\n    where\n      h.kind = 'department'\n  ),\n  task_own as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'task'\n    union\n    select\n      o.place,\n      t.id\n    from\n      task_own o\n      join task t on t.parent_id = o.id\n  ),\n  task_hit as (\n    select\n      o.place,\n      o.id\n    from\n      task_own o\n    union\n    select\n      h.place,\n      t.id\n    from\n      project_hit h\n      join task t on t.project_id = h.id\n    where\n      :tasks!\n  ),\n  held as (\n    select\n      3 as rank,\n      'task' as kind,\n      h.id,\n      count(*) as words\n    from\n      task_hit h\n    where\n      :tasks!\n    group by\n      h.id\n    union all\n    select\n      2,\n      'project',\n      h.id,\n      count(*)\n    from\n      project_hit h\n    group by\n      h.id\n    union all\n    select\n      case h.kind\n        when 'client' then 0\n        when 'department' then 1\n        else 4\n      end,\n      h.kind,\n      h.id,\n      count(*)\n    from\n      hit h\n    where\n      h.kind in ('client', 'department', 'person')\n    group by\n      h.kind,\n      h.id\n  ),\n  own as (\n    select\n      h.kind,\n      h.id,\n      count(*) as words\n    from\n      hit h\n    group by\n      h.kind,\n      h.id\n  ),\n  named as (\n    select\n      h.rank,\n      h.kind,\n      h.id,\n      coalesce(o.words, 0) as own,\n      coalesce(t.name, p.name, c.name, d.name, s.name) as name,\n      case\n        when t.id is not null then t.state = 'open'\n        and tp.state = 'open'\n        when p.id is not null then p.state = 'open'\n        else true\n      end as open\n    from\n      held h\n      left join own o on o.kind = h.kind\n      and o.id = h.id\n      left join task t on h.kind = 'task'\n      and t.id = h.id\n      left join projects_in_reach (:reach!, :asker!) tp on tp.firm_id = t.firm_id\n      and tp.id = t.project_id\n      left join projects_in_reach (:reach!, :asker!) p on h.kind = 'project'\n      and p.id = h.id\n      left join clients_in_reach (:reach!, :asker!, :adds!) c on h.kind = 'client'\n      and c.id = h.id\n      left join departments_in_reach (:reach!, :asker!) d on h.kind = 'department'\n      and d.id = h.id\n      left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'\n      and s.id = h.id\n    where\n      h.words = :count!\n      and (\n        tp.id is not null\n        or p.id is not null\n        or c.id is not null\n        or d.id is not null\n        or s.id is not null\n      )\n  )\nselect\n  n.kind || ':' || n.id as \"scope!\"\nfrom\n  named n\nwhere\n  n.kind = any (:wanted!)\n  and (\n    n.own > 0\n    or not :ownWord!\n  )\n  and (\n    n.open\n    or not :openOnly!\n  )\norder by\n  n.own = 0,\n  not n.open,\n  n.rank,\n  n.name,\n  n.id\nlimit\n  :most!"};
+const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true,"reach":true,"asker":true,"adds":true,"peopleReach":true,"count":true,"wanted":true,"ownWord":true,"toRecordOn":true,"archived":true,"most":true},"params":[{"name":"words","required":true,"transform":{"type":"scalar"},"locs":[{"a":88,"b":94}]},{"name":"kinds","required":true,"transform":{"type":"scalar"},"locs":[{"a":406,"b":412}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1322,"b":1328},{"a":1475,"b":1481}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":2755,"b":2761},{"a":2868,"b":2874},{"a":2966,"b":2972},{"a":3075,"b":3081}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":2764,"b":2770},{"a":2877,"b":2883},{"a":2975,"b":2981},{"a":3084,"b":3090},{"a":3190,"b":3196}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":2984,"b":2989}]},{"name":"peopleReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":3175,"b":3187}]},{"name":"count","required":true,"transform":{"type":"scalar"},"locs":[{"a":3343,"b":3349}]},{"name":"wanted","required":true,"transform":{"type":"scalar"},"locs":[{"a":3593,"b":3600}]},{"name":"ownWord","required":true,"transform":{"type":"scalar"},"locs":[{"a":3636,"b":3644}]},{"name":"toRecordOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":3686,"b":3697}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":3737,"b":3746}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":3837,"b":3842}]}],"statement":"with recursive\n  word as (\n    select\n      w.word,\n      w.place\n    from\n      unnest(:words!::text[]) with ordinality w (word, place)\n  ),\n  -- What has a word in its own name.\n  hit as (\n    select distinct\n      w.place,\n      e.kind,\n      e.thing_id as id\n    from\n      word w\n      join name_ending e on e.ending >= w.word\n      and e.ending < w.word || chr(1114111)\n    where\n      e.kind = any (:kinds!)\n  ),\n  -- What lies below something has its words, too.\n  project_hit as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'project'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.client_id = h.id\n    where\n      h.kind = 'client'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.department_id = h.id\n    where\n      h.kind = 'department'\n  ),\n  task_own as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'task'\n    union\n    select\n      o.place,\n      t.id\n    from\n      task_own o\n      join task t on t.parent_id = o.id\n  ),\n  task_hit as (\n    select\n      o.place,\n      o.id\n    from\n      task_own o\n    union\n    select\n      h.place,\n      t.id\n    from\n      project_hit h\n      join task t on t.project_id = h.id\n    where\n      :tasks!\n  ),\n  held as (\n    select\n      3 as rank,\n      'task' as kind,\n      h.id,\n      count(*) as words\n    from\n      task_hit h\n    where\n      :tasks!\n    group by\n      h.id\n    union all\n    select\n      2,\n      'project',\n      h.id,\n      count(*)\n    from\n      project_hit h\n    group by\n      h.id\n    union all\n    select\n      case h.kind\n        when 'client' then 0\n        when 'department' then 1\n        else 4\n      end,\n      h.kind,\n      h.id,\n      count(*)\n    from\n      hit h\n    where\n      h.kind in ('client', 'department', 'person')\n    group by\n      h.kind,\n      h.id\n  ),\n  own as (\n    select\n      h.kind,\n      h.id,\n      count(*) as words\n    from\n      hit h\n    group by\n      h.kind,\n      h.id\n  ),\n  named as (\n    select\n      h.rank,\n      h.kind,\n      h.id,\n      coalesce(o.words, 0) as own,\n      coalesce(t.name, p.name, c.name, d.name, s.name) as name,\n      coalesce(t.state = 'open', true)\n      and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,\n      coalesce(t.state = 'open', true)\n      and coalesce(takes_time (tp), takes_time (p), true) as takes_time,\n      coalesce(tp.archived, p.archived, c.archived, false)\n      or coalesce(pc.archived, false) as archived\n    from\n      held h\n      left join own o on o.kind = h.kind\n      and o.id = h.id\n      left join task t on h.kind = 'task'\n      and t.id = h.id\n      left join projects_in_reach (:reach!, :asker!) tp on tp.firm_id = t.firm_id\n      and tp.id = t.project_id\n      left join projects_in_reach (:reach!, :asker!) p on h.kind = 'project'\n      and p.id = h.id\n      left join clients_in_reach (:reach!, :asker!, :adds!) c on h.kind = 'client'\n      and c.id = h.id\n      left join departments_in_reach (:reach!, :asker!) d on h.kind = 'department'\n      and d.id = h.id\n      left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'\n      and s.id = h.id\n      left join client pc on pc.id = coalesce(tp.client_id, p.client_id)\n    where\n      h.words = :count!\n      and (\n        tp.id is not null\n        or p.id is not null\n        or c.id is not null\n        or d.id is not null\n        or s.id is not null\n      )\n  )\nselect\n  n.kind || ':' || n.id as \"scope!\"\nfrom\n  named n\nwhere\n  n.kind = any (:wanted!)\n  and (\n    n.own > 0\n    or not :ownWord!\n  )\n  and (\n    n.takes_time\n    or not :toRecordOn!\n  )\n  and (\n    not n.archived\n    or :archived!\n  )\norder by\n  n.own = 0,\n  n.archived,\n  not n.open,\n  n.rank,\n  n.name,\n  n.id\nlimit\n  :most!"};
 
 /**
  * Query generated from SQL:
@@ -174,12 +175,12 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *       h.id,
  *       coalesce(o.words, 0) as own,
  *       coalesce(t.name, p.name, c.name, d.name, s.name) as name,
- *       case
- *         when t.id is not null then t.state = 'open'
- *         and tp.state = 'open'
- *         when p.id is not null then p.state = 'open'
- *         else true
- *       end as open
+ *       coalesce(t.state = 'open', true)
+ *       and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,
+ *       coalesce(t.state = 'open', true)
+ *       and coalesce(takes_time (tp), takes_time (p), true) as takes_time,
+ *       coalesce(tp.archived, p.archived, c.archived, false)
+ *       or coalesce(pc.archived, false) as archived
  *     from
  *       held h
  *       left join own o on o.kind = h.kind
@@ -196,6 +197,7 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *       and d.id = h.id
  *       left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'
  *       and s.id = h.id
+ *       left join client pc on pc.id = coalesce(tp.client_id, p.client_id)
  *     where
  *       h.words = :count!
  *       and (
@@ -217,11 +219,16 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *     or not :ownWord!
  *   )
  *   and (
- *     n.open
- *     or not :openOnly!
+ *     n.takes_time
+ *     or not :toRecordOn!
+ *   )
+ *   and (
+ *     not n.archived
+ *     or :archived!
  *   )
  * order by
  *   n.own = 0,
+ *   n.archived,
  *   not n.open,
  *   n.rank,
  *   n.name,

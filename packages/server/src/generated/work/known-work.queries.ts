@@ -72,6 +72,7 @@ export interface IProjectsKnownParams {
 
 /** 'ProjectsKnown' return type */
 export interface IProjectsKnownResult {
+  archived: boolean;
   billable: boolean;
   clientId: string | null;
   code: string;
@@ -82,6 +83,8 @@ export interface IProjectsKnownResult {
   open: boolean;
   orderReference: string;
   shown: string;
+  state: string;
+  takesTime: boolean;
   tone: number;
 }
 
@@ -91,7 +94,7 @@ export interface IProjectsKnownQuery {
   result: IProjectsKnownResult;
 }
 
-const projectsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":345,"b":351}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":354,"b":360}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":385,"b":394}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  (p.state = 'open') as \"open!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\nwhere\n  p.id = any (:projects!)"};
+const projectsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"projects":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":423,"b":429}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":432,"b":438}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":535,"b":544}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  s.name as \"state!\",\n  is_live (p) as \"open!\",\n  takes_time (p) as \"takesTime!\",\n  p.archived as \"archived!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\nwhere\n  p.id = any (:projects!)"};
 
 /**
  * Query generated from SQL:
@@ -105,11 +108,16 @@ const projectsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"project
  *   p.code as "code!",
  *   p.order_reference as "orderReference!",
  *   p.tone as "tone!",
- *   (p.state = 'open') as "open!",
+ *   s.name as "state!",
+ *   is_live (p) as "open!",
+ *   takes_time (p) as "takesTime!",
+ *   p.archived as "archived!",
  *   p.billable as "billable!",
  *   p.manager_id as "managerId!"
  * from
  *   projects_in_reach (:reach!, :asker!) p
+ *   join project_state s on s.firm_id = p.firm_id
+ *   and s.id = p.state_id
  * where
  *   p.id = any (:projects!)
  * ```
@@ -127,6 +135,7 @@ export interface IClientsKnownParams {
 
 /** 'ClientsKnown' return type */
 export interface IClientsKnownResult {
+  archived: boolean;
   currency: string;
   id: string;
   name: string;
@@ -138,7 +147,7 @@ export interface IClientsKnownQuery {
   result: IClientsKnownResult;
 }
 
-const clientsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":true,"clients":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":98,"b":104}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":107,"b":113}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":121}]},{"name":"clients","required":true,"transform":{"type":"scalar"},"locs":[{"a":146,"b":154}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\"\nfrom\n  clients_in_reach (:reach!, :asker!, :adds!) c\nwhere\n  c.id = any (:clients!)"};
+const clientsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":true,"clients":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":127,"b":133}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":136,"b":142}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":150}]},{"name":"clients","required":true,"transform":{"type":"scalar"},"locs":[{"a":175,"b":183}]}],"statement":"select\n  c.id as \"id!\",\n  c.name as \"name!\",\n  c.currency as \"currency!\",\n  c.archived as \"archived!\"\nfrom\n  clients_in_reach (:reach!, :asker!, :adds!) c\nwhere\n  c.id = any (:clients!)"};
 
 /**
  * Query generated from SQL:
@@ -146,7 +155,8 @@ const clientsKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"adds":tr
  * select
  *   c.id as "id!",
  *   c.name as "name!",
- *   c.currency as "currency!"
+ *   c.currency as "currency!",
+ *   c.archived as "archived!"
  * from
  *   clients_in_reach (:reach!, :asker!, :adds!) c
  * where

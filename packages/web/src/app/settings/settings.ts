@@ -50,7 +50,11 @@ export const SETTINGS: readonly { readonly subject: string; readonly settings: r
     settings: [
       {
         ...{ path: 'work', word: 'Clients and projects', right: 'work.change' },
-        about: 'client project task phase outline list paste lay down add new customer job',
+        about: 'client project task phase outline list paste lay down add new customer job archive',
+      },
+      {
+        ...{ path: 'states', word: 'States of projects', right: 'firm.change' },
+        about: 'proposed open under way on hold finished closed state status takes time record job',
       },
     ],
   },

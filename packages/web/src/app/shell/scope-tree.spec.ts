@@ -16,8 +16,8 @@ const project = (id: string, name: string, clientId: string) => ({
 });
 const SMALL: FakeServer['work'] = {
   clients: [
-    { id: 'c1', name: 'Saltmere Harbour Trust', currency: 'GBP' },
-    { id: 'c2', name: 'Parish of St Osric', currency: 'GBP' },
+    { id: 'c1', name: 'Saltmere Harbour Trust', currency: 'GBP', archived: false },
+    { id: 'c2', name: 'Parish of St Osric', currency: 'GBP', archived: false },
   ],
   departments: [],
   people: [],

@@ -23,7 +23,7 @@ export const PROBLEM_WORDS: Readonly<Record<string, { short: string; mend: strin
   'over-24': { short: 'over 24:00', mend: 'This day holds more than 24 hours. Shorten or delete an entry.' },
   overlap: { short: 'overlap', mend: 'Two spans share time. Change the start or end of one of them.' },
   'no-rate': { short: 'no rate', mend: 'No rate applies. It can be submitted; somebody prices it before it is billed.' },
-  'project-closed': { short: 'project closed', mend: 'This project takes no more time. Choose another.' },
+  'project-closed': { short: 'project takes no time', mend: 'This project takes no time now. Choose another.' },
   ahead: { short: 'in the future', mend: 'Work for a client cannot be recorded ahead. Change the date.' },
   'no-absence-code': { short: 'no code', mend: 'Say what kind of absence it was.' },
 };

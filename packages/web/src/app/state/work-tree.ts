@@ -40,11 +40,18 @@ interface Added extends Item {
   readonly of: string;
 }
 
-/**
- * Use in an injection context.
- * @param shown what is unfolded, as scopes, or `people`; and what is chosen, to which the way is unfolded
- */
-export function workTree(shown: () => { readonly unfolded: readonly string[]; readonly chosen: string }): WorkTree {
+/** What of the work is shown. */
+interface Shown {
+  /** What is unfolded, as scopes, or `people`. */
+  readonly unfolded: readonly string[];
+  /** What is chosen, to which the way is unfolded. */
+  readonly chosen: string;
+  /** Whether what is in the archive is listed, too. */
+  readonly archived?: boolean;
+}
+
+/** Use in an injection context. */
+export function workTree(shown: () => Shown): WorkTree {
   const api = inject(Api);
   const store = inject(Store);
   const address = inject(Address);
@@ -63,10 +70,13 @@ export function workTree(shown: () => { readonly unfolded: readonly string[]; re
     () => {
       const firm = me()?.firm.slug;
       if (firm === undefined || firm !== address.firm()) return undefined;
-      const { unfolded, chosen } = shown();
+      const { unfolded, chosen, archived } = shown();
       const wanted = new Set([...(pages().has('top') ? ['top'] : []), ...unfolded.slice(-MOST_UNFOLDED), ...pages().keys()]);
       const text = [...wanted].map((scope) => (pages().has(scope) ? `${scope}*${pages().get(scope)}` : scope)).join(',');
-      return { firm, ...(text && { unfolded: text }), ...(chosen !== 'all' && { chosen }) };
+      return {
+        ...{ firm, ...(text && { unfolded: text }), ...(chosen !== 'all' && { chosen }) },
+        ...(archived && { also: 'archived' as const }),
+      };
     },
     async ({ firm: _, ...query }) => {
       const answer = await api.call('listWork', { query });
@@ -106,7 +116,7 @@ export function workTree(shown: () => { readonly unfolded: readonly string[]; re
     const [kind, id] = scope.split(':') as [ScopeNode['kind'], string];
     const found = facts(scope);
     if (!found) return null;
-    const closed = 'open' in found && !found.open;
+    const closed = ('open' in found && !found.open) || ('archived' in found && found.archived);
     return { scope, id, name: found.name, kind, depth, parent, hasChildren: holds, closed };
   }
 

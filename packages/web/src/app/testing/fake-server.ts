@@ -114,9 +114,12 @@ const CODES: Readonly<Record<string, number>> = {
 
 export const TODAY = '2026-06-10';
 
+/** What is said of a project under way. */
+export const UNDER_WAY = { state: 'Under way', open: true, takesTime: true, archived: false };
+
 /** One client with a project of two tasks, and a department. */
 export const WORK = {
-  clients: [{ id: id(10), name: 'Harbour Trust', currency: 'GBP' }],
+  clients: [{ id: id(10), name: 'Harbour Trust', currency: 'GBP', archived: false }],
   departments: [{ id: id(11), name: 'Practice' }],
   projects: [
     {
@@ -128,7 +131,7 @@ export const WORK = {
       code: 'P1',
       orderReference: '',
       tone: 3,
-      open: true,
+      ...UNDER_WAY,
       billable: true,
       managerId: id(2),
     },
@@ -141,7 +144,7 @@ export const WORK = {
       code: 'P2',
       orderReference: '',
       tone: 4,
-      open: true,
+      ...UNDER_WAY,
       billable: false,
       managerId: id(2),
     },

@@ -1,4 +1,4 @@
-import type { KnownWork, WorkLists } from '@yellowwood/contracts';
+import type { KnownWork, ProjectState, WorkLists } from '@yellowwood/contracts';
 import { hasWords, wordsOf } from '@yellowwood/core';
 import type { FakeServer } from './fake-server';
 
@@ -6,6 +6,13 @@ import type { FakeServer } from './fake-server';
 const FEW = 40;
 /** As many as a page of a list has. */
 const PAGE = 100;
+
+/** What the firm says of its projects. */
+export const STATES: ProjectState[] = [
+  { id: '0193b1f0-0000-7000-8000-000000000070', name: 'Proposed', records: false, open: true, projects: 0, version: 1 },
+  { id: '0193b1f0-0000-7000-8000-000000000071', name: 'Under way', records: true, open: true, projects: 2, version: 4 },
+  { id: '0193b1f0-0000-7000-8000-000000000072', name: 'Finished', records: false, open: false, projects: 1, version: 1 },
+];
 
 /** Has the server of the tests list, find and name some work, as the real one does, for somebody who sees all of it. */
 export function firmsWork(server: FakeServer, work: () => KnownWork): void {
@@ -16,6 +23,7 @@ export function firmsWork(server: FakeServer, work: () => KnownWork): void {
       return { found, known: work() };
     })
     .on('readNames', ({ query }) => knownOf(work(), query.of.split(',')))
+    .on('listProjectStates', () => ({ states: STATES }))
     .on('readBars', () => ({ bars: [] }));
 }
 
@@ -88,7 +96,7 @@ function foundIn(work: KnownWork, words: readonly string[], sought: string): str
   const isOwn = ({ own }: { readonly own: string }) => words.some((word) => hasWords(own, [word]));
   return things
     .filter((one) => kinds.includes(one.kind) && hasWords(one.whole, words))
-    .filter((one) => (sought === 'work' ? one.open : sought !== 'tree' || isOwn(one)))
+    .filter((one) => (sought === 'work' ? ('takesTime' in one ? one.takesTime : one.open) : sought !== 'tree' || isOwn(one)))
     .sort((a, b) => Number(isOwn(b)) - Number(isOwn(a)))
     .map(({ kind, id }) => `${kind}:${id}`);
 }

@@ -73,6 +73,11 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   manager: 'manager',
   looksAfter: 'looks after',
   tasks: 'tasks',
+  records: 'taking time',
+  open: 'counting as open',
+  archived: 'in the archive',
+  order: 'stands as number',
+  state: 'state',
   taskKind: 'kind',
   taskName: 'task',
   estimate: 'estimate',
@@ -84,7 +89,7 @@ const ours: Say = (text) => text;
 /** Who did what: `Rosa Vane changed the entry`. */
 export function deedSentence({ by, action }: Pick<HistoryEvent, 'by' | 'action'>, say: Say = ours): string {
   const [, thing, done] =
-    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|role|roles|exceptions|link|logo|instruction|access|project|agreement|client|task|tasks|team|teams) (\w+)$/.exec(
+    /^(entry|entries|draft|invoice|payment|period|timer|firm|person|position|department|state|role|roles|exceptions|link|logo|instruction|access|project|agreement|client|task|tasks|team|teams) (\w+)$/.exec(
       action,
     ) ?? [];
   return thing ? `${by} ${done} the ${say(thing)}` : `${by}: ${action}`;

@@ -56,7 +56,7 @@ export interface IProjectsByTermsQuery {
   result: IProjectsByTermsResult;
 }
 
-const projectsByTermsIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":100}]}],"statement":"select\n  count(o.id) as \"same!\",\n  count(*) - count(o.id) as \"otherwise!\"\nfrom\n  agreements_on (:day!) a\n  join project p on p.firm_id = a.firm_id\n  and p.id = a.project_id\n  left join agreements_of_the_firm () o on o.firm_id = a.firm_id\n  and o.id = a.id\nwhere\n  a.method = 'time and materials'\n  and p.state = 'open'"};
+const projectsByTermsIR: any = {"usedParamSet":{"day":true},"params":[{"name":"day","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":100}]}],"statement":"select\n  count(o.id) as \"same!\",\n  count(*) - count(o.id) as \"otherwise!\"\nfrom\n  agreements_on (:day!) a\n  join project p on p.firm_id = a.firm_id\n  and p.id = a.project_id\n  left join agreements_of_the_firm () o on o.firm_id = a.firm_id\n  and o.id = a.id\nwhere\n  a.method = 'time and materials'\n  and is_live (p)"};
 
 /**
  * Query generated from SQL:
@@ -72,7 +72,7 @@ const projectsByTermsIR: any = {"usedParamSet":{"day":true},"params":[{"name":"d
  *   and o.id = a.id
  * where
  *   a.method = 'time and materials'
- *   and p.state = 'open'
+ *   and is_live (p)
  * ```
  */
 export const projectsByTerms = new PreparedQuery<IProjectsByTermsParams,IProjectsByTermsResult>(projectsByTermsIR);

@@ -263,12 +263,12 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.address === void 0 && (missing0 = "address") || data.country === void 0 && (missing0 = "country") || data.email === void 0 && (missing0 = "email") || data.taxId === void 0 && (missing0 = "taxId") || data.paymentDays === void 0 && (missing0 = "paymentDays"))
+      if (data.name === void 0 && (missing0 = "name") || data.address === void 0 && (missing0 = "address") || data.country === void 0 && (missing0 = "country") || data.email === void 0 && (missing0 = "email") || data.taxId === void 0 && (missing0 = "taxId") || data.paymentDays === void 0 && (missing0 = "paymentDays") || data.archived === void 0 && (missing0 = "archived"))
         return validate70.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "address" || key0 === "country" || key0 === "email" || key0 === "taxId" || key0 === "paymentDays")) {
+          if (!(key0 === "name" || key0 === "address" || key0 === "country" || key0 === "email" || key0 === "taxId" || key0 === "paymentDays" || key0 === "archived")) {
             return validate70.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -354,7 +354,7 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                     var valid0 = _errs12 === errors;
                   } else
                     var valid0 = !0;
-                  if (valid0)
+                  if (valid0) {
                     if (data.paymentDays !== void 0) {
                       let data6 = data.paymentDays, _errs14 = errors;
                       if (!(typeof data6 == "number" && !(data6 % 1) && !isNaN(data6) && isFinite(data6)))
@@ -368,6 +368,15 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
                       var valid0 = _errs14 === errors;
                     } else
                       var valid0 = !0;
+                    if (valid0)
+                      if (data.archived !== void 0) {
+                        let _errs16 = errors;
+                        if (typeof data.archived != "boolean")
+                          return validate70.errors = [{ instancePath: instancePath + "/archived", schemaPath: "#/properties/archived/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                        var valid0 = _errs16 === errors;
+                      } else
+                        var valid0 = !0;
+                  }
                 }
               }
             }
@@ -385,12 +394,12 @@ function validate71(data, { instancePath = "", parentData, parentDataProperty, r
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.code === void 0 && (missing0 = "code") || data.orderReference === void 0 && (missing0 = "orderReference") || data.managerId === void 0 && (missing0 = "managerId") || data.estimate === void 0 && (missing0 = "estimate") || data.open === void 0 && (missing0 = "open"))
+      if (data.name === void 0 && (missing0 = "name") || data.code === void 0 && (missing0 = "code") || data.orderReference === void 0 && (missing0 = "orderReference") || data.managerId === void 0 && (missing0 = "managerId") || data.estimate === void 0 && (missing0 = "estimate") || data.stateId === void 0 && (missing0 = "stateId") || data.archived === void 0 && (missing0 = "archived"))
         return validate71.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "code" || key0 === "orderReference" || key0 === "managerId" || key0 === "estimate" || key0 === "open")) {
+          if (!(key0 === "name" || key0 === "code" || key0 === "orderReference" || key0 === "managerId" || key0 === "estimate" || key0 === "stateId" || key0 === "archived")) {
             return validate71.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -458,14 +467,27 @@ function validate71(data, { instancePath = "", parentData, parentDataProperty, r
                     var valid0 = _errs10 === errors;
                   } else
                     var valid0 = !0;
-                  if (valid0)
-                    if (data.open !== void 0) {
-                      let _errs12 = errors;
-                      if (typeof data.open != "boolean")
-                        return validate71.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  if (valid0) {
+                    if (data.stateId !== void 0) {
+                      let data5 = data.stateId, _errs12 = errors;
+                      if (errors === _errs12 && errors === _errs12)
+                        if (typeof data5 == "string") {
+                          if (!formats4.test(data5))
+                            return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        } else
+                          return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                       var valid0 = _errs12 === errors;
                     } else
                       var valid0 = !0;
+                    if (valid0)
+                      if (data.archived !== void 0) {
+                        let _errs14 = errors;
+                        if (typeof data.archived != "boolean")
+                          return validate71.errors = [{ instancePath: instancePath + "/archived", schemaPath: "#/properties/archived/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                        var valid0 = _errs14 === errors;
+                      } else
+                        var valid0 = !0;
+                  }
                 }
               }
             }
@@ -477,17 +499,18 @@ function validate71(data, { instancePath = "", parentData, parentDataProperty, r
   return validate71.errors = vErrors, errors === 0;
 }
 validate71.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeTask = validate72, schema83 = { type: "object", properties: { name: { type: "string", minLength: 1, maxLength: 200, pattern: "\\S" }, kind: { type: "string", enum: ["phase", "deliverable", "work order", "task"] }, estimate: { type: "integer" }, open: { type: "boolean" } }, additionalProperties: !1, minProperties: 1 };
+var changeProjectState = validate72;
 function validate72(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate72.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      if (Object.keys(data).length < 1)
-        return validate72.errors = [{ instancePath, schemaPath: "#/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
+      let missing0;
+      if (data.name === void 0 && (missing0 = "name") || data.records === void 0 && (missing0 = "records") || data.open === void 0 && (missing0 = "open") || data.place === void 0 && (missing0 = "place"))
+        return validate72.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "kind" || key0 === "estimate" || key0 === "open")) {
+          if (!(key0 === "name" || key0 === "records" || key0 === "open" || key0 === "place")) {
             return validate72.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -496,8 +519,8 @@ function validate72(data, { instancePath = "", parentData, parentDataProperty, r
             let data0 = data.name, _errs2 = errors;
             if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (func2(data0) > 200)
-                  return validate72.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) > 40)
+                  return validate72.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                 if (func2(data0) < 1)
                   return validate72.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                 if (!pattern4.test(data0))
@@ -508,28 +531,32 @@ function validate72(data, { instancePath = "", parentData, parentDataProperty, r
           } else
             var valid0 = !0;
           if (valid0) {
-            if (data.kind !== void 0) {
-              let data1 = data.kind, _errs4 = errors;
-              if (typeof data1 != "string")
-                return validate72.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
-              if (!(data1 === "phase" || data1 === "deliverable" || data1 === "work order" || data1 === "task"))
-                return validate72.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema83.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
+            if (data.records !== void 0) {
+              let _errs4 = errors;
+              if (typeof data.records != "boolean")
+                return validate72.errors = [{ instancePath: instancePath + "/records", schemaPath: "#/properties/records/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
             if (valid0) {
-              if (data.estimate !== void 0) {
-                let data2 = data.estimate, _errs6 = errors;
-                if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
-                  return validate72.errors = [{ instancePath: instancePath + "/estimate", schemaPath: "#/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+              if (data.open !== void 0) {
+                let _errs6 = errors;
+                if (typeof data.open != "boolean")
+                  return validate72.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
               if (valid0)
-                if (data.open !== void 0) {
-                  let _errs8 = errors;
-                  if (typeof data.open != "boolean")
-                    return validate72.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                if (data.place !== void 0) {
+                  let data3 = data.place, _errs8 = errors;
+                  if (!(typeof data3 == "number" && !(data3 % 1) && !isNaN(data3) && isFinite(data3)))
+                    return validate72.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                  if (errors === _errs8 && typeof data3 == "number" && isFinite(data3)) {
+                    if (data3 > 99 || isNaN(data3))
+                      return validate72.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/maximum", keyword: "maximum", params: { comparison: "<=", limit: 99 }, message: "must be <= 99" }], !1;
+                    if (data3 < 0 || isNaN(data3))
+                      return validate72.errors = [{ instancePath: instancePath + "/place", schemaPath: "#/properties/place/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" }], !1;
+                  }
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -542,49 +569,64 @@ function validate72(data, { instancePath = "", parentData, parentDataProperty, r
   return validate72.errors = vErrors, errors === 0;
 }
 validate72.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createClient = validate73;
+var changeTask = validate73, schema84 = { type: "object", properties: { name: { type: "string", minLength: 1, maxLength: 200, pattern: "\\S" }, kind: { type: "string", enum: ["phase", "deliverable", "work order", "task"] }, estimate: { type: "integer" }, open: { type: "boolean" } }, additionalProperties: !1, minProperties: 1 };
 function validate73(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate73.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
-      let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name"))
-        return validate73.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      if (Object.keys(data).length < 1)
+        return validate73.errors = [{ instancePath, schemaPath: "#/minProperties", keyword: "minProperties", params: { limit: 1 }, message: "must NOT have fewer than 1 properties" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name")) {
+          if (!(key0 === "name" || key0 === "kind" || key0 === "estimate" || key0 === "open")) {
             return validate73.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
+          if (data.name !== void 0) {
+            let data0 = data.name, _errs2 = errors;
+            if (errors === _errs2)
               if (typeof data0 == "string") {
-                if (!formats4.test(data0))
-                  return validate73.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                if (func2(data0) > 200)
+                  return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                if (func2(data0) < 1)
+                  return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                if (!pattern4.test(data0))
+                  return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
               } else
-                return validate73.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0)
-            if (data.name !== void 0) {
-              let data1 = data.name, _errs4 = errors;
-              if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func2(data1) > 200)
-                    return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func2(data1) < 1)
-                    return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
-                } else
-                  return validate73.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+          if (valid0) {
+            if (data.kind !== void 0) {
+              let data1 = data.kind, _errs4 = errors;
+              if (typeof data1 != "string")
+                return validate73.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              if (!(data1 === "phase" || data1 === "deliverable" || data1 === "work order" || data1 === "task"))
+                return validate73.errors = [{ instancePath: instancePath + "/kind", schemaPath: "#/properties/kind/enum", keyword: "enum", params: { allowedValues: schema84.properties.kind.enum }, message: "must be equal to one of the allowed values" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0) {
+              if (data.estimate !== void 0) {
+                let data2 = data.estimate, _errs6 = errors;
+                if (!(typeof data2 == "number" && !(data2 % 1) && !isNaN(data2) && isFinite(data2)))
+                  return validate73.errors = [{ instancePath: instancePath + "/estimate", schemaPath: "#/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.open !== void 0) {
+                  let _errs8 = errors;
+                  if (typeof data.open != "boolean")
+                    return validate73.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
         }
       }
     } else
@@ -592,18 +634,18 @@ function validate73(data, { instancePath = "", parentData, parentDataProperty, r
   return validate73.errors = vErrors, errors === 0;
 }
 validate73.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createProject = validate74;
+var createClient = validate74;
 function validate74(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate74.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name"))
         return validate74.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+          if (!(key0 === "id" || key0 === "name")) {
             return validate74.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -619,7 +661,7 @@ function validate74(data, { instancePath = "", parentData, parentDataProperty, r
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0) {
+          if (valid0)
             if (data.name !== void 0) {
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
@@ -632,6 +674,56 @@ function validate74(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate74.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate74.errors = vErrors, errors === 0;
+}
+validate74.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createProject = validate75;
+function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate75.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+        return validate75.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+            return validate75.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate75.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate75.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func2(data1) > 200)
+                    return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -708,7 +800,7 @@ function validate74(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
                 else {
                   let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate74.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate75.errors = vErrors, !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -717,23 +809,91 @@ function validate74(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate74.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate74.errors = vErrors, errors === 0;
+      return validate75.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate75.errors = vErrors, errors === 0;
 }
-validate74.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var layDown = validate75;
-function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate75.evaluated;
+validate75.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createProjectState = validate76;
+function validate76(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate76.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.records === void 0 && (missing0 = "records") || data.open === void 0 && (missing0 = "open"))
+        return validate76.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "records" || key0 === "open")) {
+            return validate76.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func2(data1) > 40)
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+            if (valid0) {
+              if (data.records !== void 0) {
+                let _errs6 = errors;
+                if (typeof data.records != "boolean")
+                  return validate76.errors = [{ instancePath: instancePath + "/records", schemaPath: "#/properties/records/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                var valid0 = _errs6 === errors;
+              } else
+                var valid0 = !0;
+              if (valid0)
+                if (data.open !== void 0) {
+                  let _errs8 = errors;
+                  if (typeof data.open != "boolean")
+                    return validate76.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  var valid0 = _errs8 === errors;
+                } else
+                  var valid0 = !0;
+            }
+          }
+        }
+      }
+    } else
+      return validate76.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate76.errors = vErrors, errors === 0;
+}
+validate76.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var layDown = validate77;
+function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate77.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.client === void 0 && (missing0 = "client") || data.lines === void 0 && (missing0 = "lines"))
-        return validate75.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate77.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "client" || key0 === "lines")) {
-            return validate75.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate77.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -809,7 +969,7 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate75.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate77.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -820,9 +980,9 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs13)
                 if (Array.isArray(data3)) {
                   if (data3.length > 1e3)
-                    return validate75.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
                   if (data3.length < 1)
-                    return validate75.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                   {
                     var valid3 = !0;
                     let len0 = data3.length;
@@ -832,12 +992,12 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                           let missing2;
                           if (data4.id === void 0 && (missing2 = "id") || data4.parentId === void 0 && (missing2 = "parentId") || data4.name === void 0 && (missing2 = "name") || data4.estimate === void 0 && (missing2 = "estimate"))
-                            return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                            return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
                           {
                             let _errs17 = errors;
                             for (let key2 in data4)
                               if (!(key2 === "id" || key2 === "parentId" || key2 === "name" || key2 === "estimate")) {
-                                return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
                                 break;
                               }
                             if (_errs17 === errors) {
@@ -846,9 +1006,9 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs18 && errors === _errs18)
                                   if (typeof data5 == "string") {
                                     if (!formats4.test(data5))
-                                      return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                      return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                   } else
-                                    return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid4 = _errs18 === errors;
                               } else
                                 var valid4 = !0;
@@ -877,7 +1037,7 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                                     errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
                                   else {
                                     let err14 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate75.errors = vErrors, !1;
+                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate77.errors = vErrors, !1;
                                   }
                                   var valid4 = _errs20 === errors;
                                 } else
@@ -888,13 +1048,13 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (errors === _errs26)
                                       if (typeof data7 == "string") {
                                         if (func2(data7) > 200)
-                                          return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                         if (func2(data7) < 1)
-                                          return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                         if (!pattern4.test(data7))
-                                          return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                       } else
-                                        return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     var valid4 = _errs26 === errors;
                                   } else
                                     var valid4 = !0;
@@ -902,7 +1062,7 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data4.estimate !== void 0) {
                                       let data8 = data4.estimate, _errs28 = errors;
                                       if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
-                                        return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                        return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                       var valid4 = _errs28 === errors;
                                     } else
                                       var valid4 = !0;
@@ -911,37 +1071,37 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                             }
                           }
                         } else
-                          return validate75.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                       var valid3 = _errs15 === errors;
                       if (!valid3)
                         break;
                     }
                   }
                 } else
-                  return validate75.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate75.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate75.errors = vErrors, errors === 0;
+      return validate77.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate77.errors = vErrors, errors === 0;
 }
-validate75.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var removeTask = validate76;
-function validate76(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate76.evaluated;
+validate77.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var removeTask = validate78;
+function validate78(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate78.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.branch === void 0 && (missing0 = "branch"))
-        return validate76.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate78.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "branch") {
-            return validate76.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate78.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.branch !== void 0) {
@@ -949,9 +1109,9 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (Array.isArray(data0)) {
               if (data0.length > 5e3)
-                return validate76.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
+                return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
               if (data0.length < 1)
-                return validate76.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
               {
                 var valid1 = !0;
                 let len0 = data0.length;
@@ -960,30 +1120,32 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs4 && errors === _errs4)
                     if (typeof data1 == "string") {
                       if (!formats4.test(data1))
-                        return validate76.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        return validate78.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                     } else
-                      return validate76.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate78.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
                     break;
                 }
               }
             } else
-              return validate76.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
         }
       }
     } else
-      return validate76.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate76.errors = vErrors, errors === 0;
+      return validate78.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate78.errors = vErrors, errors === 0;
 }
-validate76.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate78.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   addTasks,
   changeClient,
   changeProject,
+  changeProjectState,
   changeTask,
   createClient,
   createProject,
+  createProjectState,
   layDown,
   removeTask
 };

@@ -361,6 +361,7 @@ describe('the settings', () => {
       'Rules of time',
       'Signing in',
       'Clients and projects',
+      'States of projects',
       'Rounding and quantities',
       'People',
       'Positions and departments',

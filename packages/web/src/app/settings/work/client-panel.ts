@@ -12,6 +12,7 @@ import { SendsForm, fillFor } from '../../ui/form/drafts';
 import { needed, says } from '../../ui/form/field';
 import { PickField } from '../../ui/form/pick-field';
 import { TextField } from '../../ui/form/text-field';
+import { TickField } from '../../ui/form/tick-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
@@ -22,7 +23,7 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 /** One client beside the outline: what stands on documents to them, when they pay, and what became of it. */
 @Component({
   selector: 'yw-client-panel',
-  imports: [Failure, History, Loading, MatButton, PickField, ReactiveFormsModule, SayPipe, SendsForm, TextField],
+  imports: [Failure, History, Loading, MatButton, PickField, ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField],
   templateUrl: './client-panel.html',
   styleUrl: './task-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -49,6 +50,7 @@ export class ClientPanel {
       validators: ({ value }) =>
         /^\d{1,3}$/.test(String(value)) && Number(value) <= 365 ? null : says('Type whole days, from 0 to 365.'),
     }),
+    archived: new FormControl(false, { nonNullable: true }),
   });
 
   constructor() {

@@ -118,7 +118,7 @@ export function outlineRows({ homes, tasks, isOpen, newRow, shows }: OutlinePart
     const unfolded = holds ? shows !== null || isOpen(node) || isHere : null;
     rows.push({
       ...{ ...node, depth: 0, parent: null },
-      ...{ unfolded, closed: false, task: null },
+      ...{ unfolded, closed: home.closed, task: null },
     });
     if (unfolded) rows.push(...below);
   }

@@ -36,10 +36,13 @@ export class OutlineState {
   private readonly read = signal<ReadonlyMap<string, readonly OutlineTask[]>>(new Map());
   /** What was folded or unfolded by hand. */
   private readonly turned = signal<ReadonlyMap<string, boolean>>(new Map());
+  /** Whether what is in the archive is listed, too. */
+  readonly archived = signal(false);
   /** What is listed: where there are very many projects, those of a client only once it is unfolded. */
   readonly work = workTree(() => ({
     unfolded: [...this.turned()].flatMap(([id, open]) => (open && this.homeScopes.has(id) ? [this.homeScopes.get(id)!] : [])),
     chosen: 'all',
+    archived: this.archived(),
   }));
   private readonly homeScopes = new Map<string, string>();
   private readonly finder = workFinder('tree');
@@ -342,7 +345,7 @@ export class OutlineState {
 
   /** Adds a client with nothing below it yet. It stands there at once; where it was refused, until work is read again. */
   async addClient(id: string, name: string): Promise<boolean> {
-    const client = { id, name, currency: this.me()!.firm.currency };
+    const client = { id, name, currency: this.me()!.firm.currency, archived: false };
     this.store.dispatch(workActions.workAdded({ client, projects: [], tasks: [] }));
     return (await this.send(() => this.api.call('createClient', { body: { id, name } }), [])) !== undefined;
   }
@@ -351,7 +354,10 @@ export class OutlineState {
   async addProjects(home: OutlineNode, lines: BodyOf<Endpoints['layDown']>['lines']): Promise<boolean> {
     const isClient = home.kind === 'client';
     const of = { clientId: isClient ? home.id : null, departmentId: isClient ? null : home.id };
-    const usual = { code: '', orderReference: '', tone: 1, open: true, billable: isClient, managerId: this.me()!.person.id };
+    const usual = {
+      ...{ code: '', orderReference: '', tone: 1, billable: isClient, managerId: this.me()!.person.id },
+      ...{ state: '', open: true, takesTime: true, archived: false },
+    };
     const tops = lines.filter(({ parentId }) => parentId === null);
     const projects = tops.map(({ id, name }) => ({ id, ...of, name, shown: name, ...usual }));
     this.store.dispatch(workActions.workAdded({ client: null, projects, tasks: [] }));

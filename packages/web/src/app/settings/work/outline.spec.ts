@@ -3,7 +3,7 @@ import type { Repricing } from '@yellowwood/contracts';
 import { Store } from '@ngrx/store';
 import { Refresh } from '../../state/refresh';
 import { workActions } from '../../state/work';
-import { FakeServer, Page, WORK, id, open, refusal } from '../../testing/fake-server';
+import { FakeServer, Page, UNDER_WAY, WORK, id, open, refusal } from '../../testing/fake-server';
 import { KeptOutline } from '../../testing/kept-outline';
 import { WorkScreen } from './work';
 
@@ -144,7 +144,7 @@ describe('the outline of clients, projects and tasks', () => {
       server.on('layDown', async ({ body }) => {
         await new Promise<void>((resolve) => answers.push(resolve));
         const { id: own, name } = body.lines[0]!;
-        const usual = { departmentId: null, orderReference: '', tone: 1, open: true, billable: true, managerId: id(1) };
+        const usual = { departmentId: null, orderReference: '', tone: 1, ...UNDER_WAY, billable: true, managerId: id(1) };
         return { client: null, tasks: [], projects: [{ id: own, clientId: id(10), name, shown: name, code: 'A', ...usual }] };
       }),
     );
@@ -329,7 +329,7 @@ describe('the outline of clients, projects and tasks', () => {
     await opened((server) =>
       server.on('createClient', ({ body }) => ({
         ...{ id: body.id, currency: 'GBP', version: 1 },
-        facts: { name: body.name, address: [], country: 'GB', email: '', taxId: '', paymentDays: 30 },
+        facts: { name: body.name, address: [], country: 'GB', email: '', taxId: '', paymentDays: 30, archived: false },
       })),
     );
     await page.press('Add client');
@@ -550,12 +550,20 @@ describe('the outline of clients, projects and tasks', () => {
   });
 
   it('has beside it what is agreed of a project, for those who see its money', async () => {
-    const project = { name: 'Pier', code: 'P1', orderReference: '', managerId: id(2), estimate: 0, open: true };
+    const project = {
+      name: 'Pier',
+      code: 'P1',
+      orderReference: '',
+      managerId: id(2),
+      estimate: 0,
+      stateId: id(71),
+      archived: false,
+    };
     const asked = async (roles: 'owner' | 'project manager', client: string | null, managerId: string) => {
       await opened(
         (server) =>
           server
-            .on('readProject', () => ({ id: id(20), client, facts: { ...project, managerId }, version: 1 }))
+            .on('readProject', () => ({ id: id(20), client, state: 'Under way', facts: { ...project, managerId }, version: 1 }))
             .on('readAgreements', () => ({ agreements: [], rates: [] }))
             .on('readHistory', () => ({ events: [] })),
         roles,
@@ -573,14 +581,61 @@ describe('the outline of clients, projects and tasks', () => {
     expect(await asked('project manager', 'Harbour Trust', id(1))).toBeTrue();
   });
 
+  it('says of projects what the firm says of them, and lists what is in the archive when asked', async () => {
+    await opened((server) => {
+      const [pier, office] = WORK.projects;
+      server.work = {
+        ...WORK,
+        projects: [
+          { ...pier!, state: 'On hold' },
+          { ...office!, archived: true, open: false },
+        ],
+      };
+    });
+    const states = () =>
+      [...page.element.querySelectorAll('tr[data-key]')].map((row) => [
+        row.querySelector('.name')!.textContent!.trim().replace(/^› ?/, ''),
+        row.querySelector('td:last-child')!.textContent!.trim(),
+        row.classList.contains('dim'),
+      ]);
+    expect(states().slice(0, 2)).toEqual([
+      ['Harbour Trust', '', false],
+      ['Pier', 'On hold', false],
+    ]);
+    expect(states().at(-1)).toEqual(['Running the office', 'in the archive', true]);
+    expect(page.server.to('listWork').at(-1)!.query).toEqual({});
+    await page.press('With archive');
+    await page.settle(20);
+    expect(page.server.to('listWork').at(-1)!.query).toEqual({ also: 'archived' });
+    await page.press('Without archive');
+    await page.settle(20);
+    expect(page.server.to('listWork').at(-1)!.query).toEqual({});
+  });
+
   it('has beside it what is said of a project and of a client, with their history', async () => {
-    const project = { name: 'Pier', code: 'P1', orderReference: '', managerId: id(2), estimate: 3600, open: true };
-    const client = { name: 'Harbour Trust', address: ['Quay 1'], country: 'GB', email: '', taxId: '', paymentDays: 30 };
+    const project = {
+      name: 'Pier',
+      code: 'P1',
+      orderReference: '',
+      managerId: id(2),
+      estimate: 3600,
+      stateId: id(71),
+      archived: false,
+    };
+    const client = {
+      name: 'Harbour Trust',
+      address: ['Quay 1'],
+      country: 'GB',
+      email: '',
+      taxId: '',
+      paymentDays: 30,
+      archived: false,
+    };
     const event = { id: id(900), at: '2026-06-01T09:00:00.000Z', by: 'Rosa Vane', reason: '' };
     await opened((server) =>
       server
-        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', facts: project, version: 4 }))
-        .on('changeProject', ({ body }) => ({ id: id(20), client: 'Harbour Trust', facts: body, version: 5 }))
+        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', state: 'Under way', facts: project, version: 4 }))
+        .on('changeProject', ({ body }) => ({ id: id(20), client: 'Harbour Trust', state: 'Finished', facts: body, version: 5 }))
         .on('readClient', () => ({ id: id(10), currency: 'GBP', facts: client, version: 2 }))
         .on('changeClient', () => refusal(409, 'client-exists', 'A client of this name is there already.'))
         .on('readHistory', () => ({
@@ -598,11 +653,13 @@ describe('the outline of clients, projects and tasks', () => {
     await page.settle(60);
     expect(page.text('yw-history')).toContain('Rosa Vane changed the task Task: ReportEstimate 2:00, was 1:00');
     await page.fill('Order reference', 'HT-9');
-    await page.choose('State', 'done');
+    await page.choose('State', 'Finished');
+    expect(page.text('yw-project-panel')).toContain('It takes no time; what is not decided on yet wants another project.');
+    page.element.querySelector<HTMLElement>('yw-project-panel yw-tick-field input')!.click();
     await page.press('Save');
     await page.settle(20);
     const [sent] = page.server.to('changeProject');
-    expect([sent!.version, sent!.body]).toEqual(['"4"', { ...project, orderReference: 'HT-9', open: false }]);
+    expect([sent!.version, sent!.body]).toEqual(['"4"', { ...project, orderReference: 'HT-9', stateId: id(72), archived: true }]);
     await page.fill('Code', '');
     await page.press('Save');
     expect(page.text('yw-project-panel')).toContain('Type a code, such as LANTERN.');

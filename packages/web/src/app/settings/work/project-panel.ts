@@ -9,11 +9,12 @@ import { workActions } from '../../state/work';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
-import { SendsForm, fillFor } from '../../ui/form/drafts';
+import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { DurationField } from '../../ui/form/duration-field';
 import { needed } from '../../ui/form/field';
 import { KnownPersonField } from '../../ui/form/known-person-field';
 import { TextField } from '../../ui/form/text-field';
+import { TickField } from '../../ui/form/tick-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
@@ -28,7 +29,7 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
   selector: 'yw-project-panel',
   imports: [
     ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, KnownPersonField, NotFetched],
-    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField],
+    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField],
   ],
   templateUrl: './project-panel.html',
   styleUrl: './task-panel.scss',
@@ -55,17 +56,31 @@ export class ProjectPanel {
     () => this.id(),
     (id) => this.api.call('readProject', { params: { id } }),
   );
-  protected readonly states = [
-    { value: 'open', word: 'open' },
-    { value: 'done', word: 'done' },
-  ];
+  private readonly states = loaded(
+    () => this.id(),
+    () => this.api.call('listProjectStates'),
+  );
+  protected readonly choices = computed(() => {
+    const states = this.states.value()?.states;
+    // Until they are read, its own stands there.
+    if (states) return states.map(({ id, name }) => ({ value: id, word: name }));
+    const known = this.known.value();
+    return known ? [{ value: known.facts.stateId, word: known.state }] : [];
+  });
   protected readonly form = new FormGroup({
     name: text('Type a name.'),
     code: text('Type a code, such as LANTERN.'),
     orderReference: text(),
     managerId: new FormControl<string | null>(null, { validators: needed('Choose who looks after it.') }),
     estimate: new FormControl<number | null>(null),
-    state: text(),
+    stateId: text(),
+    archived: new FormControl(false, { nonNullable: true }),
+  });
+  private readonly values = valuesOf(this.form);
+  /** What the chosen state means, said where it is chosen. */
+  protected readonly meaning = computed(() => {
+    const state = this.states.value()?.states.find(({ id }) => id === this.values().stateId);
+    return !state || state.records ? '' : 'It takes no time; what is not decided on yet wants another project.';
   });
 
   constructor() {
@@ -73,16 +88,16 @@ export class ProjectPanel {
       this.form,
       () => seenOf(this.known.value()),
       () => {
-        const { open, estimate, ...facts } = this.known.value()!.facts;
-        return { ...facts, estimate: estimate || null, state: open ? 'open' : 'done' };
+        const { estimate, ...facts } = this.known.value()!.facts;
+        return { ...facts, estimate: estimate || null };
       },
     );
   }
 
   protected async save(): Promise<void> {
     const { id, version } = this.known.value()!;
-    const { state, estimate, managerId, ...facts } = this.form.getRawValue();
-    const body = { ...facts, estimate: estimate ?? 0, managerId: managerId!, open: state === 'open' };
+    const { estimate, managerId, ...facts } = this.form.getRawValue();
+    const body = { ...facts, estimate: estimate ?? 0, managerId: managerId! };
     const saved = await this.command.run(() => this.api.call('changeProject', { params: { id }, body, version }), {
       done: 'Saved',
     });

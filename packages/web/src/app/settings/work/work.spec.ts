@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { workFeature } from '../../state/work';
-import { Page, id, open, refusal } from '../../testing/fake-server';
+import { Page, UNDER_WAY, id, open, refusal } from '../../testing/fake-server';
 import { KeptOutline } from '../../testing/kept-outline';
 import { WorkScreen } from './work';
 
@@ -17,7 +17,7 @@ describe('clients and projects, in settings', () => {
         server.on('layDown', ({ body }) => {
           const made = (line: (typeof body.lines)[number], index: number) => ({
             ...{ id: line.id, clientId: body.client?.id ?? null, departmentId: null, name: line.name, shown: line.name },
-            ...{ code: `C${index}`, orderReference: '', tone: 1, open: true, billable: true, managerId: id(1) },
+            ...{ code: `C${index}`, orderReference: '', tone: 1, ...UNDER_WAY, billable: true, managerId: id(1) },
           });
           const project = (line: (typeof body.lines)[number]): string =>
             line.parentId === null ? line.id : project(body.lines.find((one) => one.id === line.parentId)!);
@@ -39,7 +39,12 @@ describe('clients and projects, in settings', () => {
             });
             return [{ id: line.id, projectId, parentId, name, kind: 'task', open: true }];
           });
-          const client = body.client && { id: body.client.id, name: body.client.name ?? 'Known', currency: 'GBP' };
+          const client = body.client && {
+            id: body.client.id,
+            name: body.client.name ?? 'Known',
+            currency: 'GBP',
+            archived: false,
+          };
           const projects = body.lines.filter(({ parentId }) => parentId === null).map(made);
           const { work } = server;
           server.work = {

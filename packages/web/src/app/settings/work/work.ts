@@ -29,6 +29,9 @@ import { ClientPanel } from './client-panel';
 import { ProjectPanel } from './project-panel';
 import { TaskPanel } from './task-panel';
 
+/** What is told of what is in the archive, whatever else is said of it. */
+const IN_ARCHIVE = 'in the archive';
+
 /** Clients with their projects and tasks, as an outline that is edited by keys, by dragging, and beside it. */
 @Component({
   selector: 'yw-work',
@@ -97,9 +100,8 @@ export class WorkScreen {
       value: (node) => this.names.person(this.factsOf(node)?.managerId ?? null) || null,
     },
     {
-      ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 80 },
-      value: (node) =>
-        node.isNew || node.kind === 'client' || node.kind === 'department' ? null : node.closed ? 'done' : 'open',
+      ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 100 },
+      value: (node) => this.stateOf(node),
     },
   ]);
 
@@ -111,6 +113,16 @@ export class WorkScreen {
 
   private factsOf({ id, kind, isNew }: OutlineNode) {
     return kind === 'project' && !isNew ? this.names.projectOf(id) : undefined;
+  }
+
+  private stateOf({ id, kind, closed, task, isNew }: OutlineNode): string | null {
+    if (task) return closed ? 'done' : 'open';
+    if (isNew) return null;
+    if (kind === 'project') {
+      const project = this.names.projectOf(id);
+      return (project?.archived ? IN_ARCHIVE : project?.state) || null;
+    }
+    return closed ? IN_ARCHIVE : null;
   }
 
   private kindOf({ kind, task }: OutlineNode): string {

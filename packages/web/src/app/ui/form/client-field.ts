@@ -31,7 +31,13 @@ export class ClientField extends AskingField<MeantClient> {
   protected readonly finder = workFinder('client');
   private readonly clients = inject(Store).selectSignal(workFeature.selectClientList);
   private readonly made = signal<Required<MeantClient> | null>(null);
-  protected readonly all = computed(() => this.withMade(this.clients().map(({ id, name }) => clientFound({ id }, name))));
+  protected readonly all = computed(() =>
+    this.withMade(
+      this.clients()
+        .filter(({ archived }) => !archived)
+        .map(({ id, name }) => clientFound({ id }, name)),
+    ),
+  );
 
   /** One that was to be made is there once it is. */
   private withMade(list: readonly Findable<MeantClient>[]): readonly Findable<MeantClient>[] {

@@ -23,7 +23,13 @@ export class ProjectField extends AskingField<string> {
   protected readonly nothing = 'Nothing of that name. Type another part of it.';
   protected readonly finder = workFinder('project');
   private readonly projects = inject(Store).selectSignal(workFeature.selectProjectList);
-  protected readonly all = computed(() => this.offered(this.projects().map((project) => this.made(project))));
+  protected readonly all = computed(() =>
+    this.offered(
+      this.projects()
+        .filter(({ archived }) => !archived)
+        .map((project) => this.made(project)),
+    ),
+  );
 
   private offered(list: readonly Findable<string>[]): readonly Findable<string>[] {
     return list.filter(({ key }) => !this.without().includes(key));

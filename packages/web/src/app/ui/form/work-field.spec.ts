@@ -99,7 +99,7 @@ describe('the work field', () => {
     expect(await page.find('boat house')).toEqual(['Nothing of that name. Type another part of it.']);
     TestBed.inject(Store).dispatch(sessionActions.meRead({ me: me('owner') }));
     const made = { ...WORK.projects[0]!, id: id(22), clientId: id(12), name: 'Boat house', shown: 'Boat house' };
-    const client = { id: id(12), name: 'Quay Trust', currency: 'GBP' };
+    const client = { id: id(12), name: 'Quay Trust', currency: 'GBP', archived: false };
     page.server.on('createProject', () => {
       page.server.work = { ...WORK, clients: [...WORK.clients, client], projects: [...WORK.projects, made] };
       return { project: made, client };

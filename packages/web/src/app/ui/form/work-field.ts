@@ -42,7 +42,7 @@ export class WorkField extends AskingField<PickedWork> {
       (task) => task.projectId,
     );
     const known = this.projects()
-      .filter((project) => project.open)
+      .filter((project) => project.takesTime)
       .flatMap((project) => [
         this.made(project, null),
         ...(open.get(project.id) ?? []).map((task) => this.made(project, task.id)),
