@@ -216,7 +216,7 @@ where
 insert into
   project_state (firm_id, id, name, records, open, place)
 values
-  (pg_temp.id ('firm'), pg_temp.id ('state'), 'Under way', true, true, 0),
+  (pg_temp.id ('firm'), pg_temp.id ('state'), 'Open', true, true, 0),
   (pg_temp.id ('firm'), pg_temp.id ('finished'), 'Finished', false, false, 1);
 
 insert into

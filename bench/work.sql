@@ -83,7 +83,7 @@ from
   join project_state s on s.firm_id = pg_temp.id ('firm')
   and s.name = case
     when p % 5 = 0 then 'Finished'
-    else 'Under way'
+    else 'Open'
   end;
 
 insert into

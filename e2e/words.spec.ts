@@ -53,7 +53,19 @@ test('owner: four words are renamed, and the old ones stand nowhere', async ({ b
   await expect(page.getByRole('heading', { name: 'New order' })).toBeVisible();
   await look();
   await page.keyboard.press('Escape');
-  for (const setting of ['work', 'states', 'people', 'roles', 'teams', 'groups', 'instruction', 'firm', 'time', 'signing-in', 'account']) {
+  for (const setting of [
+    'work',
+    'states',
+    'people',
+    'roles',
+    'teams',
+    'groups',
+    'instruction',
+    'firm',
+    'time',
+    'signing-in',
+    'account',
+  ]) {
     await page.goto(`${firm}/settings/${setting}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await look();

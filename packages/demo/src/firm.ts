@@ -138,7 +138,7 @@ export interface DemoTask {
 /** What projects of the firm go through. */
 export const STATES = [
   { name: 'Proposed', records: false, open: true },
-  { name: 'Under way', records: true, open: true },
+  { name: 'Open', records: true, open: true },
   { name: 'On hold', records: false, open: true },
   { name: 'Finished', records: false, open: false },
 ] as const;

@@ -50,7 +50,7 @@ export async function loadWork({ tx, seed, made, start }: Loading): Promise<void
     const id = seed.id(at);
     made.projects.set(project.name, id);
     const hours = project.estimateHours * 3600;
-    const state = states.find(({ name }) => name === (project.state ?? 'Under way'))!;
+    const state = states.find(({ name }) => name === (project.state ?? 'Open'))!;
     await insert(tx, 'project', [
       {
         firm_id: firmId,

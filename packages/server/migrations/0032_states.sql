@@ -43,7 +43,7 @@ from
   cross join (
     values
       ('Proposed', false, true, 0),
-      ('Under way', true, true, 1),
+      ('Open', true, true, 1),
       ('On hold', false, true, 2),
       ('Finished', false, false, 3)
   ) s (name, records, open, place);
@@ -64,7 +64,7 @@ from
 where
   s.firm_id = p.firm_id
   and s.name = case p.state
-    when 'open' then 'Under way'
+    when 'open' then 'Open'
     else 'Finished'
   end;
 

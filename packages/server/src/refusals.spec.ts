@@ -785,21 +785,21 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
   },
   createProjectState: {
     'already-there': (firm) => ({ as: 'owner', body: { ...STATE, id: firm.ids.finished } }),
-    'state-exists': () => ({ as: 'owner', body: { ...STATE, id: newId(), name: ' UNDER way ' } }),
+    'state-exists': () => ({ as: 'owner', body: { ...STATE, id: newId(), name: ' OPEN ' } }),
   },
   changeProjectState: {
     'state-unknown': () => ({ ...of('owner', newId(), { ...STATE, place: 0 }), version: 1 }),
     'version-stale': async (firm) => ({ ...of('owner', await firm.state(), { ...STATE, place: 0 }), version: 99 }),
     'state-exists': async (firm) => ({
-      ...of('owner', await firm.state(), { ...STATE, name: 'under WAY', place: 0 }),
+      ...of('owner', await firm.state(), { ...STATE, name: 'oPEN', place: 0 }),
       version: 1,
     }),
     'state-last': (firm) => ({
-      ...of('owner', firm.ids.underWay, { name: 'Under way', records: true, open: false, place: 1 }),
+      ...of('owner', firm.ids.underWay, { name: 'Open', records: true, open: false, place: 1 }),
       version: 1,
     }),
     'nothing-to-change': (firm) => ({
-      ...of('owner', firm.ids.underWay, { name: ' Under way', records: true, open: true, place: 1 }),
+      ...of('owner', firm.ids.underWay, { name: ' Open', records: true, open: true, place: 1 }),
       version: 1,
     }),
   },

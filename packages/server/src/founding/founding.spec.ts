@@ -368,7 +368,7 @@ describe('a firm of one’s own', () => {
           code: 'BOAT',
           clientId: client.id,
           billable: true,
-          state: 'Under way',
+          state: 'Open',
           open: true,
         }),
       );

@@ -31,7 +31,7 @@ describe('the states of projects', () => {
   it('are the firm’s own, in their order, with how many of the projects that one sees have them', async () => {
     expect((await states()).map(({ name, records, open, projects }) => [name, records, open, projects])).toEqual([
       ['Proposed', false, true, 0],
-      ['Under way', true, true, 3],
+      ['Open', true, true, 3],
       ['On hold', false, true, 0],
       ['Finished', false, false, 0],
     ]);
@@ -40,9 +40,9 @@ describe('the states of projects', () => {
     await add(' Snagging ');
     expect((await change('Snagging', { place: 1 })).status).toBe(200);
     const now = (await states()).map(({ name }) => name);
-    expect(now).toEqual(['Proposed', 'Snagging', 'Under way', 'On hold', 'Finished']);
+    expect(now).toEqual(['Proposed', 'Snagging', 'Open', 'On hold', 'Finished']);
     expect((await change('Proposed', { place: 99 })).status).toBe(200);
-    expect((await states()).map(({ name }) => name)).toEqual(['Snagging', 'Under way', 'On hold', 'Finished', 'Proposed']);
+    expect((await states()).map(({ name }) => name)).toEqual(['Snagging', 'Open', 'On hold', 'Finished', 'Proposed']);
     expect((await change('Proposed', { place: 99 })).problem.code).toBe('nothing-to-change');
   });
 
@@ -57,9 +57,9 @@ describe('the states of projects', () => {
     await add('Snagging');
     const of = () => Promise.all([world.ids.project, elsewhere, archived].map(problemsOf));
     expect(await of()).toEqual([[[]], [['project-closed']], [['project-closed']]]);
-    expect((await change('Under way', { records: false })).status).toBe(200);
+    expect((await change('Open', { records: false })).status).toBe(200);
     expect(await of()).toEqual([[['project-closed']], [['project-closed']], [['project-closed']]]);
-    expect((await change('Under way', { name: 'Going on' })).status).toBe(200);
+    expect((await change('Open', { name: 'Going on' })).status).toBe(200);
     expect((await change('Going on', { records: true })).status).toBe(200);
     expect(await of()).toEqual([[[]], [['project-closed']], [['project-closed']]]);
     expect((await owner().done('readProject', { params: { id: world.ids.project } })).state).toBe('Going on');
@@ -71,18 +71,18 @@ describe('the states of projects', () => {
       const { project } = await owner().done('createProject', { body });
       return [project.state, project.takesTime, project.open];
     };
-    expect(await made()).toEqual(['Under way', true, true]);
-    expect((await change('Under way', { open: false })).problem.code).toBe('state-last');
+    expect(await made()).toEqual(['Open', true, true]);
+    expect((await change('Open', { open: false })).problem.code).toBe('state-last');
     const asked = await add('Asked for');
     await add('Going on');
     await change('Going on', { place: 0 });
     expect(await made()).toEqual(['Going on', true, true]);
     const remove = (id: string) => owner().call('removeProjectState', { params: { id }, version: 1 });
-    expect((await remove((await named('Under way')).id)).problem.detail).toMatch(/^4 have it/);
+    expect((await remove((await named('Open')).id)).problem.detail).toMatch(/^4 have it/);
     expect((await remove(asked)).status).toBe(200);
     expect((await states()).some(({ id }) => id === asked)).toBeFalse();
     await change('Going on', { records: false });
-    expect((await change('Under way', { records: false })).problem.code).toBe('state-last');
+    expect((await change('Open', { records: false })).problem.code).toBe('state-last');
   });
 
   it('are kept by projects that are in the archive', async () => {
@@ -107,10 +107,10 @@ describe('the states of projects', () => {
       world,
       `select pg_advisory_xact_lock_shared(hashtextextended('rules ${world.firmId}', 0))`,
       'select',
-      () => change('Under way', { records: false }),
+      () => change('Open', { records: false }),
     );
     expect(waited.status).toBe(200);
-    await change('Under way', { records: true });
+    await change('Open', { records: true });
     const entry = await meanwhile(
       world,
       `select pg_advisory_xact_lock(hashtextextended('rules ${world.firmId}', 0))`,

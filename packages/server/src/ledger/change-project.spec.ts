@@ -22,7 +22,7 @@ describe('a project that is changed', () => {
   it('is read by those who see it', async () => {
     const { ids } = world;
     expect((await read(world.as('staff'))).body).toEqual({
-      ...{ id: ids.project, client: 'Harbour Trust', state: 'Under way', version: 1 },
+      ...{ id: ids.project, client: 'Harbour Trust', state: 'Open', version: 1 },
       facts: {
         ...{ name: 'Lantern room', code: 'LANTERN', orderReference: 'HT-1', managerId: ids.owner },
         ...{ estimate: 360_000, stateId: ids.underWay, archived: false },
@@ -113,7 +113,7 @@ describe('a project that is changed', () => {
     expect((await change({ archived: true })).status).toBe(200);
     expect((await problems()).get(open.id)).toEqual([['project-closed'], 1, 4]);
     const told = (await events()).map(({ before, after }) => [before, after]);
-    expect(told[0]).toEqual([{ state: 'Under way' }, { state: 'Finished' }]);
+    expect(told[0]).toEqual([{ state: 'Open' }, { state: 'Finished' }]);
     expect(told.at(-1)).toEqual([{ archived: false }, { archived: true }]);
   });
 

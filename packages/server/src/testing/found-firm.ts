@@ -213,7 +213,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     'project_state',
     own([
       state(newId(), 'Proposed', false, true, 0),
-      state(ids.underWay, 'Under way', true, true, 1),
+      state(ids.underWay, 'Open', true, true, 1),
       state(newId(), 'On hold', false, true, 2),
       state(ids.finished, 'Finished', false, false, 3),
     ]),

@@ -100,7 +100,7 @@ describe('work in lists', () => {
       ].sort(),
     );
     const facts = known.projects.find(({ id }) => id === project)!;
-    expect([facts.state, facts.open, facts.takesTime, facts.archived]).toEqual(['Under way', false, false, true]);
+    expect([facts.state, facts.open, facts.takesTime, facts.archived]).toEqual(['Open', false, false, true]);
     // What is in the archive comes last, after what is finished.
     await world.sql('update project set archived = false, client_id = $1 where id = $2', [euroClient, project]);
     await world.sql("update project set archived = true, name = 'Aisle' where id = $1", [project]);

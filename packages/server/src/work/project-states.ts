@@ -13,7 +13,7 @@ export type StateFacts = Omit<BodyOf<Endpoints['createProjectState']>, 'id'>;
 /** The states with which a firm begins. */
 const FIRST: readonly StateFacts[] = [
   { name: 'Proposed', records: false, open: true },
-  { name: 'Under way', records: true, open: true },
+  { name: 'Open', records: true, open: true },
   { name: 'On hold', records: false, open: true },
   { name: 'Finished', records: false, open: false },
 ];

@@ -10,7 +10,7 @@ const PAGE = 100;
 /** What the firm says of its projects. */
 export const STATES: ProjectState[] = [
   { id: '0193b1f0-0000-7000-8000-000000000070', name: 'Proposed', records: false, open: true, projects: 0, version: 1 },
-  { id: '0193b1f0-0000-7000-8000-000000000071', name: 'Under way', records: true, open: true, projects: 2, version: 4 },
+  { id: '0193b1f0-0000-7000-8000-000000000071', name: 'Open', records: true, open: true, projects: 2, version: 4 },
   { id: '0193b1f0-0000-7000-8000-000000000072', name: 'Finished', records: false, open: false, projects: 1, version: 1 },
 ];
 

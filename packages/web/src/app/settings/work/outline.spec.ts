@@ -563,7 +563,7 @@ describe('the outline of clients, projects and tasks', () => {
       await opened(
         (server) =>
           server
-            .on('readProject', () => ({ id: id(20), client, state: 'Under way', facts: { ...project, managerId }, version: 1 }))
+            .on('readProject', () => ({ id: id(20), client, state: 'Open', facts: { ...project, managerId }, version: 1 }))
             .on('readAgreements', () => ({ agreements: [], rates: [] }))
             .on('readHistory', () => ({ events: [] })),
         roles,
@@ -634,7 +634,7 @@ describe('the outline of clients, projects and tasks', () => {
     const event = { id: id(900), at: '2026-06-01T09:00:00.000Z', by: 'Rosa Vane', reason: '' };
     await opened((server) =>
       server
-        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', state: 'Under way', facts: project, version: 4 }))
+        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', state: 'Open', facts: project, version: 4 }))
         .on('changeProject', ({ body }) => ({ id: id(20), client: 'Harbour Trust', state: 'Finished', facts: body, version: 5 }))
         .on('readClient', () => ({ id: id(10), currency: 'GBP', facts: client, version: 2 }))
         .on('changeClient', () => refusal(409, 'client-exists', 'A client of this name is there already.'))
