@@ -9,7 +9,7 @@ import { PASSWORD } from './firm';
 const [address, entries, wide] = process.argv.slice(2);
 const connection = new pg.Client({ connectionString: address! });
 await connection.connect();
-const files = ['firm.sql', ...(wide ? ['people.sql'] : []), ...(wide === 'work' ? ['work.sql'] : [])];
+const files = ['firm.sql', ...(wide ? ['people.sql'] : []), ...(wide === 'work' ? ['work.sql'] : []), 'sums.sql'];
 const text = files
   .map((file) => readFileSync(path.join(import.meta.dirname, file), 'utf8'))
   .join('\n')

@@ -66,7 +66,7 @@ insert into
   )
 select
   pg_temp.id ('firm'),
-  id,
+  wide.id,
   pg_temp.id ('client' || (60 + p % 1000)),
   initcap(a.word || ' ' || d.word) || ' ' || p,
   'W' || p,
