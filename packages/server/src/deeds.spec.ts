@@ -507,6 +507,15 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ({ facts, version }) => [facts.archived, version],
     [true, 2],
   ),
+  changeWhoRecords: deed(
+    'project changed',
+    async (firm) => {
+      const { params } = await firm.newProject();
+      return { as: 'owner', params, version: 1, body: { everyone: false, people: [firm.ids.mate], teams: [] } };
+    },
+    ({ everyone, people, version }, firm) => [everyone, people.map(({ id }) => id === firm.ids.mate), version],
+    [false, [true], 2],
+  ),
   addTasks: deed(
     'tasks added',
     async (firm) => {
@@ -922,6 +931,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   createClient: 'clients events',
   changeClient: 'clients events',
   changeProject: 'projects events',
+  changeWhoRecords: 'recorders projects events',
   addTasks: 'tasks events',
   changeTask: 'tasks events',
   removeTask: 'tasks events',

@@ -157,6 +157,11 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
       ...{ stateId: newId(), archived: false },
     },
   }),
+  readWhoRecords: ({ project }) => ({ params: { id: project } }),
+  changeWhoRecords: ({ project }) => ({
+    ...{ params: { id: project }, version: 99 },
+    body: { everyone: true, people: [], teams: [] },
+  }),
   listTasks: ({ project }) => ({ params: { id: project } }),
   addTasks: ({ project }) => ({
     params: { id: project },
@@ -284,6 +289,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeClient: 'y?yn y?yn',
   readProject: 'yyyy yyyy',
   changeProject: 'y?yn y?yn',
+  readWhoRecords: 'y?yn y?yn',
+  changeWhoRecords: 'y?yn y?yn',
   listTasks: 'yyyy yyyy',
   // Before a task that is none; changed by those who look after the project.
   addTasks: '???n ???n',

@@ -104,6 +104,13 @@ const onEntry = (as: Who, { id, version }: { id: string; version: number }, name
 const unknown = () => ({ id: newId(), version: 1 });
 const of = (as: Who, id: string, body?: object) => ({ as, params: { id }, ...(body && { body: body as never }) });
 
+const EVERYONE = { everyone: true, people: [], teams: [] };
+/** Says who records on a project that nobody has said it of. */
+const naming = ({ params }: { params: { id: string } }, names: object) => ({
+  ...of('owner', params.id, { ...EVERYONE, ...names }),
+  version: 1,
+});
+
 const STATE = { name: 'Snagging', records: true, open: false };
 
 /** What stands in the way of the decisions at review, each tried by somebody who may decide. */
@@ -1060,6 +1067,17 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', ...asked };
     },
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newProject()) }),
+  },
+  readWhoRecords: {
+    'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
+  },
+  changeWhoRecords: {
+    'scope-unknown': () => ({ ...of('owner', newId(), EVERYONE), version: 1 }),
+    'version-stale': (firm) => ({ ...of('owner', firm.ids.project, EVERYONE), version: 99 }),
+    'person-unknown': async (firm) => naming(await firm.newProject(), { people: [newId()] }),
+    'left-already': async (firm) => naming(await firm.newProject(), { people: [await firm.left()] }),
+    'team-unknown': async (firm) => naming(await firm.newProject(), { teams: [newId()] }),
+    'nothing-to-change': async (firm) => naming(await firm.newProject(), {}),
   },
   listTasks: {
     'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),

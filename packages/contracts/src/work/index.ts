@@ -13,3 +13,4 @@ export * from './project-states';
 export * from './read-names';
 export * from './read-work';
 export * from './remove-task';
+export * from './who-records';

@@ -1,4 +1,4 @@
-import { Currency, Id, Name, choice, nullable, strict } from '../platform/fields';
+import { Count, Currency, Id, Name, choice, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 
 /** A scope that stands in a list: work that is below something, or a person. */
@@ -29,8 +29,10 @@ const KnownProject = strict({
   state: Name,
   /** Whether it counts as under way. */
   open: Type.Boolean(),
-  /** Whether time is recorded on it. */
+  /** Whether it takes time, and one may record some on it. */
   takesTime: Type.Boolean(),
+  /** Of how many people and teams it takes time; null where of everybody. */
+  named: nullable(strict({ people: Count, teams: Count })),
   archived: Type.Boolean(),
   billable: Type.Boolean(),
   managerId: Id,
@@ -55,7 +57,7 @@ export const KnownWork = strict({
 });
 export type KnownWork = Static<typeof KnownWork>;
 
-/** What is looked for: whatever stands in the tree; open work to record on; a client; a project; a person. */
-export const SOUGHT = ['tree', 'work', 'client', 'project', 'person'] as const;
+/** What is looked for: whatever stands in the tree; work to record on; a client; a project; somebody to name beside work. */
+export const SOUGHT = ['tree', 'work', 'client', 'project', 'colleague'] as const;
 export const Sought = choice(...SOUGHT);
 export type Sought = (typeof SOUGHT)[number];

@@ -8,18 +8,13 @@ select
   '' as "kind!",
   c.tax_category as "taxCategory?",
   p.restricted as "restricted!",
-  coalesce(
-    (
+  case
+    when p.restricted then array(
       select
-        array_agg(x.person_id)
-      from
-        project_person x
-      where
-        x.firm_id = p.firm_id
-        and x.project_id = p.id
-    ),
-    '{}'
-  ) as "people!"
+        named_by (p)
+    )
+    else '{}'
+  end as "people!"
 from
   project p
   left join client c on c.firm_id = p.firm_id

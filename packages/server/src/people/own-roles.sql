@@ -66,13 +66,9 @@ order by
 select
   p.manager_id as "managerId!",
   not p.restricted as "open!",
-  exists (
+  p.id in (
     select
-    from
-      project_person x
-    where
-      x.project_id = p.id
-      and x.person_id = :person!
+      projects_naming (:person!)
   ) as "named!"
 from
   project p

@@ -50,6 +50,64 @@ set
 where
   id = :id!;
 
+/* @name outdateNaming */
+update project
+set
+  version = version + 1
+where
+  id in (
+    select
+      x.project_id
+    from
+      project_team x
+    where
+      x.team_id = :id!
+  );
+
+/* @name nameItsPeople */
+insert into
+  project_person (firm_id, project_id, person_id)
+select
+  x.firm_id,
+  x.project_id,
+  m.id
+from
+  project_team x
+  join (
+    select
+      t.id as team,
+      t.lead_id as id
+    from
+      team t
+    union
+    select
+      m.team_id,
+      m.person_id
+    from
+      team_person m
+  ) m on m.team = x.team_id
+where
+  x.team_id = :id!
+on conflict do nothing;
+
+/* @name nameOther */
+insert into
+  project_team (firm_id, project_id, team_id)
+select
+  x.firm_id,
+  x.project_id,
+  :into!
+from
+  project_team x
+where
+  x.team_id = :id!
+on conflict do nothing;
+
+/* @name nameNoMore */
+delete from project_team
+where
+  team_id = :id!;
+
 /* @name dropTeam */
 delete from team
 where

@@ -6,6 +6,10 @@ import {
   addToTeam,
   dropFromTeam,
   dropTeam,
+  nameItsPeople,
+  nameNoMore,
+  nameOther,
+  outdateNaming,
   peopleForTeams,
   setTeam,
   teamsOfFirm,
@@ -133,8 +137,9 @@ export async function endTeam(
   const team = seenTeam(context, held, id, version);
   const subjects = [{ kind: 'team' as const, id, before: told(held.known, team), after: null }];
   if (into === null) {
-    await dropFromTeam.run({ id }, tx);
-    await dropTeam.run({ id }, tx);
+    // Where the team recorded, its people do.
+    await nameItsPeople.run({ id }, tx);
+    await drop(context, id);
     await audit(context, 'team ended', subjects);
     return null;
   }
@@ -143,12 +148,20 @@ export async function endTeam(
   if (!mayChange(context, held.leads, other.leadId)) throw problem('lead-not-yours');
   await addToTeam.run({ firm: firm.id, id: into, people: team.people }, tx);
   await setTeam.run({ id: into, name: other.name, leadId: other.leadId }, tx);
-  await dropFromTeam.run({ id }, tx);
-  await dropTeam.run({ id }, tx);
+  await nameOther.run({ id, into }, tx);
+  await drop(context, id);
   const joined = { ...other, people: [...new Set([...other.people, ...team.people])] };
   await audit(context, 'teams merged', [
     ...subjects,
     { kind: 'team', id: into, before: told(held.known, other), after: told(held.known, joined) },
   ]);
   return null;
+}
+
+/** Nothing names the team any more, and nobody is in it. */
+async function drop({ tx }: Context, id: string): Promise<void> {
+  await outdateNaming.run({ id }, tx);
+  await nameNoMore.run({ id }, tx);
+  await dropFromTeam.run({ id }, tx);
+  await dropTeam.run({ id }, tx);
 }

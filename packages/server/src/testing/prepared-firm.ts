@@ -301,7 +301,7 @@ export class PreparedFirm {
         (select count(*) from instruction) as instructions, (select count(*) from logo) as logos, (select count(*) from instructed) as instructed,
         (select count(*) from accounts_of(current_setting('app.firm_id')::uuid)) as members,
         (select version from firm) as firm, (select array[count(*), sum(version), (select count(*) from team_person)] from team) as teams, (select array[count(*), count(withdrawn_at)] from invitation) as invitations,
-        (select array[count(*), sum(version)] from client) as clients, (select array[count(*), sum(version)] from project_state) as states, (select array_agg(concat(id, manager_id, version) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
+        (select array[count(*), sum(version)] from client) as clients, (select array[count(*), sum(version)] from project_state) as states, (select count(*) from project_person) as recorders, (select array_agg(concat(id, manager_id, version) order by id) from project) as projects, (select array[count(*), sum(version)] from task) as tasks, (select count(*) from audit_event) as events`);
     return counts as Record<string, unknown>;
   }
 

@@ -11,9 +11,9 @@ import { readTimesheet } from './read-timesheet';
 /** Adds an empty row to one's own period. */
 export async function addRow(context: Context, period: Dates, row: SheetRow): Promise<Timesheet> {
   const sheet = await openSheet(context, period);
-  const of = { reach: 'own', asker: context.actor.personId, projects: [row.projectId] };
+  const of = { reach: 'own', asker: context.actor.personId, others: false, projects: [row.projectId] };
   const [project] = await projectsKnown.run(of, context.tx);
-  if (!project?.open) throw problem('project-unknown');
+  if (!project?.takesTime) throw problem('project-unknown');
   await addSheetRows.run({ firm: context.firm.id, sheet: sheet.id, rows: json([row]) }, context.tx);
   return readTimesheet(context, period, undefined);
 }

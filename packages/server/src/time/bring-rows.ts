@@ -34,8 +34,8 @@ export async function bringRows(context: Context, period: Dates, withHours: bool
   for (const row of before.rows) rows.set(rowKey(row), row);
   const projects = [...rows.values()].map(({ projectId }) => projectId);
   const usable = new Set(
-    (await projectsKnown.run({ reach: 'own', asker: context.actor.personId, projects }, context.tx))
-      .filter((project) => project.open)
+    (await projectsKnown.run({ reach: 'own', asker: context.actor.personId, others: false, projects }, context.tx))
+      .filter((project) => project.takesTime)
       .map((project) => project.id),
   );
   const brought = [...rows.values()].filter((row) => usable.has(row.projectId));

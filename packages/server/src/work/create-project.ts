@@ -63,7 +63,7 @@ export async function addProject(
   const shown = chosen!.workText === 'code' ? code : name;
   return {
     ...{ id, clientId, departmentId, name, shown, code, orderReference: '', tone, billable, managerId: manager },
-    ...{ state: state!.name, open: true, takesTime: true, archived: false },
+    ...{ state: state!.name, open: true, takesTime: true, named: null, archived: false },
   };
 }
 

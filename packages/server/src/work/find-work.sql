@@ -141,7 +141,11 @@ with recursive
       coalesce(t.state = 'open', true)
       and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,
       coalesce(t.state = 'open', true)
-      and coalesce(takes_time (tp), takes_time (p), true) as takes_time,
+      and coalesce(takes_time (tp), takes_time (p), true)
+      and (
+        :others!
+        or coalesce(records_on (tp, :asker!), records_on (p, :asker!), true)
+      ) as takes_time,
       coalesce(tp.archived, p.archived, c.archived, false)
       or coalesce(pc.archived, false) as archived
     from
@@ -160,6 +164,10 @@ with recursive
       and d.id = h.id
       left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'
       and s.id = h.id
+      and (
+        not :here!
+        or s.left_on is null
+      )
       left join client pc on pc.id = coalesce(tp.client_id, p.client_id)
     where
       h.words = :count!

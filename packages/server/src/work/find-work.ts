@@ -15,27 +15,29 @@ interface Search {
   readonly wanted: string[];
   /** Whether it must have a word in its own name. */
   readonly ownWord: boolean;
+  /** Whether anybody of the firm is told, of those who have not left. */
+  readonly anybody: boolean;
   /** Whether only what takes time is told. */
   readonly toRecordOn: boolean;
   /** Whether what is in the archive is told, too: all of it can be found in the tree. */
   readonly archived: boolean;
 }
-const CHOSEN = { ownWord: true, toRecordOn: false, archived: false };
+const CHOSEN = { ownWord: true, anybody: false, toRecordOn: false, archived: false };
 
 const SEARCHES: Readonly<Record<Sought, Search>> = {
   tree: {
     kinds: ['client', 'department', 'project', 'task', 'person'],
     wanted: ['client', 'department', 'project', 'task', 'person'],
-    ...{ ownWord: true, toRecordOn: false, archived: true },
+    ...{ ownWord: true, anybody: false, toRecordOn: false, archived: true },
   },
   work: {
     kinds: ['client', 'department', 'project', 'task'],
     wanted: ['project', 'task'],
-    ...{ ownWord: false, toRecordOn: true, archived: false },
+    ...{ ownWord: false, anybody: false, toRecordOn: true, archived: false },
   },
   client: { ...CHOSEN, kinds: ['client'], wanted: ['client'] },
   project: { ...CHOSEN, kinds: ['client', 'department', 'project'], wanted: ['project'], ownWord: false },
-  person: { ...CHOSEN, kinds: ['person'], wanted: ['person'] },
+  colleague: { ...CHOSEN, kinds: ['person'], wanted: ['person'], anybody: true },
 };
 
 /** Finds work and people by any part of any of their words; what lies below something is found by its words, too. */
@@ -44,10 +46,11 @@ export async function findWork(
   { words: typed, sought }: QueryOf<Endpoints['findWork']>,
 ): Promise<AnswerOf<Endpoints['findWork']>> {
   const words = foundBy(typed);
-  const search = SEARCHES[sought];
+  const { anybody, ...search } = SEARCHES[sought];
+  const { namesReach, ...asks } = asksForWork(context);
   const rows = await workFound.run(
     {
-      ...{ ...asksForWork(context), words, count: words.length },
+      ...{ ...asks, ...(anybody && { peopleReach: namesReach }), here: anybody, words, count: words.length },
       ...{ ...search, tasks: search.wanted.includes('task'), most: MOST },
     },
     context.tx,

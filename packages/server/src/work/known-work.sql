@@ -39,7 +39,33 @@ select
   p.tone as "tone!",
   s.name as "state!",
   is_live (p) as "open!",
-  takes_time (p) as "takesTime!",
+  takes_time (p)
+  and (
+    :others!
+    or records_on (p, :asker!)
+  ) as "takesTime!",
+  case
+    when p.restricted then json_build_object(
+      'people',
+      (
+        select
+          count(*)
+        from
+          project_person x
+        where
+          x.project_id = p.id
+      ),
+      'teams',
+      (
+        select
+          count(*)
+        from
+          project_team x
+        where
+          x.project_id = p.id
+      )
+    )
+  end as "named?",
   p.archived as "archived!",
   p.billable as "billable!",
   p.manager_id as "managerId!"

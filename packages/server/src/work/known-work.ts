@@ -19,8 +19,14 @@ export function asksForWork(context: Context) {
     adds: may(context, 'work.change'),
     // Nobody is in a reach that is not there.
     peopleReach: context.actor.rights['time.read'] ?? 'none',
+    // Whoever lays out work names those who do it.
+    namesReach: may(context, 'work.change') ? 'firm' : (context.actor.rights['time.read'] ?? 'none'),
+    // Whoever records for others records where they do.
+    others: (context.actor.rights['time.record'] ?? 'own') !== 'own',
   };
 }
+
+type Named = KnownWork['projects'][number]['named'];
 
 /** The ids of scopes, by kind. */
 export function idsOf(scopes: readonly string[]): Record<keyof WorkIds, string[]> {
@@ -38,22 +44,22 @@ export async function knownWork(
   context: Context,
   { clients = [], departments = [], projects = [], tasks = [], people = [] }: WorkIds,
 ): Promise<KnownWork> {
-  const { reach, asker, adds, peopleReach } = asksForWork(context);
+  const { reach, asker, adds, namesReach, others } = asksForWork(context);
   const foundTasks = tasks.length === 0 ? [] : await tasksKnown.run({ reach, asker, tasks: [...tasks] }, context.tx);
   const ofProjects = known([...projects, ...foundTasks.map(({ projectId }) => projectId)]);
   const foundProjects =
-    ofProjects.length === 0 ? [] : await projectsKnown.run({ reach, asker, projects: ofProjects }, context.tx);
+    ofProjects.length === 0 ? [] : await projectsKnown.run({ reach, asker, others, projects: ofProjects }, context.tx);
   const ofClients = known([...clients, ...foundProjects.map(({ clientId }) => clientId)]);
   const ofDepartments = known([...departments, ...foundProjects.map(({ departmentId }) => departmentId)]);
   return {
     clients: ofClients.length === 0 ? [] : await clientsKnown.run({ reach, asker, adds, clients: ofClients }, context.tx),
     departments:
       ofDepartments.length === 0 ? [] : await departmentsKnown.run({ reach, asker, departments: ofDepartments }, context.tx),
-    projects: foundProjects,
+    projects: foundProjects.map((project) => ({ ...project, named: project.named as Named })),
     tasks: foundTasks,
     people:
       people.length === 0
         ? []
-        : await peopleKnown.run({ reach: peopleReach, asker, on: today(context), people: [...people] }, context.tx),
+        : await peopleKnown.run({ reach: namesReach, asker, on: today(context), people: [...people] }, context.tx),
   };
 }

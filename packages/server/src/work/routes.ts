@@ -9,6 +9,7 @@ import { idsOf, knownWork } from './known-work';
 import { listWork } from './list-work';
 import { createProjectState, listProjectStates, removeProjectState } from './project-states';
 import { readWork } from './read-work';
+import { changeWhoRecords, readWhoRecords } from './who-records';
 
 /** The tree of work, and what is added to it. */
 export function workRoutes(platform: Platform): void {
@@ -30,6 +31,11 @@ export function workRoutes(platform: Platform): void {
   mount(platform, endpoints.createClient, (context, { body }) => createClient(context, body));
   mount(platform, endpoints.changeClient, (context, { params, body, version }) =>
     changeClient(context, params.id, body, version),
+  );
+
+  mount(platform, endpoints.readWhoRecords, (context, { params }) => readWhoRecords(context, params.id));
+  mount(platform, endpoints.changeWhoRecords, (context, { params, body, version }) =>
+    changeWhoRecords(context, params.id, body, version),
   );
 
   mount(platform, endpoints.listTasks, (context, { params }) => listTasks(context, params.id));

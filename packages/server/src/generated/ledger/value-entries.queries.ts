@@ -27,7 +27,7 @@ export interface IWorkFactsQuery {
   result: IWorkFactsResult;
 }
 
-const workFactsIR: any = {"usedParamSet":{"projects":true},"params":[{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":535,"b":544}]}],"statement":"select\n  'project' as \"what!\",\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  takes_time (p) as \"open!\",\n  p.billable as \"billable!\",\n  '' as \"kind!\",\n  c.tax_category as \"taxCategory?\",\n  p.restricted as \"restricted!\",\n  coalesce(\n    (\n      select\n        array_agg(x.person_id)\n      from\n        project_person x\n      where\n        x.firm_id = p.firm_id\n        and x.project_id = p.id\n    ),\n    '{}'\n  ) as \"people!\"\nfrom\n  project p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = any (:projects!)\nunion all\nselect\n  'service',\n  s.id,\n  null,\n  true,\n  s.billable,\n  s.kind,\n  s.tax_category,\n  false,\n  '{}'\nfrom\n  service s"};
+const workFactsIR: any = {"usedParamSet":{"projects":true},"params":[{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":444,"b":453}]}],"statement":"select\n  'project' as \"what!\",\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  takes_time (p) as \"open!\",\n  p.billable as \"billable!\",\n  '' as \"kind!\",\n  c.tax_category as \"taxCategory?\",\n  p.restricted as \"restricted!\",\n  case\n    when p.restricted then array(\n      select\n        named_by (p)\n    )\n    else '{}'\n  end as \"people!\"\nfrom\n  project p\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = any (:projects!)\nunion all\nselect\n  'service',\n  s.id,\n  null,\n  true,\n  s.billable,\n  s.kind,\n  s.tax_category,\n  false,\n  '{}'\nfrom\n  service s"};
 
 /**
  * Query generated from SQL:
@@ -41,18 +41,13 @@ const workFactsIR: any = {"usedParamSet":{"projects":true},"params":[{"name":"pr
  *   '' as "kind!",
  *   c.tax_category as "taxCategory?",
  *   p.restricted as "restricted!",
- *   coalesce(
- *     (
+ *   case
+ *     when p.restricted then array(
  *       select
- *         array_agg(x.person_id)
- *       from
- *         project_person x
- *       where
- *         x.firm_id = p.firm_id
- *         and x.project_id = p.id
- *     ),
- *     '{}'
- *   ) as "people!"
+ *         named_by (p)
+ *     )
+ *     else '{}'
+ *   end as "people!"
  * from
  *   project p
  *   left join client c on c.firm_id = p.firm_id

@@ -237,7 +237,7 @@ export interface IAccessToQuery {
   result: IAccessToResult;
 }
 
-const accessToIR: any = {"usedParamSet":{"person":true,"project":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":184,"b":191}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":241,"b":249}]}],"statement":"select\n  p.manager_id as \"managerId!\",\n  not p.restricted as \"open!\",\n  exists (\n    select\n    from\n      project_person x\n    where\n      x.project_id = p.id\n      and x.person_id = :person!\n  ) as \"named!\"\nfrom\n  project p\nwhere\n  p.id = :project!"};
+const accessToIR: any = {"usedParamSet":{"person":true,"project":true},"params":[{"name":"person","required":true,"transform":{"type":"scalar"},"locs":[{"a":116,"b":123}]},{"name":"project","required":true,"transform":{"type":"scalar"},"locs":[{"a":174,"b":182}]}],"statement":"select\n  p.manager_id as \"managerId!\",\n  not p.restricted as \"open!\",\n  p.id in (\n    select\n      projects_naming (:person!)\n  ) as \"named!\"\nfrom\n  project p\nwhere\n  p.id = :project!"};
 
 /**
  * Query generated from SQL:
@@ -245,13 +245,9 @@ const accessToIR: any = {"usedParamSet":{"person":true,"project":true},"params":
  * select
  *   p.manager_id as "managerId!",
  *   not p.restricted as "open!",
- *   exists (
+ *   p.id in (
  *     select
- *     from
- *       project_person x
- *     where
- *       x.project_id = p.id
- *       and x.person_id = :person!
+ *       projects_naming (:person!)
  *   ) as "named!"
  * from
  *   project p

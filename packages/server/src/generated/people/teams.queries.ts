@@ -159,6 +159,153 @@ const setTeamIR: any = {"usedParamSet":{"name":true,"leadId":true,"id":true},"pa
 export const setTeam = new PreparedQuery<ISetTeamParams,ISetTeamResult>(setTeamIR);
 
 
+/** 'OutdateNaming' parameters type */
+export interface IOutdateNamingParams {
+  id: string;
+}
+
+/** 'OutdateNaming' return type */
+export type IOutdateNamingResult = void;
+
+/** 'OutdateNaming' query type */
+export interface IOutdateNamingQuery {
+  params: IOutdateNamingParams;
+  result: IOutdateNamingResult;
+}
+
+const outdateNamingIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":147,"b":150}]}],"statement":"update project\nset\n  version = version + 1\nwhere\n  id in (\n    select\n      x.project_id\n    from\n      project_team x\n    where\n      x.team_id = :id!\n  )"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * update project
+ * set
+ *   version = version + 1
+ * where
+ *   id in (
+ *     select
+ *       x.project_id
+ *     from
+ *       project_team x
+ *     where
+ *       x.team_id = :id!
+ *   )
+ * ```
+ */
+export const outdateNaming = new PreparedQuery<IOutdateNamingParams,IOutdateNamingResult>(outdateNamingIR);
+
+
+/** 'NameItsPeople' parameters type */
+export interface INameItsPeopleParams {
+  id: string;
+}
+
+/** 'NameItsPeople' return type */
+export type INameItsPeopleResult = void;
+
+/** 'NameItsPeople' query type */
+export interface INameItsPeopleQuery {
+  params: INameItsPeopleParams;
+  result: INameItsPeopleResult;
+}
+
+const nameItsPeopleIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":344,"b":347}]}],"statement":"insert into\n  project_person (firm_id, project_id, person_id)\nselect\n  x.firm_id,\n  x.project_id,\n  m.id\nfrom\n  project_team x\n  join (\n    select\n      t.id as team,\n      t.lead_id as id\n    from\n      team t\n    union\n    select\n      m.team_id,\n      m.person_id\n    from\n      team_person m\n  ) m on m.team = x.team_id\nwhere\n  x.team_id = :id!\non conflict do nothing"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   project_person (firm_id, project_id, person_id)
+ * select
+ *   x.firm_id,
+ *   x.project_id,
+ *   m.id
+ * from
+ *   project_team x
+ *   join (
+ *     select
+ *       t.id as team,
+ *       t.lead_id as id
+ *     from
+ *       team t
+ *     union
+ *     select
+ *       m.team_id,
+ *       m.person_id
+ *     from
+ *       team_person m
+ *   ) m on m.team = x.team_id
+ * where
+ *   x.team_id = :id!
+ * on conflict do nothing
+ * ```
+ */
+export const nameItsPeople = new PreparedQuery<INameItsPeopleParams,INameItsPeopleResult>(nameItsPeopleIR);
+
+
+/** 'NameOther' parameters type */
+export interface INameOtherParams {
+  id: string;
+  into: string;
+}
+
+/** 'NameOther' return type */
+export type INameOtherResult = void;
+
+/** 'NameOther' query type */
+export interface INameOtherQuery {
+  params: INameOtherParams;
+  result: INameOtherResult;
+}
+
+const nameOtherIR: any = {"usedParamSet":{"into":true,"id":true},"params":[{"name":"into","required":true,"transform":{"type":"scalar"},"locs":[{"a":96,"b":101}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":145,"b":148}]}],"statement":"insert into\n  project_team (firm_id, project_id, team_id)\nselect\n  x.firm_id,\n  x.project_id,\n  :into!\nfrom\n  project_team x\nwhere\n  x.team_id = :id!\non conflict do nothing"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * insert into
+ *   project_team (firm_id, project_id, team_id)
+ * select
+ *   x.firm_id,
+ *   x.project_id,
+ *   :into!
+ * from
+ *   project_team x
+ * where
+ *   x.team_id = :id!
+ * on conflict do nothing
+ * ```
+ */
+export const nameOther = new PreparedQuery<INameOtherParams,INameOtherResult>(nameOtherIR);
+
+
+/** 'NameNoMore' parameters type */
+export interface INameNoMoreParams {
+  id: string;
+}
+
+/** 'NameNoMore' return type */
+export type INameNoMoreResult = void;
+
+/** 'NameNoMore' query type */
+export interface INameNoMoreQuery {
+  params: INameNoMoreParams;
+  result: INameNoMoreResult;
+}
+
+const nameNoMoreIR: any = {"usedParamSet":{"id":true},"params":[{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":43,"b":46}]}],"statement":"delete from project_team\nwhere\n  team_id = :id!"};
+
+/**
+ * Query generated from SQL:
+ * ```
+ * delete from project_team
+ * where
+ *   team_id = :id!
+ * ```
+ */
+export const nameNoMore = new PreparedQuery<INameNoMoreParams,INameNoMoreResult>(nameNoMoreIR);
+
+
 /** 'DropTeam' parameters type */
 export interface IDropTeamParams {
   id: string;

@@ -6,7 +6,7 @@ import { OwnTimer } from './own-timers';
 
 export async function refuseForeignTarget(context: Context, projectId: string | null): Promise<void> {
   if (!projectId) return;
-  const of = { reach: 'own', asker: context.actor.personId, projects: [projectId] };
+  const of = { reach: 'own', asker: context.actor.personId, others: false, projects: [projectId] };
   const [project] = await projectsKnown.run(of, context.tx);
   if (!project) throw problem('project-unknown');
 }

@@ -115,7 +115,7 @@ const CODES: Readonly<Record<string, number>> = {
 export const TODAY = '2026-06-10';
 
 /** What is said of a project under way. */
-export const UNDER_WAY = { state: 'Open', open: true, takesTime: true, archived: false };
+export const UNDER_WAY = { state: 'Open', open: true, takesTime: true, named: null, archived: false };
 
 /** One client with a project of two tasks, and a department. */
 export const WORK = {

@@ -23,6 +23,9 @@ export function firmsWork(server: FakeServer, work: () => KnownWork): void {
       return { found, known: work() };
     })
     .on('readNames', ({ query }) => knownOf(work(), query.of.split(',')))
+    .on('readWhoRecords', ({ params }) => ({
+      ...{ id: params['id']!, version: 1, everyone: true, people: [], teams: [], offered: [] },
+    }))
     .on('listProjectStates', () => ({ states: STATES }))
     .on('readBars', () => ({ bars: [] }));
 }
@@ -92,7 +95,7 @@ function foundIn(work: KnownWork, words: readonly string[], sought: string): str
     ...work.tasks.map((one) => ({ ...one, kind: 'task', own: one.name, whole: wholeTask(one) })),
     ...work.people.map((one) => ({ ...one, kind: 'person', own: one.name, whole: one.name, open: true })),
   ];
-  const kinds = { tree: things.map(({ kind }) => kind), work: ['project', 'task'] }[sought] ?? [sought];
+  const kinds = { tree: things.map(({ kind }) => kind), work: ['project', 'task'], colleague: ['person'] }[sought] ?? [sought];
   const isOwn = ({ own }: { readonly own: string }) => words.some((word) => hasWords(own, [word]));
   return things
     .filter((one) => kinds.includes(one.kind) && hasWords(one.whole, words))

@@ -69,10 +69,10 @@ export class WorkNames {
     return this.of('department', this.departments(), id);
   }
 
-  /** Somebody whose time is in reach beyond one's own; null otherwise. */
+  /** Somebody, for those who read the time of others, or name them beside work; null otherwise. */
   personOf(id: string | null | undefined): KnownPerson | null | undefined {
-    const reach = this.rights()['time.read'];
-    return reach === undefined || reach === 'own' ? null : this.of('person', this.people(), id);
+    const { 'time.read': reach, 'work.change': names } = this.rights();
+    return names === undefined && (reach === undefined || reach === 'own') ? null : this.of('person', this.people(), id);
   }
 
   project(id: string | null): string {

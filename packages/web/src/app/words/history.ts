@@ -76,6 +76,7 @@ const SETTING_WORDS: Readonly<Record<string, string>> = {
   records: 'taking time',
   open: 'counting as open',
   archived: 'in the archive',
+  whoRecords: 'who records',
   order: 'stands as number',
   state: 'state',
   taskKind: 'kind',

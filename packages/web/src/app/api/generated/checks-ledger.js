@@ -24,20 +24,20 @@ var require_ucs2length = __commonJS({
 });
 
 // <stdin>
-var moveTask = validate79;
+var moveTask = validate80;
 var formats4 = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/, func2 = require_ucs2length().default;
-function validate79(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate79.evaluated;
+function validate80(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate80.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.projectId === void 0 && (missing0 = "projectId") || data.parentId === void 0 && (missing0 = "parentId") || data.beforeId === void 0 && (missing0 = "beforeId") || data.seen === void 0 && (missing0 = "seen"))
-        return validate79.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate80.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "projectId" || key0 === "parentId" || key0 === "beforeId" || key0 === "seen")) {
-            return validate79.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate80.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -46,9 +46,9 @@ function validate79(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate79.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate80.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate79.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate80.errors = [{ instancePath: instancePath + "/projectId", schemaPath: "#/properties/projectId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -77,7 +77,7 @@ function validate79(data, { instancePath = "", parentData, parentDataProperty, r
                 errors = _errs5, vErrors !== null && (_errs5 ? vErrors.length = _errs5 : vErrors = null);
               else {
                 let err3 = { instancePath: instancePath + "/parentId", schemaPath: "#/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate79.errors = vErrors, !1;
+                return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate80.errors = vErrors, !1;
               }
               var valid0 = _errs4 === errors;
             } else
@@ -107,7 +107,7 @@ function validate79(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs11, vErrors !== null && (_errs11 ? vErrors.length = _errs11 : vErrors = null);
                 else {
                   let err7 = { instancePath: instancePath + "/beforeId", schemaPath: "#/properties/beforeId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate79.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate80.errors = vErrors, !1;
                 }
                 var valid0 = _errs10 === errors;
               } else
@@ -137,7 +137,7 @@ function validate79(data, { instancePath = "", parentData, parentDataProperty, r
                     errors = _errs17, vErrors !== null && (_errs17 ? vErrors.length = _errs17 : vErrors = null);
                   else {
                     let err11 = { instancePath: instancePath + "/seen", schemaPath: "#/properties/seen/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate79.errors = vErrors, !1;
+                    return vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++, validate80.errors = vErrors, !1;
                   }
                   var valid0 = _errs16 === errors;
                 } else
@@ -147,10 +147,10 @@ function validate79(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate79.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate79.errors = vErrors, errors === 0;
+      return validate80.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate80.errors = vErrors, errors === 0;
 }
-validate79.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate80.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   moveTask
 };

@@ -4,6 +4,7 @@ export const changeClient: Check;
 export const changeProject: Check;
 export const changeProjectState: Check;
 export const changeTask: Check;
+export const changeWhoRecords: Check;
 export const createClient: Check;
 export const createProject: Check;
 export const createProjectState: Check;

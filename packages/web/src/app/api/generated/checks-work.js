@@ -634,49 +634,118 @@ function validate73(data, { instancePath = "", parentData, parentDataProperty, r
   return validate73.errors = vErrors, errors === 0;
 }
 validate73.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createClient = validate74;
+var changeWhoRecords = validate74;
 function validate74(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate74.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name"))
+      if (data.everyone === void 0 && (missing0 = "everyone") || data.people === void 0 && (missing0 = "people") || data.teams === void 0 && (missing0 = "teams"))
         return validate74.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name")) {
+          if (!(key0 === "everyone" || key0 === "people" || key0 === "teams")) {
             return validate74.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
-          if (data.id !== void 0) {
-            let data0 = data.id, _errs2 = errors;
-            if (errors === _errs2 && errors === _errs2)
-              if (typeof data0 == "string") {
-                if (!formats4.test(data0))
-                  return validate74.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-              } else
-                return validate74.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+          if (data.everyone !== void 0) {
+            let _errs2 = errors;
+            if (typeof data.everyone != "boolean")
+              return validate74.errors = [{ instancePath: instancePath + "/everyone", schemaPath: "#/properties/everyone/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0)
-            if (data.name !== void 0) {
-              let data1 = data.name, _errs4 = errors;
+          if (valid0) {
+            if (data.people !== void 0) {
+              let data1 = data.people, _errs4 = errors;
               if (errors === _errs4)
-                if (typeof data1 == "string") {
-                  if (func2(data1) > 200)
-                    return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
-                  if (func2(data1) < 1)
-                    return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
-                  if (!pattern4.test(data1))
-                    return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                if (Array.isArray(data1)) {
+                  if (data1.length > 500)
+                    return validate74.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/maxItems", keyword: "maxItems", params: { limit: 500 }, message: "must NOT have more than 500 items" }], !1;
+                  {
+                    var valid1 = !0;
+                    let len0 = data1.length;
+                    for (let i0 = 0; i0 < len0; i0++) {
+                      let data2 = data1[i0], _errs6 = errors;
+                      if (errors === _errs6 && errors === _errs6)
+                        if (typeof data2 == "string") {
+                          if (!formats4.test(data2))
+                            return validate74.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        } else
+                          return validate74.errors = [{ instancePath: instancePath + "/people/" + i0, schemaPath: "#/properties/people/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      var valid1 = _errs6 === errors;
+                      if (!valid1)
+                        break;
+                    }
+                    if (valid1) {
+                      let i1 = data1.length, j0;
+                      if (i1 > 1) {
+                        let indices0 = {};
+                        for (; i1--; ) {
+                          let item0 = data1[i1];
+                          if (typeof item0 == "string") {
+                            if (typeof indices0[item0] == "number") {
+                              return j0 = indices0[item0], validate74.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/uniqueItems", keyword: "uniqueItems", params: { i: i1, j: j0 }, message: "must NOT have duplicate items (items ## " + j0 + " and " + i1 + " are identical)" }], !1;
+                              break;
+                            }
+                            indices0[item0] = i1;
+                          }
+                        }
+                      }
+                    }
+                  }
                 } else
-                  return validate74.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate74.errors = [{ instancePath: instancePath + "/people", schemaPath: "#/properties/people/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
+            if (valid0)
+              if (data.teams !== void 0) {
+                let data3 = data.teams, _errs8 = errors;
+                if (errors === _errs8)
+                  if (Array.isArray(data3)) {
+                    if (data3.length > 100)
+                      return validate74.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/maxItems", keyword: "maxItems", params: { limit: 100 }, message: "must NOT have more than 100 items" }], !1;
+                    {
+                      var valid3 = !0;
+                      let len1 = data3.length;
+                      for (let i2 = 0; i2 < len1; i2++) {
+                        let data4 = data3[i2], _errs10 = errors;
+                        if (errors === _errs10 && errors === _errs10)
+                          if (typeof data4 == "string") {
+                            if (!formats4.test(data4))
+                              return validate74.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                          } else
+                            return validate74.errors = [{ instancePath: instancePath + "/teams/" + i2, schemaPath: "#/properties/teams/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                        var valid3 = _errs10 === errors;
+                        if (!valid3)
+                          break;
+                      }
+                      if (valid3) {
+                        let i3 = data3.length, j1;
+                        if (i3 > 1) {
+                          let indices1 = {};
+                          for (; i3--; ) {
+                            let item1 = data3[i3];
+                            if (typeof item1 == "string") {
+                              if (typeof indices1[item1] == "number") {
+                                return j1 = indices1[item1], validate74.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/uniqueItems", keyword: "uniqueItems", params: { i: i3, j: j1 }, message: "must NOT have duplicate items (items ## " + j1 + " and " + i3 + " are identical)" }], !1;
+                                break;
+                              }
+                              indices1[item1] = i3;
+                            }
+                          }
+                        }
+                      }
+                    }
+                  } else
+                    return validate74.errors = [{ instancePath: instancePath + "/teams", schemaPath: "#/properties/teams/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                var valid0 = _errs8 === errors;
+              } else
+                var valid0 = !0;
+          }
         }
       }
     } else
@@ -684,18 +753,18 @@ function validate74(data, { instancePath = "", parentData, parentDataProperty, r
   return validate74.errors = vErrors, errors === 0;
 }
 validate74.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createProject = validate75;
+var createClient = validate75;
 function validate75(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate75.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name"))
         return validate75.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+          if (!(key0 === "id" || key0 === "name")) {
             return validate75.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -711,7 +780,7 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
-          if (valid0) {
+          if (valid0)
             if (data.name !== void 0) {
               let data1 = data.name, _errs4 = errors;
               if (errors === _errs4)
@@ -724,6 +793,56 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                     return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
                   return validate75.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+              var valid0 = _errs4 === errors;
+            } else
+              var valid0 = !0;
+        }
+      }
+    } else
+      return validate75.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate75.errors = vErrors, errors === 0;
+}
+validate75.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createProject = validate76;
+function validate76(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate76.evaluated;
+  if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
+    if (data && typeof data == "object" && !Array.isArray(data)) {
+      let missing0;
+      if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.client === void 0 && (missing0 = "client"))
+        return validate76.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+      {
+        let _errs1 = errors;
+        for (let key0 in data)
+          if (!(key0 === "id" || key0 === "name" || key0 === "client")) {
+            return validate76.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            break;
+          }
+        if (_errs1 === errors) {
+          if (data.id !== void 0) {
+            let data0 = data.id, _errs2 = errors;
+            if (errors === _errs2 && errors === _errs2)
+              if (typeof data0 == "string") {
+                if (!formats4.test(data0))
+                  return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+              } else
+                return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+            var valid0 = _errs2 === errors;
+          } else
+            var valid0 = !0;
+          if (valid0) {
+            if (data.name !== void 0) {
+              let data1 = data.name, _errs4 = errors;
+              if (errors === _errs4)
+                if (typeof data1 == "string") {
+                  if (func2(data1) > 200)
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                  if (func2(data1) < 1)
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                  if (!pattern4.test(data1))
+                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                } else
+                  return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -800,7 +919,7 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
                   errors = _errs7, vErrors !== null && (_errs7 ? vErrors.length = _errs7 : vErrors = null);
                 else {
                   let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate75.errors = vErrors, !1;
+                  return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate76.errors = vErrors, !1;
                 }
                 var valid0 = _errs6 === errors;
               } else
@@ -809,23 +928,23 @@ function validate75(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate75.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate75.errors = vErrors, errors === 0;
+      return validate76.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate76.errors = vErrors, errors === 0;
 }
-validate75.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var createProjectState = validate76;
-function validate76(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate76.evaluated;
+validate76.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var createProjectState = validate77;
+function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate77.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.id === void 0 && (missing0 = "id") || data.name === void 0 && (missing0 = "name") || data.records === void 0 && (missing0 = "records") || data.open === void 0 && (missing0 = "open"))
-        return validate76.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate77.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "id" || key0 === "name" || key0 === "records" || key0 === "open")) {
-            return validate76.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate77.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -834,9 +953,9 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
             if (errors === _errs2 && errors === _errs2)
               if (typeof data0 == "string") {
                 if (!formats4.test(data0))
-                  return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                  return validate77.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
               } else
-                return validate76.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                return validate77.errors = [{ instancePath: instancePath + "/id", schemaPath: "#/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
             var valid0 = _errs2 === errors;
           } else
             var valid0 = !0;
@@ -846,13 +965,13 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs4)
                 if (typeof data1 == "string") {
                   if (func2(data1) > 40)
-                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/maxLength", keyword: "maxLength", params: { limit: 40 }, message: "must NOT have more than 40 characters" }], !1;
                   if (func2(data1) < 1)
-                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                   if (!pattern4.test(data1))
-                    return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                 } else
-                  return validate76.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                  return validate77.errors = [{ instancePath: instancePath + "/name", schemaPath: "#/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
               var valid0 = _errs4 === errors;
             } else
               var valid0 = !0;
@@ -860,7 +979,7 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
               if (data.records !== void 0) {
                 let _errs6 = errors;
                 if (typeof data.records != "boolean")
-                  return validate76.errors = [{ instancePath: instancePath + "/records", schemaPath: "#/properties/records/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                  return validate77.errors = [{ instancePath: instancePath + "/records", schemaPath: "#/properties/records/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
                 var valid0 = _errs6 === errors;
               } else
                 var valid0 = !0;
@@ -868,7 +987,7 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
                 if (data.open !== void 0) {
                   let _errs8 = errors;
                   if (typeof data.open != "boolean")
-                    return validate76.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                    return validate77.errors = [{ instancePath: instancePath + "/open", schemaPath: "#/properties/open/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
                   var valid0 = _errs8 === errors;
                 } else
                   var valid0 = !0;
@@ -877,23 +996,23 @@ function validate76(data, { instancePath = "", parentData, parentDataProperty, r
         }
       }
     } else
-      return validate76.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate76.errors = vErrors, errors === 0;
+      return validate77.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate77.errors = vErrors, errors === 0;
 }
-validate76.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var layDown = validate77;
-function validate77(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate77.evaluated;
+validate77.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var layDown = validate78;
+function validate78(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate78.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.client === void 0 && (missing0 = "client") || data.lines === void 0 && (missing0 = "lines"))
-        return validate77.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate78.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (!(key0 === "client" || key0 === "lines")) {
-            return validate77.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate78.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors) {
@@ -969,7 +1088,7 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
               errors = _errs3, vErrors !== null && (_errs3 ? vErrors.length = _errs3 : vErrors = null);
             else {
               let err10 = { instancePath: instancePath + "/client", schemaPath: "#/properties/client/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate77.errors = vErrors, !1;
+              return vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++, validate78.errors = vErrors, !1;
             }
             var valid0 = _errs2 === errors;
           } else
@@ -980,9 +1099,9 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
               if (errors === _errs13)
                 if (Array.isArray(data3)) {
                   if (data3.length > 1e3)
-                    return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
+                    return validate78.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/maxItems", keyword: "maxItems", params: { limit: 1e3 }, message: "must NOT have more than 1000 items" }], !1;
                   if (data3.length < 1)
-                    return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                    return validate78.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
                   {
                     var valid3 = !0;
                     let len0 = data3.length;
@@ -992,12 +1111,12 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                         if (data4 && typeof data4 == "object" && !Array.isArray(data4)) {
                           let missing2;
                           if (data4.id === void 0 && (missing2 = "id") || data4.parentId === void 0 && (missing2 = "parentId") || data4.name === void 0 && (missing2 = "name") || data4.estimate === void 0 && (missing2 = "estimate"))
-                            return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
+                            return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/required", keyword: "required", params: { missingProperty: missing2 }, message: "must have required property '" + missing2 + "'" }], !1;
                           {
                             let _errs17 = errors;
                             for (let key2 in data4)
                               if (!(key2 === "id" || key2 === "parentId" || key2 === "name" || key2 === "estimate")) {
-                                return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
+                                return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key2 }, message: "must NOT have additional properties" }], !1;
                                 break;
                               }
                             if (_errs17 === errors) {
@@ -1006,9 +1125,9 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                                 if (errors === _errs18 && errors === _errs18)
                                   if (typeof data5 == "string") {
                                     if (!formats4.test(data5))
-                                      return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                      return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                                   } else
-                                    return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                    return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/id", schemaPath: "#/properties/lines/items/properties/id/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                 var valid4 = _errs18 === errors;
                               } else
                                 var valid4 = !0;
@@ -1037,7 +1156,7 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                                     errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
                                   else {
                                     let err14 = { instancePath: instancePath + "/lines/" + i0 + "/parentId", schemaPath: "#/properties/lines/items/properties/parentId/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
-                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate77.errors = vErrors, !1;
+                                    return vErrors === null ? vErrors = [err14] : vErrors.push(err14), errors++, validate78.errors = vErrors, !1;
                                   }
                                   var valid4 = _errs20 === errors;
                                 } else
@@ -1048,13 +1167,13 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (errors === _errs26)
                                       if (typeof data7 == "string") {
                                         if (func2(data7) > 200)
-                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
+                                          return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/maxLength", keyword: "maxLength", params: { limit: 200 }, message: "must NOT have more than 200 characters" }], !1;
                                         if (func2(data7) < 1)
-                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
+                                          return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/minLength", keyword: "minLength", params: { limit: 1 }, message: "must NOT have fewer than 1 characters" }], !1;
                                         if (!pattern4.test(data7))
-                                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
+                                          return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/pattern", keyword: "pattern", params: { pattern: "\\S" }, message: 'must match pattern "\\S"' }], !1;
                                       } else
-                                        return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                        return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/name", schemaPath: "#/properties/lines/items/properties/name/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                                     var valid4 = _errs26 === errors;
                                   } else
                                     var valid4 = !0;
@@ -1062,7 +1181,7 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                                     if (data4.estimate !== void 0) {
                                       let data8 = data4.estimate, _errs28 = errors;
                                       if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8)))
-                                        return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                                        return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0 + "/estimate", schemaPath: "#/properties/lines/items/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                                       var valid4 = _errs28 === errors;
                                     } else
                                       var valid4 = !0;
@@ -1071,37 +1190,37 @@ function validate77(data, { instancePath = "", parentData, parentDataProperty, r
                             }
                           }
                         } else
-                          return validate77.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+                          return validate78.errors = [{ instancePath: instancePath + "/lines/" + i0, schemaPath: "#/properties/lines/items/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
                       var valid3 = _errs15 === errors;
                       if (!valid3)
                         break;
                     }
                   }
                 } else
-                  return validate77.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+                  return validate78.errors = [{ instancePath: instancePath + "/lines", schemaPath: "#/properties/lines/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
               var valid0 = _errs13 === errors;
             } else
               var valid0 = !0;
         }
       }
     } else
-      return validate77.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate77.errors = vErrors, errors === 0;
+      return validate78.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate78.errors = vErrors, errors === 0;
 }
-validate77.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var removeTask = validate78;
-function validate78(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
-  let vErrors = null, errors = 0, evaluated0 = validate78.evaluated;
+validate78.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+var removeTask = validate79;
+function validate79(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
+  let vErrors = null, errors = 0, evaluated0 = validate79.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
       if (data.branch === void 0 && (missing0 = "branch"))
-        return validate78.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
+        return validate79.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
           if (key0 !== "branch") {
-            return validate78.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
+            return validate79.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
         if (_errs1 === errors && data.branch !== void 0) {
@@ -1109,9 +1228,9 @@ function validate78(data, { instancePath = "", parentData, parentDataProperty, r
           if (errors === errors)
             if (Array.isArray(data0)) {
               if (data0.length > 5e3)
-                return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
+                return validate79.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/maxItems", keyword: "maxItems", params: { limit: 5e3 }, message: "must NOT have more than 5000 items" }], !1;
               if (data0.length < 1)
-                return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
+                return validate79.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/minItems", keyword: "minItems", params: { limit: 1 }, message: "must NOT have fewer than 1 items" }], !1;
               {
                 var valid1 = !0;
                 let len0 = data0.length;
@@ -1120,29 +1239,30 @@ function validate78(data, { instancePath = "", parentData, parentDataProperty, r
                   if (errors === _errs4 && errors === _errs4)
                     if (typeof data1 == "string") {
                       if (!formats4.test(data1))
-                        return validate78.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                        return validate79.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
                     } else
-                      return validate78.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                      return validate79.errors = [{ instancePath: instancePath + "/branch/" + i0, schemaPath: "#/properties/branch/items/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
                   var valid1 = _errs4 === errors;
                   if (!valid1)
                     break;
                 }
               }
             } else
-              return validate78.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
+              return validate79.errors = [{ instancePath: instancePath + "/branch", schemaPath: "#/properties/branch/type", keyword: "type", params: { type: "array" }, message: "must be array" }], !1;
         }
       }
     } else
-      return validate78.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
-  return validate78.errors = vErrors, errors === 0;
+      return validate79.errors = [{ instancePath, schemaPath: "#/type", keyword: "type", params: { type: "object" }, message: "must be object" }], !1;
+  return validate79.errors = vErrors, errors === 0;
 }
-validate78.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
+validate79.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 export {
   addTasks,
   changeClient,
   changeProject,
   changeProjectState,
   changeTask,
+  changeWhoRecords,
   createClient,
   createProject,
   createProjectState,

@@ -9,6 +9,7 @@ import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { needed } from '../../ui/form/field';
+import { NamesList } from '../../ui/form/names-list';
 import { PersonField } from '../../ui/form/person-field';
 import { TextField } from '../../ui/form/text-field';
 import { History } from '../../ui/history';
@@ -16,9 +17,9 @@ import { History } from '../../ui/history';
 /** One team: its name, who leads it, who belongs to it; one that is being made, too. */
 @Component({
   selector: 'yw-team-panel',
-  imports: [ChoiceField, Failure, History, MatButton, PersonField, ReactiveFormsModule, SendsForm, TextField],
+  imports: [ChoiceField, Failure, History, MatButton, NamesList, PersonField, ReactiveFormsModule, SendsForm, TextField],
   templateUrl: './team-panel.html',
-  styleUrls: ['./person-panel.scss', './team-panel.scss'],
+  styleUrl: './person-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TeamPanel {

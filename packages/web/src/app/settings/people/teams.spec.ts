@@ -72,7 +72,7 @@ describe('the teams', () => {
     await choose('Put somebody in', 'cem');
     expect(field('Put somebody in').value).toBe('');
     await choose('Put somebody in', 'anna');
-    expect(page.texts('.within li').map((text) => text.replace('take out', '').trim())).toEqual(['Anna Test', 'Cem Third']);
+    expect(page.texts('yw-names-list li').map((text) => text.replace('take out', '').trim())).toEqual(['Anna Test', 'Cem Third']);
     await page.press('Take Cem Third out');
     expect(document.activeElement).toBe(field('Put somebody in'));
     await send();

@@ -356,7 +356,7 @@ export class OutlineState {
     const of = { clientId: isClient ? home.id : null, departmentId: isClient ? null : home.id };
     const usual = {
       ...{ code: '', orderReference: '', tone: 1, billable: isClient, managerId: this.me()!.person.id },
-      ...{ state: '', open: true, takesTime: true, archived: false },
+      ...{ state: '', open: true, takesTime: true, named: null, archived: false },
     };
     const tops = lines.filter(({ parentId }) => parentId === null);
     const projects = tops.map(({ id, name }) => ({ id, ...of, name, shown: name, ...usual }));

@@ -21,6 +21,7 @@ import { Loading } from '../../ui/loading';
 import { NotFetched } from '../../ui/not-fetched';
 import { AgreementSection } from './agreement';
 import { seenOf } from './seen';
+import { WhoRecordsSection } from './who-records';
 
 const text = (sentence?: string) => new FormControl('', { nonNullable: true, validators: sentence ? needed(sentence) : null });
 
@@ -29,7 +30,7 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
   selector: 'yw-project-panel',
   imports: [
     ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, KnownPersonField, NotFetched],
-    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField],
+    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField, WhoRecordsSection],
   ],
   templateUrl: './project-panel.html',
   styleUrl: './task-panel.scss',
@@ -47,10 +48,10 @@ export class ProjectPanel {
   protected readonly times = signal(0);
   /** Money of a project is for those who see the firm's, or look after it; the firm's own work has no agreement. */
   protected readonly seesMoney = computed(() => {
-    const { client, facts } = this.known.value()!;
-    const reach = this.rights()['values.read'];
-    return client !== null && (reach === 'firm' || (reach !== undefined && facts.managerId === this.me()!.person.id));
+    return this.known.value()!.client !== null && this.reaches('values.read');
   });
+  /** Whether one says who records here. */
+  protected readonly looksAfter = computed(() => this.reaches('work.change'));
   protected readonly command = command();
   protected readonly known = loaded(
     () => this.id(),
@@ -82,6 +83,11 @@ export class ProjectPanel {
     const state = this.states.value()?.states.find(({ id }) => id === this.values().stateId);
     return !state || state.records ? '' : 'It takes no time; what is not decided on yet wants another project.';
   });
+
+  private reaches(right: 'values.read' | 'work.change'): boolean {
+    const reach = this.rights()[right];
+    return reach === 'firm' || (reach !== undefined && this.known.value()!.facts.managerId === this.me()!.person.id);
+  }
 
   constructor() {
     fillFor(

@@ -100,6 +100,10 @@ export class WorkScreen {
       value: (node) => this.names.person(this.factsOf(node)?.managerId ?? null) || null,
     },
     {
+      ...{ id: 'records', head: 'Who records', kind: 'text', groups: true, choice: 'hidden', width: 120 },
+      value: (node) => this.recordersOf(node),
+    },
+    {
       ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 100 },
       value: (node) => this.stateOf(node),
     },
@@ -123,6 +127,15 @@ export class WorkScreen {
       return (project?.archived ? IN_ARCHIVE : project?.state) || null;
     }
     return closed ? IN_ARCHIVE : null;
+  }
+
+  private recordersOf(node: OutlineNode): string | null {
+    const project = this.factsOf(node);
+    if (!project) return null;
+    const { teams, people } = project.named ?? { teams: 0, people: 0 };
+    const count = (number: number, one: string, more: string) => (number === 0 ? [] : [`${number} ${number === 1 ? one : more}`]);
+    const named = [...count(teams, 'team', 'teams'), ...count(people, 'person', 'people')].join(', ');
+    return project.named ? named || 'its manager' : 'everyone';
   }
 
   private kindOf({ kind, task }: OutlineNode): string {

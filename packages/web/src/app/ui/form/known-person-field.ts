@@ -8,7 +8,7 @@ import { AskingField } from './asking-field';
 import { FieldWords } from './field-words';
 import { Findable } from './find-field';
 
-/** Finds somebody whose time one may read; its value is the person's id. */
+/** Finds somebody to name beside work, whether or not one may read their time; its value is the person's id. */
 @Component({
   selector: 'yw-known-person-field',
   imports: [FieldWords, MatAutocomplete, MatAutocompleteTrigger, MatOption, SayPipe],
@@ -19,7 +19,7 @@ import { Findable } from './find-field';
 export class KnownPersonField extends AskingField<string> {
   override readonly placeholder = input('Type a name');
   protected readonly nothing = 'Nobody of that name. Type another part of it.';
-  protected readonly finder = workFinder('person');
+  protected readonly finder = workFinder('colleague');
   private readonly people = inject(Store).selectSignal(workFeature.selectPersonList);
   protected readonly all = computed(() => this.people().map((person) => this.made(person)));
 
