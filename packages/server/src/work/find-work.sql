@@ -3,11 +3,13 @@ with recursive
   word as (
     select
       w.word,
+      w.up_to,
       w.place
     from
-      unnest(:words!::text[]) with ordinality w (word, place)
+      unnest(:words!::text[], :upTo!::text[]) with ordinality w (word, up_to, place)
   ),
-  -- What has a word in its own name.
+  -- What has a word in its own name. Where words end is given: reckoned here, it would not be sought in the index,
+  -- since what reckons it might tell of other firms.
   hit as (
     select distinct
       w.place,
@@ -16,42 +18,48 @@ with recursive
     from
       word w
       join name_ending e on e.ending >= w.word
-      and e.ending < w.word || chr(1114111)
+      and e.ending < w.up_to
     where
       e.kind = any (:kinds!)
   ),
-  -- What lies below something has its words, too.
+  -- What lies below something has its words, too. One word alone, which it must have itself, is not sought there.
   project_hit as (
     select
       h.place,
-      h.id
+      h.id,
+      true as own
     from
       hit h
     where
       h.kind = 'project'
-    union
+    union all
     select
       h.place,
-      p.id
+      p.id,
+      false
     from
       hit h
       join project p on p.client_id = h.id
     where
       h.kind = 'client'
-    union
+      and :below!
+    union all
     select
       h.place,
-      p.id
+      p.id,
+      false
     from
       hit h
       join project p on p.department_id = h.id
     where
       h.kind = 'department'
+      and :below!
   ),
   task_own as (
     select
       h.place,
-      h.id
+      h.id,
+      true as own
     from
       hit h
     where
@@ -59,59 +67,62 @@ with recursive
     union
     select
       o.place,
-      t.id
+      t.id,
+      false
     from
       task_own o
       join task t on t.parent_id = o.id
+    where
+      :below!
   ),
   task_hit as (
     select
       o.place,
-      o.id
+      o.id,
+      o.own
     from
       task_own o
-    union
+    union all
     select
       h.place,
-      t.id
+      t.id,
+      false
     from
       project_hit h
       join task t on t.project_id = h.id
     where
       :tasks!
+      and :below!
   ),
-  held as (
+  -- What has all words. More than all there cannot be, and a plan is better that does not think of exactly as many.
+  held_task as (
     select
-      3 as rank,
-      'task' as kind,
       h.id,
-      count(*) as words
+      bool_or(h.own) as own
     from
       task_hit h
     where
       :tasks!
     group by
       h.id
-    union all
+    having
+      count(distinct h.place) >= :count!
+  ),
+  held_project as (
     select
-      2,
-      'project',
       h.id,
-      count(*)
+      bool_or(h.own) as own
     from
       project_hit h
     group by
       h.id
-    union all
+    having
+      count(distinct h.place) >= :count!
+  ),
+  held_other as (
     select
-      case h.kind
-        when 'client' then 0
-        when 'department' then 1
-        else 4
-      end,
       h.kind,
-      h.id,
-      count(*)
+      h.id
     from
       hit h
     where
@@ -119,64 +130,107 @@ with recursive
     group by
       h.kind,
       h.id
-  ),
-  own as (
-    select
-      h.kind,
-      h.id,
-      count(*) as words
-    from
-      hit h
-    group by
-      h.kind,
-      h.id
+    having
+      count(*) >= :count!
   ),
   named as (
     select
-      h.rank,
-      h.kind,
-      h.id,
-      coalesce(o.words, 0) as own,
-      coalesce(t.name, p.name, c.name, d.name, s.name) as name,
-      coalesce(t.state = 'open', true)
-      and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,
-      coalesce(t.state = 'open', true)
-      and coalesce(takes_time (tp), takes_time (p), true)
+      3 as rank,
+      'task' as kind,
+      t.id,
+      h.own,
+      t.name,
+      t.state = 'open'
+      and is_live (p) as open,
+      t.state = 'open'
+      and takes_time (p)
       and (
         :others!
-        or coalesce(records_on (tp, :asker!), records_on (p, :asker!), true)
+        or records_on (p, :asker!)
       ) as takes_time,
-      coalesce(tp.archived, p.archived, c.archived, false)
-      or coalesce(pc.archived, false) as archived
+      p.archived
+      or coalesce(c.archived, false) as archived
     from
-      held h
-      left join own o on o.kind = h.kind
-      and o.id = h.id
-      left join task t on h.kind = 'task'
-      and t.id = h.id
-      left join projects_in_reach (:reach!, :asker!) tp on tp.firm_id = t.firm_id
-      and tp.id = t.project_id
-      left join projects_in_reach (:reach!, :asker!) p on h.kind = 'project'
-      and p.id = h.id
-      left join clients_in_reach (:reach!, :asker!, :adds!) c on h.kind = 'client'
-      and c.id = h.id
-      left join departments_in_reach (:reach!, :asker!) d on h.kind = 'department'
-      and d.id = h.id
-      left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'
-      and s.id = h.id
+      held_task h
+      join task t on t.id = h.id
+      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
+      and p.id = t.project_id
+      left join client c on c.firm_id = p.firm_id
+      and c.id = p.client_id
+    where
+      h.own
+      or not :ownWord!
+    union all
+    select
+      2,
+      'project',
+      p.id,
+      h.own,
+      p.name,
+      is_live (p),
+      takes_time (p)
+      and (
+        :others!
+        or records_on (p, :asker!)
+      ),
+      p.archived
+      or coalesce(c.archived, false)
+    from
+      held_project h
+      join projects_in_reach (:reach!, :asker!) p on p.id = h.id
+      left join client c on c.firm_id = p.firm_id
+      and c.id = p.client_id
+    where
+      h.own
+      or not :ownWord!
+    union all
+    select
+      0,
+      'client',
+      c.id,
+      true,
+      c.name,
+      not c.archived,
+      true,
+      c.archived
+    from
+      held_other h
+      join clients_in_reach (:reach!, :asker!, :adds!) c on c.id = h.id
+    where
+      h.kind = 'client'
+    union all
+    select
+      1,
+      'department',
+      d.id,
+      true,
+      d.name,
+      true,
+      true,
+      false
+    from
+      held_other h
+      join departments_in_reach (:reach!, :asker!) d on d.id = h.id
+    where
+      h.kind = 'department'
+    union all
+    select
+      4,
+      'person',
+      s.id,
+      true,
+      s.name,
+      true,
+      true,
+      false
+    from
+      held_other h
+      join people_in_reach (:peopleReach!, :asker!) s on s.id = h.id
+    where
+      h.kind = 'person'
       and (
         not :here!
         or s.left_on is null
-      )
-      left join client pc on pc.id = coalesce(tp.client_id, p.client_id)
-    where
-      h.words = :count!
-      and (
-        tp.id is not null
-        or p.id is not null
-        or c.id is not null
-        or d.id is not null
-        or s.id is not null
       )
   )
 select
@@ -186,10 +240,6 @@ from
 where
   n.kind = any (:wanted!)
   and (
-    n.own > 0
-    or not :ownWord!
-  )
-  and (
     n.takes_time
     or not :toRecordOn!
   )
@@ -198,7 +248,7 @@ where
     or :archived!
   )
 order by
-  n.own = 0,
+  not n.own,
   n.archived,
   not n.open,
   n.rank,

@@ -4,6 +4,8 @@ import { workFound } from '../generated/work/find-work.queries';
 import { Context } from '../platform/context';
 import { asksForWork, idsOf, knownWork } from './known-work';
 
+/** After every other letter: what begins with a word comes before the word and this. */
+const LAST_LETTER = '\u{10ffff}';
 /** How many are found at once; more letters find the rest. */
 const MOST = 40;
 
@@ -51,7 +53,8 @@ export async function findWork(
   const rows = await workFound.run(
     {
       ...{ ...asks, ...(anybody && { peopleReach: namesReach }), here: anybody, words, count: words.length },
-      ...{ ...search, tasks: search.wanted.includes('task'), most: MOST },
+      upTo: words.map((word) => word + LAST_LETTER),
+      ...{ ...search, tasks: search.wanted.includes('task'), below: words.length > 1 || !search.ownWord, most: MOST },
     },
     context.tx,
   );

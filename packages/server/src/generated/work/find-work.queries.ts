@@ -8,6 +8,7 @@ export interface IWorkFoundParams {
   adds: boolean;
   archived: boolean;
   asker: string;
+  below: boolean;
   count: number;
   here: boolean;
   kinds: stringArray;
@@ -18,6 +19,7 @@ export interface IWorkFoundParams {
   reach: string;
   tasks: boolean;
   toRecordOn: boolean;
+  upTo: stringArray;
   wanted: stringArray;
   words: stringArray;
 }
@@ -33,7 +35,7 @@ export interface IWorkFoundQuery {
   result: IWorkFoundResult;
 }
 
-const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true,"others":true,"asker":true,"reach":true,"adds":true,"peopleReach":true,"here":true,"count":true,"wanted":true,"ownWord":true,"toRecordOn":true,"archived":true,"most":true},"params":[{"name":"words","required":true,"transform":{"type":"scalar"},"locs":[{"a":88,"b":94}]},{"name":"kinds","required":true,"transform":{"type":"scalar"},"locs":[{"a":406,"b":412}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1322,"b":1328},{"a":1475,"b":1481}]},{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":2467,"b":2474}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":2512,"b":2518},{"a":2537,"b":2543},{"a":2878,"b":2884},{"a":2991,"b":2997},{"a":3089,"b":3095},{"a":3198,"b":3204},{"a":3304,"b":3310}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":2869,"b":2875},{"a":2982,"b":2988},{"a":3080,"b":3086},{"a":3189,"b":3195}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":3098,"b":3103}]},{"name":"peopleReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":3289,"b":3301}]},{"name":"here","required":true,"transform":{"type":"scalar"},"locs":[{"a":3382,"b":3387}]},{"name":"count","required":true,"transform":{"type":"scalar"},"locs":[{"a":3525,"b":3531}]},{"name":"wanted","required":true,"transform":{"type":"scalar"},"locs":[{"a":3775,"b":3782}]},{"name":"ownWord","required":true,"transform":{"type":"scalar"},"locs":[{"a":3818,"b":3826}]},{"name":"toRecordOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":3868,"b":3879}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":3919,"b":3928}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":4019,"b":4024}]}],"statement":"with recursive\n  word as (\n    select\n      w.word,\n      w.place\n    from\n      unnest(:words!::text[]) with ordinality w (word, place)\n  ),\n  -- What has a word in its own name.\n  hit as (\n    select distinct\n      w.place,\n      e.kind,\n      e.thing_id as id\n    from\n      word w\n      join name_ending e on e.ending >= w.word\n      and e.ending < w.word || chr(1114111)\n    where\n      e.kind = any (:kinds!)\n  ),\n  -- What lies below something has its words, too.\n  project_hit as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'project'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.client_id = h.id\n    where\n      h.kind = 'client'\n    union\n    select\n      h.place,\n      p.id\n    from\n      hit h\n      join project p on p.department_id = h.id\n    where\n      h.kind = 'department'\n  ),\n  task_own as (\n    select\n      h.place,\n      h.id\n    from\n      hit h\n    where\n      h.kind = 'task'\n    union\n    select\n      o.place,\n      t.id\n    from\n      task_own o\n      join task t on t.parent_id = o.id\n  ),\n  task_hit as (\n    select\n      o.place,\n      o.id\n    from\n      task_own o\n    union\n    select\n      h.place,\n      t.id\n    from\n      project_hit h\n      join task t on t.project_id = h.id\n    where\n      :tasks!\n  ),\n  held as (\n    select\n      3 as rank,\n      'task' as kind,\n      h.id,\n      count(*) as words\n    from\n      task_hit h\n    where\n      :tasks!\n    group by\n      h.id\n    union all\n    select\n      2,\n      'project',\n      h.id,\n      count(*)\n    from\n      project_hit h\n    group by\n      h.id\n    union all\n    select\n      case h.kind\n        when 'client' then 0\n        when 'department' then 1\n        else 4\n      end,\n      h.kind,\n      h.id,\n      count(*)\n    from\n      hit h\n    where\n      h.kind in ('client', 'department', 'person')\n    group by\n      h.kind,\n      h.id\n  ),\n  own as (\n    select\n      h.kind,\n      h.id,\n      count(*) as words\n    from\n      hit h\n    group by\n      h.kind,\n      h.id\n  ),\n  named as (\n    select\n      h.rank,\n      h.kind,\n      h.id,\n      coalesce(o.words, 0) as own,\n      coalesce(t.name, p.name, c.name, d.name, s.name) as name,\n      coalesce(t.state = 'open', true)\n      and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,\n      coalesce(t.state = 'open', true)\n      and coalesce(takes_time (tp), takes_time (p), true)\n      and (\n        :others!\n        or coalesce(records_on (tp, :asker!), records_on (p, :asker!), true)\n      ) as takes_time,\n      coalesce(tp.archived, p.archived, c.archived, false)\n      or coalesce(pc.archived, false) as archived\n    from\n      held h\n      left join own o on o.kind = h.kind\n      and o.id = h.id\n      left join task t on h.kind = 'task'\n      and t.id = h.id\n      left join projects_in_reach (:reach!, :asker!) tp on tp.firm_id = t.firm_id\n      and tp.id = t.project_id\n      left join projects_in_reach (:reach!, :asker!) p on h.kind = 'project'\n      and p.id = h.id\n      left join clients_in_reach (:reach!, :asker!, :adds!) c on h.kind = 'client'\n      and c.id = h.id\n      left join departments_in_reach (:reach!, :asker!) d on h.kind = 'department'\n      and d.id = h.id\n      left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'\n      and s.id = h.id\n      and (\n        not :here!\n        or s.left_on is null\n      )\n      left join client pc on pc.id = coalesce(tp.client_id, p.client_id)\n    where\n      h.words = :count!\n      and (\n        tp.id is not null\n        or p.id is not null\n        or c.id is not null\n        or d.id is not null\n        or s.id is not null\n      )\n  )\nselect\n  n.kind || ':' || n.id as \"scope!\"\nfrom\n  named n\nwhere\n  n.kind = any (:wanted!)\n  and (\n    n.own > 0\n    or not :ownWord!\n  )\n  and (\n    n.takes_time\n    or not :toRecordOn!\n  )\n  and (\n    not n.archived\n    or :archived!\n  )\norder by\n  n.own = 0,\n  n.archived,\n  not n.open,\n  n.rank,\n  n.name,\n  n.id\nlimit\n  :most!"};
+const workFoundIR: any = {"usedParamSet":{"words":true,"upTo":true,"kinds":true,"below":true,"tasks":true,"count":true,"others":true,"asker":true,"reach":true,"ownWord":true,"adds":true,"peopleReach":true,"here":true,"wanted":true,"toRecordOn":true,"archived":true,"most":true},"params":[{"name":"words","required":true,"transform":{"type":"scalar"},"locs":[{"a":103,"b":109}]},{"name":"upTo","required":true,"transform":{"type":"scalar"},"locs":[{"a":120,"b":125}]},{"name":"kinds","required":true,"transform":{"type":"scalar"},"locs":[{"a":561,"b":567}]},{"name":"below","required":true,"transform":{"type":"scalar"},"locs":[{"a":993,"b":999},{"a":1181,"b":1187},{"a":1461,"b":1467},{"a":1734,"b":1740}]},{"name":"tasks","required":true,"transform":{"type":"scalar"},"locs":[{"a":1716,"b":1722},{"a":1974,"b":1980}]},{"name":"count","required":true,"transform":{"type":"scalar"},"locs":[{"a":2050,"b":2056},{"a":2231,"b":2237},{"a":2447,"b":2453}]},{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":2684,"b":2691},{"a":3256,"b":3263}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":2719,"b":2725},{"a":2916,"b":2922},{"a":3291,"b":3297},{"a":3432,"b":3438},{"a":3787,"b":3793},{"a":4053,"b":4059},{"a":4312,"b":4318}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":2907,"b":2913},{"a":3423,"b":3429},{"a":3778,"b":3784},{"a":4044,"b":4050}]},{"name":"ownWord","required":true,"transform":{"type":"scalar"},"locs":[{"a":3096,"b":3104},{"a":3572,"b":3580}]},{"name":"adds","required":true,"transform":{"type":"scalar"},"locs":[{"a":3796,"b":3801}]},{"name":"peopleReach","required":true,"transform":{"type":"scalar"},"locs":[{"a":4297,"b":4309}]},{"name":"here","required":true,"transform":{"type":"scalar"},"locs":[{"a":4396,"b":4401}]},{"name":"wanted","required":true,"transform":{"type":"scalar"},"locs":[{"a":4524,"b":4531}]},{"name":"toRecordOn","required":true,"transform":{"type":"scalar"},"locs":[{"a":4570,"b":4581}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":4621,"b":4630}]},{"name":"most","required":true,"transform":{"type":"scalar"},"locs":[{"a":4721,"b":4726}]}],"statement":"with recursive\n  word as (\n    select\n      w.word,\n      w.up_to,\n      w.place\n    from\n      unnest(:words!::text[], :upTo!::text[]) with ordinality w (word, up_to, place)\n  ),\n  -- What has a word in its own name. Where words end is given: reckoned here, it would not be sought in the index,\n  -- since what reckons it might tell of other firms.\n  hit as (\n    select distinct\n      w.place,\n      e.kind,\n      e.thing_id as id\n    from\n      word w\n      join name_ending e on e.ending >= w.word\n      and e.ending < w.up_to\n    where\n      e.kind = any (:kinds!)\n  ),\n  -- What lies below something has its words, too. One word alone, which it must have itself, is not sought there.\n  project_hit as (\n    select\n      h.place,\n      h.id,\n      true as own\n    from\n      hit h\n    where\n      h.kind = 'project'\n    union all\n    select\n      h.place,\n      p.id,\n      false\n    from\n      hit h\n      join project p on p.client_id = h.id\n    where\n      h.kind = 'client'\n      and :below!\n    union all\n    select\n      h.place,\n      p.id,\n      false\n    from\n      hit h\n      join project p on p.department_id = h.id\n    where\n      h.kind = 'department'\n      and :below!\n  ),\n  task_own as (\n    select\n      h.place,\n      h.id,\n      true as own\n    from\n      hit h\n    where\n      h.kind = 'task'\n    union\n    select\n      o.place,\n      t.id,\n      false\n    from\n      task_own o\n      join task t on t.parent_id = o.id\n    where\n      :below!\n  ),\n  task_hit as (\n    select\n      o.place,\n      o.id,\n      o.own\n    from\n      task_own o\n    union all\n    select\n      h.place,\n      t.id,\n      false\n    from\n      project_hit h\n      join task t on t.project_id = h.id\n    where\n      :tasks!\n      and :below!\n  ),\n  -- What has all words. More than all there cannot be, and a plan is better that does not think of exactly as many.\n  held_task as (\n    select\n      h.id,\n      bool_or(h.own) as own\n    from\n      task_hit h\n    where\n      :tasks!\n    group by\n      h.id\n    having\n      count(distinct h.place) >= :count!\n  ),\n  held_project as (\n    select\n      h.id,\n      bool_or(h.own) as own\n    from\n      project_hit h\n    group by\n      h.id\n    having\n      count(distinct h.place) >= :count!\n  ),\n  held_other as (\n    select\n      h.kind,\n      h.id\n    from\n      hit h\n    where\n      h.kind in ('client', 'department', 'person')\n    group by\n      h.kind,\n      h.id\n    having\n      count(*) >= :count!\n  ),\n  named as (\n    select\n      3 as rank,\n      'task' as kind,\n      t.id,\n      h.own,\n      t.name,\n      t.state = 'open'\n      and is_live (p) as open,\n      t.state = 'open'\n      and takes_time (p)\n      and (\n        :others!\n        or records_on (p, :asker!)\n      ) as takes_time,\n      p.archived\n      or coalesce(c.archived, false) as archived\n    from\n      held_task h\n      join task t on t.id = h.id\n      join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id\n      and p.id = t.project_id\n      left join client c on c.firm_id = p.firm_id\n      and c.id = p.client_id\n    where\n      h.own\n      or not :ownWord!\n    union all\n    select\n      2,\n      'project',\n      p.id,\n      h.own,\n      p.name,\n      is_live (p),\n      takes_time (p)\n      and (\n        :others!\n        or records_on (p, :asker!)\n      ),\n      p.archived\n      or coalesce(c.archived, false)\n    from\n      held_project h\n      join projects_in_reach (:reach!, :asker!) p on p.id = h.id\n      left join client c on c.firm_id = p.firm_id\n      and c.id = p.client_id\n    where\n      h.own\n      or not :ownWord!\n    union all\n    select\n      0,\n      'client',\n      c.id,\n      true,\n      c.name,\n      not c.archived,\n      true,\n      c.archived\n    from\n      held_other h\n      join clients_in_reach (:reach!, :asker!, :adds!) c on c.id = h.id\n    where\n      h.kind = 'client'\n    union all\n    select\n      1,\n      'department',\n      d.id,\n      true,\n      d.name,\n      true,\n      true,\n      false\n    from\n      held_other h\n      join departments_in_reach (:reach!, :asker!) d on d.id = h.id\n    where\n      h.kind = 'department'\n    union all\n    select\n      4,\n      'person',\n      s.id,\n      true,\n      s.name,\n      true,\n      true,\n      false\n    from\n      held_other h\n      join people_in_reach (:peopleReach!, :asker!) s on s.id = h.id\n    where\n      h.kind = 'person'\n      and (\n        not :here!\n        or s.left_on is null\n      )\n  )\nselect\n  n.kind || ':' || n.id as \"scope!\"\nfrom\n  named n\nwhere\n  n.kind = any (:wanted!)\n  and (\n    n.takes_time\n    or not :toRecordOn!\n  )\n  and (\n    not n.archived\n    or :archived!\n  )\norder by\n  not n.own,\n  n.archived,\n  not n.open,\n  n.rank,\n  n.name,\n  n.id\nlimit\n  :most!"};
 
 /**
  * Query generated from SQL:
@@ -42,11 +44,13 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *   word as (
  *     select
  *       w.word,
+ *       w.up_to,
  *       w.place
  *     from
- *       unnest(:words!::text[]) with ordinality w (word, place)
+ *       unnest(:words!::text[], :upTo!::text[]) with ordinality w (word, up_to, place)
  *   ),
- *   -- What has a word in its own name.
+ *   -- What has a word in its own name. Where words end is given: reckoned here, it would not be sought in the index,
+ *   -- since what reckons it might tell of other firms.
  *   hit as (
  *     select distinct
  *       w.place,
@@ -55,42 +59,48 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *     from
  *       word w
  *       join name_ending e on e.ending >= w.word
- *       and e.ending < w.word || chr(1114111)
+ *       and e.ending < w.up_to
  *     where
  *       e.kind = any (:kinds!)
  *   ),
- *   -- What lies below something has its words, too.
+ *   -- What lies below something has its words, too. One word alone, which it must have itself, is not sought there.
  *   project_hit as (
  *     select
  *       h.place,
- *       h.id
+ *       h.id,
+ *       true as own
  *     from
  *       hit h
  *     where
  *       h.kind = 'project'
- *     union
+ *     union all
  *     select
  *       h.place,
- *       p.id
+ *       p.id,
+ *       false
  *     from
  *       hit h
  *       join project p on p.client_id = h.id
  *     where
  *       h.kind = 'client'
- *     union
+ *       and :below!
+ *     union all
  *     select
  *       h.place,
- *       p.id
+ *       p.id,
+ *       false
  *     from
  *       hit h
  *       join project p on p.department_id = h.id
  *     where
  *       h.kind = 'department'
+ *       and :below!
  *   ),
  *   task_own as (
  *     select
  *       h.place,
- *       h.id
+ *       h.id,
+ *       true as own
  *     from
  *       hit h
  *     where
@@ -98,59 +108,62 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *     union
  *     select
  *       o.place,
- *       t.id
+ *       t.id,
+ *       false
  *     from
  *       task_own o
  *       join task t on t.parent_id = o.id
+ *     where
+ *       :below!
  *   ),
  *   task_hit as (
  *     select
  *       o.place,
- *       o.id
+ *       o.id,
+ *       o.own
  *     from
  *       task_own o
- *     union
+ *     union all
  *     select
  *       h.place,
- *       t.id
+ *       t.id,
+ *       false
  *     from
  *       project_hit h
  *       join task t on t.project_id = h.id
  *     where
  *       :tasks!
+ *       and :below!
  *   ),
- *   held as (
+ *   -- What has all words. More than all there cannot be, and a plan is better that does not think of exactly as many.
+ *   held_task as (
  *     select
- *       3 as rank,
- *       'task' as kind,
  *       h.id,
- *       count(*) as words
+ *       bool_or(h.own) as own
  *     from
  *       task_hit h
  *     where
  *       :tasks!
  *     group by
  *       h.id
- *     union all
+ *     having
+ *       count(distinct h.place) >= :count!
+ *   ),
+ *   held_project as (
  *     select
- *       2,
- *       'project',
  *       h.id,
- *       count(*)
+ *       bool_or(h.own) as own
  *     from
  *       project_hit h
  *     group by
  *       h.id
- *     union all
+ *     having
+ *       count(distinct h.place) >= :count!
+ *   ),
+ *   held_other as (
  *     select
- *       case h.kind
- *         when 'client' then 0
- *         when 'department' then 1
- *         else 4
- *       end,
  *       h.kind,
- *       h.id,
- *       count(*)
+ *       h.id
  *     from
  *       hit h
  *     where
@@ -158,64 +171,107 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *     group by
  *       h.kind,
  *       h.id
- *   ),
- *   own as (
- *     select
- *       h.kind,
- *       h.id,
- *       count(*) as words
- *     from
- *       hit h
- *     group by
- *       h.kind,
- *       h.id
+ *     having
+ *       count(*) >= :count!
  *   ),
  *   named as (
  *     select
- *       h.rank,
- *       h.kind,
- *       h.id,
- *       coalesce(o.words, 0) as own,
- *       coalesce(t.name, p.name, c.name, d.name, s.name) as name,
- *       coalesce(t.state = 'open', true)
- *       and coalesce(is_live (tp), is_live (p), not c.archived, true) as open,
- *       coalesce(t.state = 'open', true)
- *       and coalesce(takes_time (tp), takes_time (p), true)
+ *       3 as rank,
+ *       'task' as kind,
+ *       t.id,
+ *       h.own,
+ *       t.name,
+ *       t.state = 'open'
+ *       and is_live (p) as open,
+ *       t.state = 'open'
+ *       and takes_time (p)
  *       and (
  *         :others!
- *         or coalesce(records_on (tp, :asker!), records_on (p, :asker!), true)
+ *         or records_on (p, :asker!)
  *       ) as takes_time,
- *       coalesce(tp.archived, p.archived, c.archived, false)
- *       or coalesce(pc.archived, false) as archived
+ *       p.archived
+ *       or coalesce(c.archived, false) as archived
  *     from
- *       held h
- *       left join own o on o.kind = h.kind
- *       and o.id = h.id
- *       left join task t on h.kind = 'task'
- *       and t.id = h.id
- *       left join projects_in_reach (:reach!, :asker!) tp on tp.firm_id = t.firm_id
- *       and tp.id = t.project_id
- *       left join projects_in_reach (:reach!, :asker!) p on h.kind = 'project'
- *       and p.id = h.id
- *       left join clients_in_reach (:reach!, :asker!, :adds!) c on h.kind = 'client'
- *       and c.id = h.id
- *       left join departments_in_reach (:reach!, :asker!) d on h.kind = 'department'
- *       and d.id = h.id
- *       left join people_in_reach (:peopleReach!, :asker!) s on h.kind = 'person'
- *       and s.id = h.id
+ *       held_task h
+ *       join task t on t.id = h.id
+ *       join projects_in_reach (:reach!, :asker!) p on p.firm_id = t.firm_id
+ *       and p.id = t.project_id
+ *       left join client c on c.firm_id = p.firm_id
+ *       and c.id = p.client_id
+ *     where
+ *       h.own
+ *       or not :ownWord!
+ *     union all
+ *     select
+ *       2,
+ *       'project',
+ *       p.id,
+ *       h.own,
+ *       p.name,
+ *       is_live (p),
+ *       takes_time (p)
+ *       and (
+ *         :others!
+ *         or records_on (p, :asker!)
+ *       ),
+ *       p.archived
+ *       or coalesce(c.archived, false)
+ *     from
+ *       held_project h
+ *       join projects_in_reach (:reach!, :asker!) p on p.id = h.id
+ *       left join client c on c.firm_id = p.firm_id
+ *       and c.id = p.client_id
+ *     where
+ *       h.own
+ *       or not :ownWord!
+ *     union all
+ *     select
+ *       0,
+ *       'client',
+ *       c.id,
+ *       true,
+ *       c.name,
+ *       not c.archived,
+ *       true,
+ *       c.archived
+ *     from
+ *       held_other h
+ *       join clients_in_reach (:reach!, :asker!, :adds!) c on c.id = h.id
+ *     where
+ *       h.kind = 'client'
+ *     union all
+ *     select
+ *       1,
+ *       'department',
+ *       d.id,
+ *       true,
+ *       d.name,
+ *       true,
+ *       true,
+ *       false
+ *     from
+ *       held_other h
+ *       join departments_in_reach (:reach!, :asker!) d on d.id = h.id
+ *     where
+ *       h.kind = 'department'
+ *     union all
+ *     select
+ *       4,
+ *       'person',
+ *       s.id,
+ *       true,
+ *       s.name,
+ *       true,
+ *       true,
+ *       false
+ *     from
+ *       held_other h
+ *       join people_in_reach (:peopleReach!, :asker!) s on s.id = h.id
+ *     where
+ *       h.kind = 'person'
  *       and (
  *         not :here!
  *         or s.left_on is null
- *       )
- *       left join client pc on pc.id = coalesce(tp.client_id, p.client_id)
- *     where
- *       h.words = :count!
- *       and (
- *         tp.id is not null
- *         or p.id is not null
- *         or c.id is not null
- *         or d.id is not null
- *         or s.id is not null
  *       )
  *   )
  * select
@@ -225,10 +281,6 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  * where
  *   n.kind = any (:wanted!)
  *   and (
- *     n.own > 0
- *     or not :ownWord!
- *   )
- *   and (
  *     n.takes_time
  *     or not :toRecordOn!
  *   )
@@ -237,7 +289,7 @@ const workFoundIR: any = {"usedParamSet":{"words":true,"kinds":true,"tasks":true
  *     or :archived!
  *   )
  * order by
- *   n.own = 0,
+ *   not n.own,
  *   n.archived,
  *   not n.open,
  *   n.rank,
