@@ -32,14 +32,14 @@ test('owner: a project is proposed, opened, put on hold and archived, and takes 
   const staff = await signedIn(browser, 'staff');
   // The firm's own list has one state more.
   await page.goto('/f/quillfeather/settings/states');
-  await expect(page.getByRole('listitem')).toHaveCount(4);
+  await expect(page.locator('yw-states li')).toHaveCount(4);
   const name = page.getByRole('textbox', { name: 'Another state' });
   await name.fill('Waiting for listed building consent');
   await page.locator('form.add').getByRole('checkbox', { name: 'takes time' }).press('Space');
   await name.press('Enter');
-  await expect(page.getByRole('listitem').last()).toContainText('takes no time, counts as open');
+  await expect(page.locator('yw-states li').last()).toContainText('takes no time, counts as open');
   await page.getByRole('button', { name: 'Waiting for listed building consent earlier' }).press('Enter');
-  await expect(page.getByRole('listitem').nth(3)).toContainText('Waiting');
+  await expect(page.locator('yw-states li').nth(3)).toContainText('Waiting');
   await fits(page);
 
   await page.goto(WORK);
