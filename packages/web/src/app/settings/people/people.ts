@@ -8,6 +8,7 @@ import { Address } from '../../state/address';
 import { Formats } from '../../state/formats';
 import { sessionFeature } from '../../state/session';
 import { command } from '../../ui/command';
+import { Escaped } from '../../ui/escaped';
 import { Failure } from '../../ui/failure';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
@@ -32,6 +33,7 @@ const ACCOUNT_WORDS = { active: 'active', waiting: 'waits', invited: 'invited', 
   selector: 'yw-people',
   imports: [
     CellTemplate,
+    Escaped,
     Failure,
     InviteForm,
     InviteSeveral,

@@ -653,6 +653,12 @@ describe('the outline of clients, projects and tasks', () => {
     await page.settle(60);
     expect(page.text('yw-history')).toContain('Rosa Vane changed the task Task: ReportEstimate 2:00, was 1:00');
     await page.fill('Order reference', 'HT-9');
+    // Escape in a list that is open closes the list alone.
+    const list = page.element.querySelector<HTMLElement>('yw-project-panel mat-select')!;
+    list.click();
+    await page.settle(20);
+    await page.key(list, 'Escape');
+    expect(page.element.querySelector('yw-project-panel')).not.toBeNull();
     await page.choose('State', 'Finished');
     expect(page.text('yw-project-panel')).toContain('It takes no time; what is not decided on yet wants another project.');
     page.element.querySelector<HTMLElement>('yw-project-panel yw-tick-field input')!.click();

@@ -8,6 +8,7 @@ import { OwnWords, SayPipe } from '../../state/own-words';
 import { workActions } from '../../state/work';
 import { Store } from '@ngrx/store';
 import { command } from '../../ui/command';
+import { Escaped } from '../../ui/escaped';
 import { Failure } from '../../ui/failure';
 import { SendsForm } from '../../ui/form/drafts';
 import { needed } from '../../ui/form/field';
@@ -28,7 +29,7 @@ const facts = () =>
 /** What the firm says of its projects: a list of its own, each with what it means, edited in its place. */
 @Component({
   selector: 'yw-states',
-  imports: [Failure, Loading, MatButton, ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField],
+  imports: [Escaped, Failure, Loading, MatButton, ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField],
   templateUrl: './states.html',
   styleUrls: ['../setting.scss', './states.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,

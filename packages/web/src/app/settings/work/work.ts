@@ -14,6 +14,7 @@ import type { TreePlace } from '@yellowwood/core';
 import { sessionFeature } from '../../state/session';
 import { OwnWords, SayPipe } from '../../state/own-words';
 import type { ScopeNode, WorkAdded } from '../../state/work';
+import { Escaped } from '../../ui/escaped';
 import { Failure } from '../../ui/failure';
 import { WorkNames } from '../../ui/work-names';
 import { NotFetched } from '../../ui/not-fetched';
@@ -36,7 +37,7 @@ const IN_ARCHIVE = 'in the archive';
 @Component({
   selector: 'yw-work',
   imports: [
-    ...[CellTemplate, ClientPanel, Failure, LayDown, MatButton, NameBox, NotFetched, ProjectPanel, SayPipe, Table],
+    ...[CellTemplate, ClientPanel, Escaped, Failure, LayDown, MatButton, NameBox, NotFetched, ProjectPanel, SayPipe, Table],
     TaskPanel,
   ],
   templateUrl: './work.html',
