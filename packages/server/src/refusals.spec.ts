@@ -801,9 +801,9 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       ...of('owner', await firm.state(), { ...STATE, name: 'oPEN', place: 0 }),
       version: 1,
     }),
-    'state-last': (firm) => ({
-      ...of('owner', firm.ids.underWay, { name: 'Open', records: true, open: false, place: 1 }),
-      version: 1,
+    'state-last': async (firm) => ({
+      ...of('owner', await firm.state(true), { ...STATE, place: 1 }),
+      ...{ version: 1, without: 'under way' },
     }),
     'nothing-to-change': (firm) => ({
       ...of('owner', firm.ids.underWay, { name: ' Open', records: true, open: true, place: 1 }),

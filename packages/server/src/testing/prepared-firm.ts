@@ -230,14 +230,16 @@ export class PreparedFirm {
     }
   }
 
-  /** While nothing counts as open by the state with which projects begin. */
+  /** While projects begin in the state alone that came last. */
   private async notUnderWay<T>(work: () => Promise<T>): Promise<T> {
-    const set = (open: boolean) => this.world.sql('update project_state set open = $1 where id = $2', [open, this.ids.underWay]);
-    await set(false);
+    const closed = await this.world.sql<{ id: string }>(
+      `update project_state set open = false
+       where records and open and place < (select max(place) from project_state) returning id`,
+    );
     try {
       return await work();
     } finally {
-      await set(true);
+      await this.world.sql('update project_state set open = true where id = any ($1)', [closed.map(({ id }) => id)]);
     }
   }
 
