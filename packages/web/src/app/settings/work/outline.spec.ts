@@ -655,8 +655,9 @@ describe('the outline of clients, projects and tasks', () => {
     await page.fill('Order reference', 'HT-9');
     // Escape in a list that is open closes the list alone.
     const list = page.element.querySelector<HTMLElement>('yw-project-panel mat-select')!;
-    list.click();
+    list.querySelector<HTMLElement>('.mat-mdc-select-trigger')!.click();
     await page.settle(20);
+    expect(list.getAttribute('aria-expanded')).toBe('true');
     await page.key(list, 'Escape');
     expect(page.element.querySelector('yw-project-panel')).not.toBeNull();
     await page.choose('State', 'Finished');
