@@ -40,6 +40,7 @@ test('owner: a project is proposed, opened, put on hold and archived, and takes 
   await expect(page.locator('yw-states li').last()).toContainText('takes no time, counts as open');
   await page.getByRole('button', { name: 'Waiting for listed building consent earlier' }).press('Enter');
   await expect(page.locator('yw-states li').nth(3)).toContainText('Waiting');
+  await expect(page.getByRole('button', { name: 'Waiting for listed building consent earlier' })).toBeFocused();
   await fits(page);
 
   await page.goto(WORK);

@@ -1,11 +1,12 @@
-import { Page, open, refusal } from '../../testing/fake-server';
+import type { ProjectState } from '@yellowwood/contracts';
+import { Page, open as opened, refusal } from '../../testing/fake-server';
 import { STATES } from '../../testing/firms-work';
 import { StatesScreen } from './states';
 
 describe('the states of projects', () => {
   let page: Page<StatesScreen>;
   beforeEach(async () => {
-    page = await open(StatesScreen, {
+    page = await opened(StatesScreen, {
       ...{ url: '/f/f/settings/states', roles: ['owner'] },
       prepare: (server) =>
         server
@@ -94,8 +95,18 @@ describe('the states of projects', () => {
       true,
       false,
     ]);
-    await page.press('Finished earlier');
-    await page.settle(20);
+    const [proposed, open, finished] = STATES as [ProjectState, ProjectState, ProjectState];
+    page.server.on('listProjectStates', () => ({ states: [proposed, { ...finished, version: 2 }, open] }));
+    const earlier = () => page.element.querySelector<HTMLElement>("[aria-label='Finished earlier']")!;
+    earlier().focus();
+    earlier().click();
+    await page.settle(40);
+    expect(page.texts('.name')).toEqual(['Proposed', 'Finished', 'Open']);
+    expect(document.activeElement).toBe(earlier());
+    page.server.on('listProjectStates', () => ({ states: [{ ...finished, version: 3 }, proposed, open] }));
+    earlier().click();
+    await page.settle(40);
+    expect(document.activeElement).toBe(page.element.querySelector("[aria-label='Change Finished']"));
     expect(page.server.to('changeProjectState')[0]!.body).toEqual({ name: 'Finished', records: false, open: false, place: 1 });
     await page.press('Take away Proposed');
     await page.settle(20);

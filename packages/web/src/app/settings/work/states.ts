@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, inject, signal, viewChildren } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  effect,
+  inject,
+  signal,
+  viewChildren,
+} from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import type { BodyOf, Endpoints, ProjectState } from '@yellowwood/contracts';
@@ -48,6 +58,27 @@ export class StatesScreen {
   protected readonly form = facts();
   protected readonly added = facts();
   private readonly fields = viewChildren(TextField);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  private readonly injector = inject(Injector);
+  /** What was put earlier, and is not drawn there yet. */
+  private moved: string | null = null;
+
+  constructor() {
+    // A row that is drawn elsewhere loses the focus.
+    effect(() => {
+      this.all.value();
+      const id = this.moved;
+      this.moved = null;
+      if (id) afterNextRender({ read: () => this.focusOn(id) }, { injector: this.injector });
+    });
+  }
+
+  /** Puts the focus on what was pressed last of a row, or where the row is the first now, on what it still has. */
+  private focusOn(id: string): void {
+    const row = this.host.nativeElement.querySelector(`[data-key="${id}"]`);
+    const button = row?.querySelector<HTMLElement>('.earlier') ?? row?.querySelector('button');
+    if (document.activeElement === document.body || row?.contains(document.activeElement)) button?.focus();
+  }
 
   protected meaningOf({ records, open }: Facts): string {
     return `${records ? 'takes time' : 'takes no time'}, ${open ? 'counts as open' : 'counts as done'}`;
@@ -73,7 +104,8 @@ export class StatesScreen {
 
   protected async moveUp(state: ProjectState, place: number): Promise<void> {
     const { name, records, open } = state;
-    await this.change(state, { name, records, open }, place - 1, `${name} stands earlier`);
+    this.moved = state.id;
+    if (!(await this.change(state, { name, records, open }, place - 1, `${name} stands earlier`))) this.moved = null;
   }
 
   private async change({ id, version }: ProjectState, wish: Facts, place: number, done: string): Promise<boolean> {
