@@ -10,6 +10,8 @@ async function offered(page: Page, words: string): Promise<string[]> {
   await field.fill(words);
   const answer = page.getByRole('option').or(page.getByText('Nothing of that name.')).first();
   await expect(answer).toBeVisible();
+  await expect(page.getByText('Looking for it')).toBeHidden();
+  await expect(answer).toBeVisible();
   const options = await page.getByRole('option').allInnerTexts();
   return options.filter((one) => !one.startsWith('New project') && !one.startsWith('Nothing'));
 }
