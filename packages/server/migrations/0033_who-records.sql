@@ -51,9 +51,9 @@ create function named_by (p project) returns setof uuid language sql stable as $
   where x.firm_id = p.firm_id and x.project_id = p.id
 $$;
 
--- Whether somebody records on a project.
-create function records_on (p project, who uuid) returns boolean language sql stable as $$
-  select not p.restricted or who in (select named_by (p))
+-- Whether somebody may record on a project as it is; those who record for others do wherever anybody does.
+create function open_to (p project, who uuid, others boolean) returns boolean language sql stable as $$
+  select takes_time (p) and (others or not p.restricted or who in (select named_by (p)))
 $$;
 
 create or replace function projects_in_reach (reach text, asker uuid) returns setof project language sql stable as $$
@@ -64,4 +64,4 @@ $$;
 grant
 execute on function projects_naming,
 named_by,
-records_on to yellowwood_app;
+open_to to yellowwood_app;

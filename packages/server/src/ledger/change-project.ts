@@ -53,10 +53,6 @@ export async function changeProject(context: Context, id: string, wish: ProjectF
   await setProject.run({ id, ...after, records: state.records, open: state.open }, tx);
   const takes = state.records && !after.archived;
   if (takes !== takesTime) await markProjects(context, [id], takes);
-  const told = ({ managerId: _, stateId: __, ...facts }: ProjectFacts, inState: string, manager?: string) => ({
-    ...facts,
-    ...{ state: inState, ...(manager && { manager }) },
-  });
   await audit(context, 'project changed', [
     {
       kind: 'project',
@@ -66,6 +62,11 @@ export async function changeProject(context: Context, id: string, wish: ProjectF
     },
   ]);
   return { ...before, facts: after, state: state.name, version: version + 1 };
+}
+
+/** What is said of a project as its history tells it: by names. */
+function told({ managerId: _, stateId: __, ...facts }: ProjectFacts, state: string, manager: string | undefined) {
+  return { ...facts, state, ...(manager && { manager }) };
 }
 
 /** Says on what is recorded on projects and not decided on that they take no time, or not any more. */

@@ -82,8 +82,10 @@ export async function clientFor(
   const client = { id, name: name.trim(), currency: firm.currency, archived: false };
   const [twin] = await clientNamed.run({ name: client.name }, tx);
   if (twin) throw problem('client-exists');
-  const { archived: _, ...facts } = client;
-  await addClient.run({ firm: firm.id, country: firm.country, days: USUAL_DAYS, ...facts }, tx);
+  await addClient.run(
+    { firm: firm.id, id, name: client.name, country: firm.country, currency: client.currency, days: USUAL_DAYS },
+    tx,
+  );
   await audit(context, 'client made', [{ kind: 'client', id, after: { name: client.name, currency: client.currency } }]);
   return client;
 }

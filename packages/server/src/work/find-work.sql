@@ -143,11 +143,7 @@ with recursive
       t.state = 'open'
       and is_live (p) as open,
       t.state = 'open'
-      and takes_time (p)
-      and (
-        :others!
-        or records_on (p, :asker!)
-      ) as takes_time,
+      and open_to (p, :asker!, :others!) as takes_time,
       p.archived
       or coalesce(c.archived, false) as archived
     from
@@ -168,11 +164,7 @@ with recursive
       h.own,
       p.name,
       is_live (p),
-      takes_time (p)
-      and (
-        :others!
-        or records_on (p, :asker!)
-      ),
+      open_to (p, :asker!, :others!),
       p.archived
       or coalesce(c.archived, false)
     from

@@ -39,11 +39,7 @@ select
   p.tone as "tone!",
   s.name as "state!",
   is_live (p) as "open!",
-  takes_time (p)
-  and (
-    :others!
-    or records_on (p, :asker!)
-  ) as "takesTime!",
+  open_to (p, :asker!, :others!) as "takesTime!",
   case
     when p.restricted then json_build_object(
       'people',

@@ -167,7 +167,7 @@ describe('who records on a project', () => {
     await world.sql('update project set restricted = true where id = $1', [beside]);
     const rows = await world.sql<{ one: boolean; other: boolean; records: boolean; manages: boolean }>(
       `select r.id in (select named_by(p)) as one, p.id in (select projects_naming(r.id)) as other,
-         records_on(p, r.id) as records, p.manager_id = r.id as manages
+         open_to(p, r.id, false) as records, p.manager_id = r.id as manages
        from project p cross join person r where p.restricted`,
     );
     expect(rows.length).toBe(10);

@@ -98,7 +98,7 @@ export interface IProjectsKnownQuery {
   result: IProjectsKnownResult;
 }
 
-const projectsKnownIR: any = {"usedParamSet":{"others":true,"asker":true,"reach":true,"projects":true},"params":[{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":303,"b":310}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":334,"b":340},{"a":864,"b":870}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":855,"b":861}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":967,"b":976}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  s.name as \"state!\",\n  is_live (p) as \"open!\",\n  takes_time (p)\n  and (\n    :others!\n    or records_on (p, :asker!)\n  ) as \"takesTime!\",\n  case\n    when p.restricted then json_build_object(\n      'people',\n      (\n        select\n          count(*)\n        from\n          project_person x\n        where\n          x.project_id = p.id\n      ),\n      'teams',\n      (\n        select\n          count(*)\n        from\n          project_team x\n        where\n          x.project_id = p.id\n      )\n    )\n  end as \"named?\",\n  p.archived as \"archived!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\nwhere\n  p.id = any (:projects!)"};
+const projectsKnownIR: any = {"usedParamSet":{"asker":true,"others":true,"reach":true,"projects":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":294},{"a":824,"b":830}]},{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":304}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":815,"b":821}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":927,"b":936}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  s.name as \"state!\",\n  is_live (p) as \"open!\",\n  open_to (p, :asker!, :others!) as \"takesTime!\",\n  case\n    when p.restricted then json_build_object(\n      'people',\n      (\n        select\n          count(*)\n        from\n          project_person x\n        where\n          x.project_id = p.id\n      ),\n      'teams',\n      (\n        select\n          count(*)\n        from\n          project_team x\n        where\n          x.project_id = p.id\n      )\n    )\n  end as \"named?\",\n  p.archived as \"archived!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\nwhere\n  p.id = any (:projects!)"};
 
 /**
  * Query generated from SQL:
@@ -114,11 +114,7 @@ const projectsKnownIR: any = {"usedParamSet":{"others":true,"asker":true,"reach"
  *   p.tone as "tone!",
  *   s.name as "state!",
  *   is_live (p) as "open!",
- *   takes_time (p)
- *   and (
- *     :others!
- *     or records_on (p, :asker!)
- *   ) as "takesTime!",
+ *   open_to (p, :asker!, :others!) as "takesTime!",
  *   case
  *     when p.restricted then json_build_object(
  *       'people',

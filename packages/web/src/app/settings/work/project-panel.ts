@@ -42,7 +42,6 @@ export class ProjectPanel {
   readonly id = input.required<string>();
   readonly closed = output();
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
-  protected readonly changes = computed(() => this.rights()['work.change'] !== undefined);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** How often something else was agreed here: its history tells it. */
   protected readonly times = signal(0);
@@ -50,7 +49,7 @@ export class ProjectPanel {
   protected readonly seesMoney = computed(() => {
     return this.known.value()!.client !== null && this.reaches('values.read');
   });
-  /** Whether one says who records here. */
+  /** Whether one changes it: all of the firm's, or those that one looks after. */
   protected readonly looksAfter = computed(() => this.reaches('work.change'));
   protected readonly command = command();
   protected readonly known = loaded(
@@ -58,7 +57,7 @@ export class ProjectPanel {
     (id) => this.api.call('readProject', { params: { id } }),
   );
   private readonly states = loaded(
-    () => this.id(),
+    () => 'states',
     () => this.api.call('listProjectStates'),
   );
   protected readonly choices = computed(() => {

@@ -11,12 +11,12 @@ import {
 } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
+import { Store } from '@ngrx/store';
 import type { BodyOf, Endpoints, ProjectState } from '@yellowwood/contracts';
 import { Api } from '../../api/api';
 import { Address } from '../../state/address';
 import { OwnWords, SayPipe } from '../../state/own-words';
 import { workActions } from '../../state/work';
-import { Store } from '@ngrx/store';
 import { command } from '../../ui/command';
 import { Escaped } from '../../ui/escaped';
 import { Failure } from '../../ui/failure';
@@ -116,7 +116,8 @@ export class StatesScreen {
       },
       { done },
     );
-    this.outdated(saved);
+    // What is known of projects tells their state.
+    if (saved) this.store.dispatch(workActions.workOutdated());
     return saved ?? false;
   }
 
@@ -140,10 +141,5 @@ export class StatesScreen {
       { done: `${body.name} is there`, about: JSON.stringify(body) },
     );
     if (done) this.added.reset();
-  }
-
-  /** What is known of projects tells their state. */
-  private outdated(saved: boolean | undefined): void {
-    if (saved) this.store.dispatch(workActions.workOutdated());
   }
 }

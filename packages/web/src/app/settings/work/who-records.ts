@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, viewChild } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
@@ -36,7 +36,6 @@ export class WhoRecordsSection {
   readonly id = input.required<string>();
   /** How the project is now: what is said of it elsewhere makes it another one. */
   readonly version = input.required<number>();
-  readonly said = output();
   protected readonly command = command();
   protected readonly known = loaded(
     () => ({ id: this.id(), version: this.version() }),
@@ -91,9 +90,7 @@ export class WhoRecordsSection {
     const saved = await this.command.run(() => this.api.call('changeWhoRecords', { params: { id }, version, body }), {
       done: 'Saved',
     });
-    if (!saved) return;
-    this.known.set(saved);
-    this.store.dispatch(workActions.workOutdated());
-    this.said.emit();
+    // The project is read again with all else, and tells its history and its next version.
+    if (saved) this.store.dispatch(workActions.workOutdated());
   }
 }
