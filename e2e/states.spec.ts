@@ -3,9 +3,9 @@ import { chooseOf, fits, signedIn } from './people';
 
 const WORK = '/f/quillfeather/settings/work';
 
-/** What the field for a new row offers of some words. */
+/** What the field for a new row offers of some words, in a week that nobody has submitted. */
 async function offered(page: Page, words: string): Promise<string[]> {
-  await page.goto('/f/quillfeather/record');
+  await page.goto('/f/quillfeather/record?period=2026-W26');
   const field = page.getByRole('combobox', { name: 'Add a row: project or task' });
   await field.fill(words);
   const answer = page.getByRole('option').or(page.getByText('Nothing of that name.')).first();

@@ -85,6 +85,19 @@ describe('the states of projects', () => {
     expect((await change('Open', { records: false })).problem.code).toBe('state-last');
   });
 
+  it('begin with the first that takes time and counts as open, for what is new', async () => {
+    const begun = async (name: string) =>
+      (await owner().done('createProject', { body: { id: newId(), name, client: null } })).project.state;
+    await add('Aftercare', true, false);
+    await add('Snagging');
+    expect((await change('Aftercare', { place: 0 })).status).toBe(200);
+    expect(await begun('Boat house')).toBe('Open');
+    expect((await change('Snagging', { place: 0 })).status).toBe(200);
+    expect(await begun('Boat shed')).toBe('Snagging');
+    // What was under way in another goes on in it.
+    expect((await named('Open')).projects).toBe(4);
+  });
+
   it('are kept by projects that are in the archive', async () => {
     await world.sql('update project set archived = true where id = $1', [world.ids.project]);
     const id = await add('Snagging');

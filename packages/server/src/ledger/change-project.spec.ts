@@ -61,6 +61,11 @@ describe('a project that is changed', () => {
     expect((await owner().call('changeProject', { ...of, version, body: { ...facts, estimate: 60 } })).status).toBe(200);
     const again = { ...of, version: version + 1, body: { ...facts, stateId: world.ids.underWay } };
     expect((await owner().call('changeProject', again)).problem.code).toBe('project-exists');
+    // In the archive it may be in any state.
+    const away = { ...again, body: { ...again.body, archived: true } };
+    expect((await owner().call('changeProject', away)).status).toBe(200);
+    const back = { ...again, version: version + 2 };
+    expect((await owner().call('changeProject', back)).problem.code).toBe('project-exists');
   });
 
   it('is looked after by somebody else, by the gift of those who see everybody’s time', async () => {

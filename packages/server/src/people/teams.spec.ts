@@ -76,7 +76,7 @@ describe('teams', () => {
 
   it('are ended, and merged: nobody is lost', async () => {
     const { id: lime } = await made({ name: 'Lime', people: [world.ids.staff, world.ids.mate] });
-    const { id: bench } = await made({ people: [world.ids.mate, world.ids.owner] });
+    const { id: bench } = await made({ leadId: world.ids.bookkeeper, people: [world.ids.mate, world.ids.owner] });
     const end = async (id: string, into: string | null, version?: number) =>
       (
         await owner().call('endTeam', {
@@ -88,14 +88,16 @@ describe('teams', () => {
     expect(await end(bench, lime, 9)).toBe('version-stale');
     expect(await end(bench, lime)).toBe('done');
     const merged = await seen(lime);
-    expect(merged.facts.people).toEqual([world.ids.staff, world.ids.mate, world.ids.owner].sort());
+    // Whoever led it, too.
+    const { staff, mate, owner: boss, bookkeeper } = world.ids;
+    expect(merged.facts.people).toEqual([staff, mate, boss, bookkeeper].sort());
     expect(merged.version).toBe(2);
     const { events } = await owner().done('readHistory', { params: { id: lime } });
     expect(events.at(-1)).toEqual(
       jasmine.objectContaining({
         action: 'teams merged',
         before: { people: 'Mate Person, Staff Person' },
-        after: { people: 'Mate Person, Owner Person, Staff Person' },
+        after: { people: 'Bookkeeper Person, Mate Person, Owner Person, Staff Person' },
       }),
     );
     expect(await end(lime, null)).toBe('done');

@@ -146,11 +146,13 @@ export async function endTeam(
   const other = held.teams.find((one) => one.id === into && one.id !== id);
   if (!other) throw problem('team-unknown');
   if (!mayChange(context, held.leads, other.leadId)) throw problem('lead-not-yours');
-  await addToTeam.run({ firm: firm.id, id: into, people: team.people }, tx);
+  // Whoever led it is one of them.
+  const joining = [...new Set([...team.people, team.leadId])].filter((person) => person !== other.leadId);
+  await addToTeam.run({ firm: firm.id, id: into, people: joining }, tx);
   await setTeam.run({ id: into, name: other.name, leadId: other.leadId }, tx);
   await nameOther.run({ id, into }, tx);
   await drop(context, id);
-  const joined = { ...other, people: [...new Set([...other.people, ...team.people])] };
+  const joined = { ...other, people: [...new Set([...other.people, ...joining])] };
   await audit(context, 'teams merged', [
     ...subjects,
     { kind: 'team', id: into, before: told(held.known, other), after: told(held.known, joined) },

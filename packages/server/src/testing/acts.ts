@@ -97,7 +97,7 @@ export async function anotherProject(world: World, terms: { limit_minor?: number
 }
 
 /** Gives a project another state, as it is stored. */
-export async function setState(world: World, project: string, state: 'underWay' | 'finished'): Promise<void> {
+export async function setState(world: World, project: string, state: 'underWay' | 'onHold' | 'finished'): Promise<void> {
   await world.sql(
     `update project p set state_id = s.id, records = s.records, open = s.open
      from project_state s where s.firm_id = p.firm_id and s.id = $2 and p.id = $1`,

@@ -25,6 +25,7 @@ export type Ids = Readonly<
     | 'exempt'
     | 'agreement'
     | 'underWay'
+    | 'onHold'
     | 'finished',
     string
   >
@@ -52,6 +53,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     'exempt',
     'agreement',
     'underWay',
+    'onHold',
     'finished',
   ] as const;
   const ids = Object.fromEntries(names.map((name) => [name, newId()])) as Ids;
@@ -214,7 +216,7 @@ export async function foundFirm(admin: pg.Pool, slug: string, limit: number | nu
     own([
       state(newId(), 'Proposed', false, true, 0),
       state(ids.underWay, 'Open', true, true, 1),
-      state(newId(), 'On hold', false, true, 2),
+      state(ids.onHold, 'On hold', false, true, 2),
       state(ids.finished, 'Finished', false, false, 3),
     ]),
   );

@@ -29,8 +29,8 @@ describe('rows of a period', () => {
     expect((await staff.done('readTimesheet', { params })).entries.length).toBe(1);
   });
 
-  it('are for projects that are open and that one may record on', async () => {
-    await setState(world, world.ids.euroProject, 'finished');
+  it('are for projects that take time and that one may record on', async () => {
+    await setState(world, world.ids.euroProject, 'onHold');
     const closed = await world
       .as('staff')
       .call('addRow', { params, body: { ...row(), projectId: world.ids.euroProject, taskId: null } });
@@ -49,14 +49,14 @@ describe('rows of a period', () => {
     expect([week.rows.length > 0, week.entries, await told()]).toEqual([true, [], before]);
   });
 
-  it('come of work that is open alone', async () => {
+  it('come of work that takes time alone', async () => {
     const from = '2026-07-06';
     const other = await anotherProject(world);
     await world
       .as('staff')
       .done('addRow', { params: { from: '2026-06-29' }, body: { ...row(), projectId: other, taskId: null } });
     await world.as('staff').done('addRow', { params: { from: '2026-06-29' }, body: row() });
-    await setState(world, other, 'finished');
+    await setState(world, other, 'onHold');
     const week = await world.as('staff').done('bringRows', { params: { from }, body: { withHours: false } });
     expect(week.rows.map(({ projectId }) => projectId)).toEqual([row().projectId]);
   });

@@ -21,8 +21,8 @@ export function asksForWork(context: Context) {
     peopleReach: context.actor.rights['time.read'] ?? 'none',
     // Whoever lays out work names those who do it.
     namesReach: may(context, 'work.change') ? 'firm' : (context.actor.rights['time.read'] ?? 'none'),
-    // Whoever records for others records where they do.
-    others: (context.actor.rights['time.record'] ?? 'own') !== 'own',
+    // Whoever records for others, by correcting their time, records where they do.
+    others: may(context, 'time.correct'),
   };
 }
 

@@ -125,6 +125,16 @@ describe('who records on a project', () => {
     expect(other!.version).toBe(3);
   });
 
+  it('waits for whoever changes the project', async () => {
+    const done = await meanwhile(
+      world,
+      `select pg_advisory_xact_lock(hashtextextended('work ${world.firmId}', 0))`,
+      `update project set version = version + 1 where id = '${world.ids.project}'`,
+      () => change({ people: [world.ids.staff] }),
+    );
+    expect(done.problem.code).toBe('version-stale');
+  });
+
   it('waits for a team that ends', async () => {
     const { ids } = world;
     const bench = await team('Bench', ids.manager, [ids.staff]);
@@ -150,6 +160,8 @@ describe('who records on a project', () => {
     const named = { people: 2, teams: 1 };
     expect(await offered('staff')).toEqual([true, true, true, named]);
     expect(await offered('mate')).toEqual([false, false, undefined, undefined]);
+    // Neither named nor its manager, but recording for others.
+    await world.sql('update project set manager_id = $1 where id = $2', [ids.staff, ids.project]);
     expect(await offered('owner')).toEqual([true, true, true, named]);
     // Somebody who sees the firm, and records for nobody else.
     await world.sql("update person_role set role = 'auditor' where person_id = $1", [ids.mate]);
