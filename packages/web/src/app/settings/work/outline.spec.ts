@@ -559,6 +559,7 @@ describe('the outline of clients, projects and tasks', () => {
       stateId: id(71),
       archived: false,
     };
+    let saves = false;
     const asked = async (roles: 'owner' | 'project manager', client: string | null, managerId: string) => {
       await opened(
         (server) =>
@@ -571,14 +572,19 @@ describe('the outline of clients, projects and tasks', () => {
       named('Pier').click();
       await page.settle(60);
       const count = page.server.to('readAgreements').length;
+      saves = page.texts('yw-project-panel button').includes('Save');
       page.element.remove();
       TestBed.resetTestingModule();
       return count > 0;
     };
     expect(await asked('owner', 'Harbour Trust', id(2))).toBeTrue();
     expect(await asked('owner', null, id(2))).toBeFalse();
+    expect(saves).toBeTrue();
     expect(await asked('project manager', 'Harbour Trust', id(2))).toBeFalse();
+    // What one does not look after is only read.
+    expect(saves).toBeFalse();
     expect(await asked('project manager', 'Harbour Trust', id(1))).toBeTrue();
+    expect(saves).toBeTrue();
   });
 
   it('says of projects what the firm says of them, and lists what is in the archive when asked', async () => {
@@ -586,8 +592,9 @@ describe('the outline of clients, projects and tasks', () => {
       const [pier, office] = WORK.projects;
       server.work = {
         ...WORK,
+        clients: [...WORK.clients, { id: id(12), name: 'Old Quay', currency: 'GBP', archived: true }],
         projects: [
-          { ...pier!, state: 'On hold' },
+          { ...pier!, state: 'On hold', named: { teams: 1, people: 2 } },
           { ...office!, archived: true, open: false },
         ],
       };
@@ -598,9 +605,10 @@ describe('the outline of clients, projects and tasks', () => {
         row.querySelector('td:last-child')!.textContent!.trim(),
         row.classList.contains('dim'),
       ]);
-    expect(states().slice(0, 2)).toEqual([
+    expect(states().slice(0, 3)).toEqual([
       ['Harbour Trust', '', false],
       ['Pier', 'On hold', false],
+      ['Old Quay', 'in the archive', true],
     ]);
     expect(states().at(-1)).toEqual(['Running the office', 'in the archive', true]);
     expect(page.server.to('listWork').at(-1)!.query).toEqual({});
@@ -610,6 +618,15 @@ describe('the outline of clients, projects and tasks', () => {
     await page.press('Without archive');
     await page.settle(20);
     expect(page.server.to('listWork').at(-1)!.query).toEqual({});
+    // Who records stands in a column of its own, for those who want it.
+    await page.press('Columns and files');
+    [...document.querySelectorAll<HTMLElement>('[mat-menu-item]')]
+      .find((one) => one.textContent!.includes('Who records'))!
+      .click();
+    await page.settle(100);
+    const place = page.texts('thead th').findIndex((head) => head.startsWith('Who records'));
+    const cells = [...page.element.querySelectorAll('tr[data-key]')].map((row) => row.children[place]!.textContent!.trim());
+    expect(cells).toEqual(['', '1 team, 2 people', '', '', 'everyone']);
   });
 
   it('has beside it what is said of a project and of a client, with their history', async () => {
@@ -677,9 +694,13 @@ describe('the outline of clients, projects and tasks', () => {
     await page.press('Save');
     expect(page.text('yw-client-panel')).toContain('Type whole days, from 0 to 365.');
     await page.fill('Days in which they pay', '14');
+    page.element.querySelector<HTMLElement>('yw-client-panel yw-tick-field input')!.click();
     await page.press('Save');
     await page.settle(20);
-    expect(page.server.to('changeClient')[0]!.body).toEqual({ ...client, address: ['Quay 2', 'Port'], paymentDays: 14 });
+    expect(page.server.to('changeClient')[0]!.body).toEqual({
+      ...client,
+      ...{ address: ['Quay 2', 'Port'], paymentDays: 14, archived: true },
+    });
     expect(page.refused()).toBe('A client of this name is there already.');
     await page.key(page.element.querySelector('yw-client-panel input')!, 'Escape');
     await page.settle(20);

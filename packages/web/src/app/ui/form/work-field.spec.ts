@@ -79,6 +79,13 @@ describe('the work field', () => {
     expect(page.offered()[0]).toBe('Survey of pilesPier');
   });
 
+  it('offers nothing that takes no time', async () => {
+    const [pier, office] = WORK.projects;
+    const projects = [{ ...pier!, takesTime: false }, office!];
+    TestBed.inject(Store).dispatch(workActions.workKnown({ work: workOf({ ...WORK, projects }) }));
+    expect(await page.find(' ')).toEqual(['Running the officePractice']);
+  });
+
   it('finds any part in any order among many hundreds', async () => {
     const many = Array.from({ length: 600 }, (_, number) => ({
       ...WORK.projects[0]!,
