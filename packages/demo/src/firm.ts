@@ -170,6 +170,8 @@ export interface DemoProject {
   readonly weight: number;
   /** Months before today between which it is worked on. */
   readonly months: readonly [from: number, to: number];
+  /** What its manager says of it: months from today to the day on which it is to end, percent done, and notes. */
+  readonly said?: { readonly ends: number; readonly complete: number; readonly notes?: string };
   readonly tasks: readonly DemoTask[];
 }
 
@@ -227,6 +229,10 @@ export const PROJECTS: readonly DemoProject[] = [
     estimateHours: 9800,
     weight: 4,
     months: [11, 0],
+    said: {
+      ...{ ends: 5, complete: 65 },
+      notes: 'Keys at the harbour office, before eight. Drawings: https://plans.quillfeather.example/lantern-room',
+    },
     people: [
       'Ines Marchetti',
       'Priya Lindqvist',
@@ -264,6 +270,7 @@ export const PROJECTS: readonly DemoProject[] = [
     estimateHours: 5000,
     weight: 3,
     months: [9, 0],
+    said: { ends: 3, complete: 60 },
     people: ['Ines Marchetti', 'Priya Lindqvist', 'Noor Castellan', 'Wren Abara', 'Pell Adair', 'Maud Ellery', 'Anselm Rooke'],
     tasks: [
       { name: 'Access and safety', kind: 'task', services: ['Site survey', 'Travel'] },
@@ -292,6 +299,7 @@ export const PROJECTS: readonly DemoProject[] = [
     estimateHours: 10500,
     weight: 3,
     months: [12, 0],
+    said: { ends: 2, complete: 80 },
     people: [
       'Dov Tresillian',
       'Emeka Strand',

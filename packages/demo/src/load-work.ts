@@ -1,9 +1,9 @@
-import { addDays } from '@yellowwood/core';
-import { CLIENTS, DemoTask, PROJECTS, SERVICES, STATES } from './firm';
+import { addDays, monthOf } from '@yellowwood/core';
+import { CLIENTS, DemoProject, DemoTask, PROJECTS, SERVICES, STATES } from './firm';
 import { Loading, insert, minorOf } from './loading';
 import { Seed } from './seed';
 
-export async function loadWork({ tx, seed, made, start }: Loading): Promise<void> {
+export async function loadWork({ tx, seed, made, start, today }: Loading): Promise<void> {
   const at = `${start}T09:00:00Z`;
   const { firmId } = made;
   await insert(
@@ -69,6 +69,7 @@ export async function loadWork({ tx, seed, made, start }: Loading): Promise<void
         order_reference: project.order ?? '',
         estimate: hours,
         budget_minor: minorOf(project.budget),
+        ...saidOf(project, today),
       },
     ]);
     await insert(tx, 'agreement', [
@@ -111,4 +112,14 @@ export async function loadWork({ tx, seed, made, start }: Loading): Promise<void
   }
   // Parents come before their children in the list, one row at a time keeps the foreign key content.
   await insert(tx, 'task', tasks);
+}
+
+/** What its manager says of a project, in whole months. */
+function saidOf({ months, said }: DemoProject, today: string) {
+  if (!said) return { starts_on: null, ends_on: null, complete: null, notes: '' };
+  return {
+    starts_on: monthOf(addDays(today, -31 * months[0])).from,
+    ends_on: monthOf(addDays(today, 31 * said.ends)).to,
+    ...{ complete: said.complete, notes: said.notes ?? '' },
+  };
 }

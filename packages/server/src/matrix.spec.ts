@@ -154,7 +154,7 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
     ...{ params: { id: project }, version: 99 },
     body: {
       ...{ name: 'Project', code: 'P', orderReference: '', managerId: person, estimate: 0 },
-      ...{ stateId: newId(), archived: false },
+      ...{ stateId: newId(), archived: false, tone: 1, startsOn: null, endsOn: null, complete: null, notes: '' },
     },
   }),
   readWhoRecords: ({ project }) => ({ params: { id: project } }),

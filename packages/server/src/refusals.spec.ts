@@ -1057,6 +1057,9 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       await firm.world.sql('update project set manager_id = $1 where id = $2', [firm.ids.manager, asked.params.id]);
       return { as: 'manager', ...asked };
     },
+    'range-reversed': async (firm) => ({
+      ...{ as: 'owner', ...(await firm.newProject({ startsOn: '2026-06-02', endsOn: '2026-06-01' })) },
+    }),
     'state-unknown': async (firm) => ({ as: 'owner', ...(await firm.newProject({ stateId: newId() })) }),
     'client-archived': async (firm) => {
       const asked = await firm.newProject({ name: `Project ${newId()}` });

@@ -1,5 +1,6 @@
 import { Static, Type } from 'typebox';
-import { Duration, FirmAndId, Id, Name, Version, endpoint, nullable, strict } from '../platform/fields';
+import { Day, Duration, FirmAndId, Id, Name, Version, endpoint, nullable, strict } from '../platform/fields';
+import { Complete, Tone } from './known-work';
 import { WorkName } from './create-project';
 
 /** What somebody says of a project; none of it moves a price. */
@@ -9,7 +10,14 @@ export const ProjectFacts = strict({
   /** The client's own number for it, printed on invoices. */
   orderReference: Type.String({ maxLength: 100 }),
   managerId: Id,
+  tone: Tone,
   estimate: Duration,
+  /** The first and the last day that are thought of; neither moves or refuses any time. */
+  startsOn: nullable(Day),
+  endsOn: nullable(Day),
+  complete: Complete,
+  /** Words of any kind, with links. */
+  notes: Type.String({ maxLength: 10_000 }),
   /** One of the firm's own list. */
   stateId: Id,
   /** Whether it is out of sight: it takes no time and is offered no more, and nothing of it goes. */
@@ -51,6 +59,6 @@ export const changeProject = endpoint({
   answer: KnownProject,
   problems: [
     ...(['scope-unknown', 'project-exists', 'code-taken', 'person-unknown', 'left-already', 'lead-not-yours'] as const),
-    ...(['state-unknown', 'client-archived', 'nothing-to-change'] as const),
+    ...(['state-unknown', 'client-archived', 'range-reversed', 'nothing-to-change'] as const),
   ],
 });

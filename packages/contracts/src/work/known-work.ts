@@ -1,4 +1,4 @@
-import { Count, Currency, Id, Name, choice, nullable, strict } from '../platform/fields';
+import { Count, Currency, Day, Id, Name, choice, nullable, strict } from '../platform/fields';
 import { Static, Type } from 'typebox';
 
 /** A scope that stands in a list: work that is below something, or a person. */
@@ -13,6 +13,11 @@ export const SCOPES = Type.String({
 /** What has a list below it: the firm (`top`), its people, or a piece of work; with how many pages of it are wanted. */
 export const UNFOLDED = `(top|people|${Listed})(\\*[1-9][0-9]?)?`;
 
+/** One of the twelve colours in which a project stands on the page. */
+export const Tone = Type.Integer({ minimum: 1, maximum: 12 });
+/** How much of a project is done, in percent; null where nobody says. */
+export const Complete = nullable(Type.Integer({ minimum: 0, maximum: 100 }));
+
 const KnownClient = strict({ id: Id, name: Name, currency: Currency, archived: Type.Boolean() });
 const KnownDepartment = strict({ id: Id, name: Name });
 const KnownProject = strict({
@@ -24,7 +29,7 @@ const KnownProject = strict({
   shown: Name,
   code: Type.String(),
   orderReference: Type.String(),
-  tone: Type.Integer({ minimum: 1, maximum: 12 }),
+  tone: Tone,
   /** The name of its state. */
   state: Name,
   /** Whether it counts as under way. */
@@ -36,6 +41,9 @@ const KnownProject = strict({
   archived: Type.Boolean(),
   billable: Type.Boolean(),
   managerId: Id,
+  startsOn: nullable(Day),
+  endsOn: nullable(Day),
+  complete: Complete,
 });
 const KnownTask = strict({
   id: Id,

@@ -1,6 +1,6 @@
 import type { ProjectFacts } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { World, differencesOf, makeWorld, meanwhile, record, setState, submitAndApprove } from '../testing';
+import { World, differencesOf, makeWorld, meanwhile, record, seenWork, setState, submitAndApprove } from '../testing';
 
 describe('a project that is changed', () => {
   let world: World;
@@ -26,6 +26,7 @@ describe('a project that is changed', () => {
       facts: {
         ...{ name: 'Lantern room', code: 'LANTERN', orderReference: 'HT-1', managerId: ids.owner },
         ...{ estimate: 360_000, stateId: ids.underWay, archived: false },
+        ...{ tone: 1, startsOn: null, endsOn: null, complete: null, notes: '' },
       },
     });
     await world.sql('update project set restricted = true');
@@ -44,6 +45,28 @@ describe('a project that is changed', () => {
       { name: 'Lantern room', code: 'LANTERN', estimate: 360_000, orderReference: 'HT-1' },
       { name: 'Lantern', code: 'lamp', estimate: 7200, orderReference: 'HT-2' },
     ]);
+  });
+
+  it('has the days that are thought of, how much of it is done, a tone and notes', async () => {
+    expect(await code({ startsOn: '2026-06-02', endsOn: '2026-06-01' })).toBe('range-reversed');
+    expect((await change({ startsOn: '2026-06-01', endsOn: '2026-06-01', complete: 0 })).status).toBe(200);
+    const notes = 'Keys at the lodge; see https://plans.example/lantern';
+    const after = (await change({ startsOn: null, endsOn: '2026-09-30', complete: 40, tone: 7, notes: ` ${notes}\n` })).body;
+    expect(after.facts).toEqual(jasmine.objectContaining({ startsOn: null, endsOn: '2026-09-30', complete: 40, tone: 7, notes }));
+    expect(after).toEqual(await owner().done('readProject', { params: { id: world.ids.project } }));
+    const [first, second] = await events();
+    expect([first!.after, second!.before, second!.after]).toEqual([
+      { startsOn: '2026-06-01', endsOn: '2026-06-01', complete: 0 },
+      { tone: 1, startsOn: '2026-06-01', endsOn: '2026-06-01', complete: 0, notes: '' },
+      { tone: 7, startsOn: null, endsOn: '2026-09-30', complete: 40, notes },
+    ]);
+    const { projects } = await seenWork(owner());
+    expect(projects.find(({ id }) => id === world.ids.project)).toEqual(
+      jasmine.objectContaining({ tone: 7, startsOn: null, endsOn: '2026-09-30', complete: 40 }),
+    );
+    // Neither day refuses time.
+    await change({ startsOn: '2026-06-10' });
+    expect((await record(world, 'staff', '2026-06-08', 1)).problems).toEqual([]);
   });
 
   it('keeps a name of its own for its client, and a code of its own', async () => {

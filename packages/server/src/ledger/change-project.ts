@@ -10,7 +10,10 @@ import { takeTurn } from '../platform/turn';
 import { refuseForeign } from '../work/outline';
 import { holdRules } from './locks';
 
-const FACTS = ['name', 'code', 'orderReference', 'managerId', 'estimate', 'stateId', 'archived'] as const;
+const FACTS = [
+  ...(['name', 'code', 'orderReference', 'managerId', 'tone', 'estimate', 'startsOn', 'endsOn', 'complete', 'notes'] as const),
+  ...(['stateId', 'archived'] as const),
+] as const;
 
 /** A project that one may see, with what was said of it. @throws the problem `scope-unknown` */
 export async function readProject(context: Context, id: string): Promise<KnownProject> {
@@ -29,7 +32,7 @@ async function known(context: Context, id: string) {
  * Changes what is said of a project. One that takes no more time, by its state or since it is in the archive, says so on
  * what is recorded on it and not decided on: that wants another project.
  * @throws the problems `scope-unknown`, `version-stale`, `project-exists`, `code-taken`, `state-unknown`, `client-archived`,
- *   `person-unknown`, `left-already`, `lead-not-yours`, `nothing-to-change`
+ *   `range-reversed`, `person-unknown`, `left-already`, `lead-not-yours`, `nothing-to-change`
  */
 export async function changeProject(context: Context, id: string, wish: ProjectFacts, version: number): Promise<KnownProject> {
   const { tx } = context;
@@ -41,9 +44,11 @@ export async function changeProject(context: Context, id: string, wish: ProjectF
   if (before.version !== version) throw problem('version-stale', {}, { current: before });
   const after: ProjectFacts = {
     ...{ name: wish.name.trim(), code: wish.code.trim(), orderReference: wish.orderReference.trim() },
-    ...{ managerId: wish.managerId, estimate: wish.estimate, stateId: wish.stateId, archived: wish.archived },
+    ...{ managerId: wish.managerId, tone: wish.tone, estimate: wish.estimate, stateId: wish.stateId, archived: wish.archived },
+    ...{ startsOn: wish.startsOn, endsOn: wish.endsOn, complete: wish.complete, notes: wish.notes.trim() },
   };
   if (!differs(before.facts, after, FACTS)) throw problem('nothing-to-change');
+  if (after.startsOn && after.endsOn && after.endsOn < after.startsOn) throw problem('range-reversed');
   const [state] = await stateOf.run({ id: after.stateId }, tx);
   if (!state) throw problem('state-unknown');
   if (state.open && !after.archived) await refuseUnderWay(context, id, clientId, after.name);

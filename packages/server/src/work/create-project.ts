@@ -64,6 +64,7 @@ export async function addProject(
   return {
     ...{ id, clientId, departmentId, name, shown, code, orderReference: '', tone, billable, managerId: manager },
     ...{ state: state!.name, open: true, takesTime: true, named: null, archived: false },
+    ...{ startsOn: null, endsOn: null, complete: null },
   };
 }
 

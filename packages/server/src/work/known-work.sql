@@ -64,7 +64,10 @@ select
   end as "named?",
   p.archived as "archived!",
   p.billable as "billable!",
-  p.manager_id as "managerId!"
+  p.manager_id as "managerId!",
+  p.starts_on as "startsOn?",
+  p.ends_on as "endsOn?",
+  p.complete as "complete?"
 from
   projects_in_reach (:reach!, :asker!) p
   join project_state s on s.firm_id = p.firm_id

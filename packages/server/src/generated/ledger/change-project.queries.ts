@@ -16,14 +16,19 @@ export interface IProjectKnownResult {
   client: string | null;
   clientId: string | null;
   code: string;
+  complete: number | null;
+  endsOn: string | null;
   estimate: number;
   id: string;
   managerId: string;
   name: string;
+  notes: string;
   orderReference: string;
+  startsOn: string | null;
   state: string;
   stateId: string;
   takesTime: boolean;
+  tone: number;
   version: number;
 }
 
@@ -33,7 +38,7 @@ export interface IProjectKnownQuery {
   result: IProjectKnownResult;
 }
 
-const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":387,"b":393}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":396,"b":402}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":565,"b":568}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  c.name as \"client?\",\n  p.name as \"name!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.manager_id as \"managerId!\",\n  p.estimate as \"estimate!\",\n  p.state_id as \"stateId!\",\n  s.name as \"state!\",\n  takes_time (p) as \"takesTime!\",\n  p.archived as \"archived!\",\n  p.version as \"version!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = :id!"};
+const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":516,"b":522}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":525,"b":531}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":694,"b":697}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  c.name as \"client?\",\n  p.name as \"name!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.manager_id as \"managerId!\",\n  p.tone as \"tone!\",\n  p.estimate as \"estimate!\",\n  p.starts_on as \"startsOn?\",\n  p.ends_on as \"endsOn?\",\n  p.complete as \"complete?\",\n  p.notes as \"notes!\",\n  p.state_id as \"stateId!\",\n  s.name as \"state!\",\n  takes_time (p) as \"takesTime!\",\n  p.archived as \"archived!\",\n  p.version as \"version!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\n  left join client c on c.firm_id = p.firm_id\n  and c.id = p.client_id\nwhere\n  p.id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -46,7 +51,12 @@ const projectKnownIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true
  *   p.code as "code!",
  *   p.order_reference as "orderReference!",
  *   p.manager_id as "managerId!",
+ *   p.tone as "tone!",
  *   p.estimate as "estimate!",
+ *   p.starts_on as "startsOn?",
+ *   p.ends_on as "endsOn?",
+ *   p.complete as "complete?",
+ *   p.notes as "notes!",
  *   p.state_id as "stateId!",
  *   s.name as "state!",
  *   takes_time (p) as "takesTime!",
@@ -139,14 +149,19 @@ export const codeTaken = new PreparedQuery<ICodeTakenParams,ICodeTakenResult>(co
 export interface ISetProjectParams {
   archived: boolean;
   code: string;
+  complete?: number | null | void;
+  endsOn?: string | null | void;
   estimate: number;
   id: string;
   managerId: string;
   name: string;
+  notes: string;
   open: boolean;
   orderReference: string;
   records: boolean;
+  startsOn?: string | null | void;
   stateId: string;
+  tone: number;
 }
 
 /** 'SetProject' return type */
@@ -158,7 +173,7 @@ export interface ISetProjectQuery {
   result: ISetProjectResult;
 }
 
-const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReference":true,"managerId":true,"estimate":true,"stateId":true,"records":true,"open":true,"archived":true,"id":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":33}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":50}]},{"name":"orderReference","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":88}]},{"name":"managerId","required":true,"transform":{"type":"scalar"},"locs":[{"a":106,"b":116}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":132,"b":141}]},{"name":"stateId","required":true,"transform":{"type":"scalar"},"locs":[{"a":157,"b":165}]},{"name":"records","required":true,"transform":{"type":"scalar"},"locs":[{"a":180,"b":188}]},{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":200,"b":205}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":221,"b":230}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":270,"b":273}]}],"statement":"update project\nset\n  name = :name!,\n  code = :code!,\n  order_reference = :orderReference!,\n  manager_id = :managerId!,\n  estimate = :estimate!,\n  state_id = :stateId!,\n  records = :records!,\n  open = :open!,\n  archived = :archived!,\n  version = version + 1\nwhere\n  id = :id!"};
+const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReference":true,"managerId":true,"tone":true,"estimate":true,"startsOn":true,"endsOn":true,"complete":true,"notes":true,"stateId":true,"records":true,"open":true,"archived":true,"id":true},"params":[{"name":"name","required":true,"transform":{"type":"scalar"},"locs":[{"a":28,"b":33}]},{"name":"code","required":true,"transform":{"type":"scalar"},"locs":[{"a":45,"b":50}]},{"name":"orderReference","required":true,"transform":{"type":"scalar"},"locs":[{"a":73,"b":88}]},{"name":"managerId","required":true,"transform":{"type":"scalar"},"locs":[{"a":106,"b":116}]},{"name":"tone","required":true,"transform":{"type":"scalar"},"locs":[{"a":128,"b":133}]},{"name":"estimate","required":true,"transform":{"type":"scalar"},"locs":[{"a":149,"b":158}]},{"name":"startsOn","required":false,"transform":{"type":"scalar"},"locs":[{"a":175,"b":183}]},{"name":"endsOn","required":false,"transform":{"type":"scalar"},"locs":[{"a":198,"b":204}]},{"name":"complete","required":false,"transform":{"type":"scalar"},"locs":[{"a":220,"b":228}]},{"name":"notes","required":true,"transform":{"type":"scalar"},"locs":[{"a":241,"b":247}]},{"name":"stateId","required":true,"transform":{"type":"scalar"},"locs":[{"a":263,"b":271}]},{"name":"records","required":true,"transform":{"type":"scalar"},"locs":[{"a":286,"b":294}]},{"name":"open","required":true,"transform":{"type":"scalar"},"locs":[{"a":306,"b":311}]},{"name":"archived","required":true,"transform":{"type":"scalar"},"locs":[{"a":327,"b":336}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":376,"b":379}]}],"statement":"update project\nset\n  name = :name!,\n  code = :code!,\n  order_reference = :orderReference!,\n  manager_id = :managerId!,\n  tone = :tone!,\n  estimate = :estimate!,\n  starts_on = :startsOn,\n  ends_on = :endsOn,\n  complete = :complete,\n  notes = :notes!,\n  state_id = :stateId!,\n  records = :records!,\n  open = :open!,\n  archived = :archived!,\n  version = version + 1\nwhere\n  id = :id!"};
 
 /**
  * Query generated from SQL:
@@ -169,7 +184,12 @@ const setProjectIR: any = {"usedParamSet":{"name":true,"code":true,"orderReferen
  *   code = :code!,
  *   order_reference = :orderReference!,
  *   manager_id = :managerId!,
+ *   tone = :tone!,
  *   estimate = :estimate!,
+ *   starts_on = :startsOn,
+ *   ends_on = :endsOn,
+ *   complete = :complete,
+ *   notes = :notes!,
  *   state_id = :stateId!,
  *   records = :records!,
  *   open = :open!,

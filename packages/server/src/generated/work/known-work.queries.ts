@@ -79,7 +79,9 @@ export interface IProjectsKnownResult {
   billable: boolean;
   clientId: string | null;
   code: string;
+  complete: number | null;
   departmentId: string | null;
+  endsOn: string | null;
   id: string;
   managerId: string;
   name: string;
@@ -87,6 +89,7 @@ export interface IProjectsKnownResult {
   open: boolean;
   orderReference: string;
   shown: string;
+  startsOn: string | null;
   state: string;
   takesTime: boolean;
   tone: number;
@@ -98,7 +101,7 @@ export interface IProjectsKnownQuery {
   result: IProjectsKnownResult;
 }
 
-const projectsKnownIR: any = {"usedParamSet":{"asker":true,"others":true,"reach":true,"projects":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":294},{"a":824,"b":830}]},{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":304}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":815,"b":821}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":927,"b":936}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  s.name as \"state!\",\n  is_live (p) as \"open!\",\n  open_to (p, :asker!, :others!) as \"takesTime!\",\n  case\n    when p.restricted then json_build_object(\n      'people',\n      (\n        select\n          count(*)\n        from\n          project_person x\n        where\n          x.project_id = p.id\n      ),\n      'teams',\n      (\n        select\n          count(*)\n        from\n          project_team x\n        where\n          x.project_id = p.id\n      )\n    )\n  end as \"named?\",\n  p.archived as \"archived!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\nwhere\n  p.id = any (:projects!)"};
+const projectsKnownIR: any = {"usedParamSet":{"asker":true,"others":true,"reach":true,"projects":true},"params":[{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":288,"b":294},{"a":909,"b":915}]},{"name":"others","required":true,"transform":{"type":"scalar"},"locs":[{"a":297,"b":304}]},{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":900,"b":906}]},{"name":"projects","required":true,"transform":{"type":"scalar"},"locs":[{"a":1012,"b":1021}]}],"statement":"select\n  p.id as \"id!\",\n  p.client_id as \"clientId?\",\n  p.department_id as \"departmentId?\",\n  p.name as \"name!\",\n  work_text (p) as \"shown!\",\n  p.code as \"code!\",\n  p.order_reference as \"orderReference!\",\n  p.tone as \"tone!\",\n  s.name as \"state!\",\n  is_live (p) as \"open!\",\n  open_to (p, :asker!, :others!) as \"takesTime!\",\n  case\n    when p.restricted then json_build_object(\n      'people',\n      (\n        select\n          count(*)\n        from\n          project_person x\n        where\n          x.project_id = p.id\n      ),\n      'teams',\n      (\n        select\n          count(*)\n        from\n          project_team x\n        where\n          x.project_id = p.id\n      )\n    )\n  end as \"named?\",\n  p.archived as \"archived!\",\n  p.billable as \"billable!\",\n  p.manager_id as \"managerId!\",\n  p.starts_on as \"startsOn?\",\n  p.ends_on as \"endsOn?\",\n  p.complete as \"complete?\"\nfrom\n  projects_in_reach (:reach!, :asker!) p\n  join project_state s on s.firm_id = p.firm_id\n  and s.id = p.state_id\nwhere\n  p.id = any (:projects!)"};
 
 /**
  * Query generated from SQL:
@@ -139,7 +142,10 @@ const projectsKnownIR: any = {"usedParamSet":{"asker":true,"others":true,"reach"
  *   end as "named?",
  *   p.archived as "archived!",
  *   p.billable as "billable!",
- *   p.manager_id as "managerId!"
+ *   p.manager_id as "managerId!",
+ *   p.starts_on as "startsOn?",
+ *   p.ends_on as "endsOn?",
+ *   p.complete as "complete?"
  * from
  *   projects_in_reach (:reach!, :asker!) p
  *   join project_state s on s.firm_id = p.firm_id

@@ -114,8 +114,11 @@ const CODES: Readonly<Record<string, number>> = {
 
 export const TODAY = '2026-06-10';
 
+/** A project of which nobody says when it begins, ends, or how much of it is done. */
+export const NO_DAYS = { startsOn: null, endsOn: null, complete: null };
+
 /** What is said of a project under way. */
-export const UNDER_WAY = { state: 'Open', open: true, takesTime: true, named: null, archived: false };
+export const UNDER_WAY = { state: 'Open', open: true, takesTime: true, named: null, archived: false, ...NO_DAYS };
 
 /** One client with a project of two tasks, and a department. */
 export const WORK = {

@@ -1280,7 +1280,7 @@ function validate84(data, { instancePath = "", parentData, parentDataProperty, r
 }
 validate84.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
 var changeTimer = validate85;
-var formats148 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z$/;
+var formats152 = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(?:\.\d+)?Z$/;
 function validate85(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate85.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
@@ -1409,7 +1409,7 @@ function validate85(data, { instancePath = "", parentData, parentDataProperty, r
                       let data5 = data.startedAt, _errs24 = errors;
                       if (errors === _errs24 && errors === _errs24)
                         if (typeof data5 == "string") {
-                          if (!formats148.test(data5))
+                          if (!formats152.test(data5))
                             return validate85.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                         } else
                           return validate85.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
@@ -1984,7 +1984,7 @@ function validate89(data, { instancePath = "", parentData, parentDataProperty, r
                         let data6 = data.startedAt, _errs26 = errors;
                         if (errors === _errs26 && errors === _errs26)
                           if (typeof data6 == "string") {
-                            if (!formats148.test(data6))
+                            if (!formats152.test(data6))
                               return validate89.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/format", keyword: "format", params: { format: "date-time" }, message: 'must match format "date-time"' }], !1;
                           } else
                             return validate89.errors = [{ instancePath: instancePath + "/startedAt", schemaPath: "#/properties/startedAt/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;

@@ -388,18 +388,18 @@ function validate70(data, { instancePath = "", parentData, parentDataProperty, r
   return validate70.errors = vErrors, errors === 0;
 }
 validate70.evaluated = { props: !0, dynamicProps: !1, dynamicItems: !1 };
-var changeProject = validate71;
+var changeProject = validate71, schema82 = { type: "object", required: ["name", "code", "orderReference", "managerId", "tone", "estimate", "startsOn", "endsOn", "complete", "notes", "stateId", "archived"], properties: { name: { type: "string", minLength: 1, maxLength: 200, pattern: "\\S" }, code: { type: "string", minLength: 1, maxLength: 20, pattern: "\\S" }, orderReference: { type: "string", maxLength: 100 }, managerId: { type: "string", format: "uuid" }, tone: { type: "integer", minimum: 1, maximum: 12 }, estimate: { type: "integer" }, startsOn: { anyOf: [{ type: "string", format: "date" }, { type: "null" }] }, endsOn: { anyOf: [{ type: "string", format: "date" }, { type: "null" }] }, complete: { anyOf: [{ type: "integer", minimum: 0, maximum: 100 }, { type: "null" }] }, notes: { type: "string", maxLength: 1e4 }, stateId: { type: "string", format: "uuid" }, archived: { type: "boolean" } }, additionalProperties: !1 }, func1 = Object.prototype.hasOwnProperty, formats0 = /^\d{4}-\d{2}-\d{2}$/;
 function validate71(data, { instancePath = "", parentData, parentDataProperty, rootData = data, dynamicAnchors = {} } = {}) {
   let vErrors = null, errors = 0, evaluated0 = validate71.evaluated;
   if (evaluated0.dynamicProps && (evaluated0.props = void 0), evaluated0.dynamicItems && (evaluated0.items = void 0), errors === 0)
     if (data && typeof data == "object" && !Array.isArray(data)) {
       let missing0;
-      if (data.name === void 0 && (missing0 = "name") || data.code === void 0 && (missing0 = "code") || data.orderReference === void 0 && (missing0 = "orderReference") || data.managerId === void 0 && (missing0 = "managerId") || data.estimate === void 0 && (missing0 = "estimate") || data.stateId === void 0 && (missing0 = "stateId") || data.archived === void 0 && (missing0 = "archived"))
+      if (data.name === void 0 && (missing0 = "name") || data.code === void 0 && (missing0 = "code") || data.orderReference === void 0 && (missing0 = "orderReference") || data.managerId === void 0 && (missing0 = "managerId") || data.tone === void 0 && (missing0 = "tone") || data.estimate === void 0 && (missing0 = "estimate") || data.startsOn === void 0 && (missing0 = "startsOn") || data.endsOn === void 0 && (missing0 = "endsOn") || data.complete === void 0 && (missing0 = "complete") || data.notes === void 0 && (missing0 = "notes") || data.stateId === void 0 && (missing0 = "stateId") || data.archived === void 0 && (missing0 = "archived"))
         return validate71.errors = [{ instancePath, schemaPath: "#/required", keyword: "required", params: { missingProperty: missing0 }, message: "must have required property '" + missing0 + "'" }], !1;
       {
         let _errs1 = errors;
         for (let key0 in data)
-          if (!(key0 === "name" || key0 === "code" || key0 === "orderReference" || key0 === "managerId" || key0 === "estimate" || key0 === "stateId" || key0 === "archived")) {
+          if (!func1.call(schema82.properties, key0)) {
             return validate71.errors = [{ instancePath, schemaPath: "#/additionalProperties", keyword: "additionalProperties", params: { additionalProperty: key0 }, message: "must NOT have additional properties" }], !1;
             break;
           }
@@ -460,33 +460,157 @@ function validate71(data, { instancePath = "", parentData, parentDataProperty, r
                 } else
                   var valid0 = !0;
                 if (valid0) {
-                  if (data.estimate !== void 0) {
-                    let data4 = data.estimate, _errs10 = errors;
+                  if (data.tone !== void 0) {
+                    let data4 = data.tone, _errs10 = errors;
                     if (!(typeof data4 == "number" && !(data4 % 1) && !isNaN(data4) && isFinite(data4)))
-                      return validate71.errors = [{ instancePath: instancePath + "/estimate", schemaPath: "#/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                      return validate71.errors = [{ instancePath: instancePath + "/tone", schemaPath: "#/properties/tone/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
+                    if (errors === _errs10 && typeof data4 == "number" && isFinite(data4)) {
+                      if (data4 > 12 || isNaN(data4))
+                        return validate71.errors = [{ instancePath: instancePath + "/tone", schemaPath: "#/properties/tone/maximum", keyword: "maximum", params: { comparison: "<=", limit: 12 }, message: "must be <= 12" }], !1;
+                      if (data4 < 1 || isNaN(data4))
+                        return validate71.errors = [{ instancePath: instancePath + "/tone", schemaPath: "#/properties/tone/minimum", keyword: "minimum", params: { comparison: ">=", limit: 1 }, message: "must be >= 1" }], !1;
+                    }
                     var valid0 = _errs10 === errors;
                   } else
                     var valid0 = !0;
                   if (valid0) {
-                    if (data.stateId !== void 0) {
-                      let data5 = data.stateId, _errs12 = errors;
-                      if (errors === _errs12 && errors === _errs12)
-                        if (typeof data5 == "string") {
-                          if (!formats4.test(data5))
-                            return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
-                        } else
-                          return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                    if (data.estimate !== void 0) {
+                      let data5 = data.estimate, _errs12 = errors;
+                      if (!(typeof data5 == "number" && !(data5 % 1) && !isNaN(data5) && isFinite(data5)))
+                        return validate71.errors = [{ instancePath: instancePath + "/estimate", schemaPath: "#/properties/estimate/type", keyword: "type", params: { type: "integer" }, message: "must be integer" }], !1;
                       var valid0 = _errs12 === errors;
                     } else
                       var valid0 = !0;
-                    if (valid0)
-                      if (data.archived !== void 0) {
-                        let _errs14 = errors;
-                        if (typeof data.archived != "boolean")
-                          return validate71.errors = [{ instancePath: instancePath + "/archived", schemaPath: "#/properties/archived/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                    if (valid0) {
+                      if (data.startsOn !== void 0) {
+                        let data6 = data.startsOn, _errs14 = errors, _errs15 = errors, valid1 = !1, _errs16 = errors;
+                        if (errors === _errs16 && errors === _errs16)
+                          if (typeof data6 == "string") {
+                            if (!formats0.test(data6)) {
+                              let err0 = { instancePath: instancePath + "/startsOn", schemaPath: "#/properties/startsOn/anyOf/0/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' };
+                              vErrors === null ? vErrors = [err0] : vErrors.push(err0), errors++;
+                            }
+                          } else {
+                            let err1 = { instancePath: instancePath + "/startsOn", schemaPath: "#/properties/startsOn/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                            vErrors === null ? vErrors = [err1] : vErrors.push(err1), errors++;
+                          }
+                        var _valid0 = _errs16 === errors;
+                        valid1 = valid1 || _valid0;
+                        let _errs18 = errors;
+                        if (data6 !== null) {
+                          let err2 = { instancePath: instancePath + "/startsOn", schemaPath: "#/properties/startsOn/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                          vErrors === null ? vErrors = [err2] : vErrors.push(err2), errors++;
+                        }
+                        var _valid0 = _errs18 === errors;
+                        if (valid1 = valid1 || _valid0, valid1)
+                          errors = _errs15, vErrors !== null && (_errs15 ? vErrors.length = _errs15 : vErrors = null);
+                        else {
+                          let err3 = { instancePath: instancePath + "/startsOn", schemaPath: "#/properties/startsOn/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                          return vErrors === null ? vErrors = [err3] : vErrors.push(err3), errors++, validate71.errors = vErrors, !1;
+                        }
                         var valid0 = _errs14 === errors;
                       } else
                         var valid0 = !0;
+                      if (valid0) {
+                        if (data.endsOn !== void 0) {
+                          let data7 = data.endsOn, _errs20 = errors, _errs21 = errors, valid2 = !1, _errs22 = errors;
+                          if (errors === _errs22 && errors === _errs22)
+                            if (typeof data7 == "string") {
+                              if (!formats0.test(data7)) {
+                                let err4 = { instancePath: instancePath + "/endsOn", schemaPath: "#/properties/endsOn/anyOf/0/format", keyword: "format", params: { format: "date" }, message: 'must match format "date"' };
+                                vErrors === null ? vErrors = [err4] : vErrors.push(err4), errors++;
+                              }
+                            } else {
+                              let err5 = { instancePath: instancePath + "/endsOn", schemaPath: "#/properties/endsOn/anyOf/0/type", keyword: "type", params: { type: "string" }, message: "must be string" };
+                              vErrors === null ? vErrors = [err5] : vErrors.push(err5), errors++;
+                            }
+                          var _valid1 = _errs22 === errors;
+                          valid2 = valid2 || _valid1;
+                          let _errs24 = errors;
+                          if (data7 !== null) {
+                            let err6 = { instancePath: instancePath + "/endsOn", schemaPath: "#/properties/endsOn/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                            vErrors === null ? vErrors = [err6] : vErrors.push(err6), errors++;
+                          }
+                          var _valid1 = _errs24 === errors;
+                          if (valid2 = valid2 || _valid1, valid2)
+                            errors = _errs21, vErrors !== null && (_errs21 ? vErrors.length = _errs21 : vErrors = null);
+                          else {
+                            let err7 = { instancePath: instancePath + "/endsOn", schemaPath: "#/properties/endsOn/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                            return vErrors === null ? vErrors = [err7] : vErrors.push(err7), errors++, validate71.errors = vErrors, !1;
+                          }
+                          var valid0 = _errs20 === errors;
+                        } else
+                          var valid0 = !0;
+                        if (valid0) {
+                          if (data.complete !== void 0) {
+                            let data8 = data.complete, _errs26 = errors, _errs27 = errors, valid3 = !1, _errs28 = errors;
+                            if (!(typeof data8 == "number" && !(data8 % 1) && !isNaN(data8) && isFinite(data8))) {
+                              let err8 = { instancePath: instancePath + "/complete", schemaPath: "#/properties/complete/anyOf/0/type", keyword: "type", params: { type: "integer" }, message: "must be integer" };
+                              vErrors === null ? vErrors = [err8] : vErrors.push(err8), errors++;
+                            }
+                            if (errors === _errs28 && typeof data8 == "number" && isFinite(data8)) {
+                              if (data8 > 100 || isNaN(data8)) {
+                                let err9 = { instancePath: instancePath + "/complete", schemaPath: "#/properties/complete/anyOf/0/maximum", keyword: "maximum", params: { comparison: "<=", limit: 100 }, message: "must be <= 100" };
+                                vErrors === null ? vErrors = [err9] : vErrors.push(err9), errors++;
+                              } else if (data8 < 0 || isNaN(data8)) {
+                                let err10 = { instancePath: instancePath + "/complete", schemaPath: "#/properties/complete/anyOf/0/minimum", keyword: "minimum", params: { comparison: ">=", limit: 0 }, message: "must be >= 0" };
+                                vErrors === null ? vErrors = [err10] : vErrors.push(err10), errors++;
+                              }
+                            }
+                            var _valid2 = _errs28 === errors;
+                            valid3 = valid3 || _valid2;
+                            let _errs30 = errors;
+                            if (data8 !== null) {
+                              let err11 = { instancePath: instancePath + "/complete", schemaPath: "#/properties/complete/anyOf/1/type", keyword: "type", params: { type: "null" }, message: "must be null" };
+                              vErrors === null ? vErrors = [err11] : vErrors.push(err11), errors++;
+                            }
+                            var _valid2 = _errs30 === errors;
+                            if (valid3 = valid3 || _valid2, valid3)
+                              errors = _errs27, vErrors !== null && (_errs27 ? vErrors.length = _errs27 : vErrors = null);
+                            else {
+                              let err12 = { instancePath: instancePath + "/complete", schemaPath: "#/properties/complete/anyOf", keyword: "anyOf", params: {}, message: "must match a schema in anyOf" };
+                              return vErrors === null ? vErrors = [err12] : vErrors.push(err12), errors++, validate71.errors = vErrors, !1;
+                            }
+                            var valid0 = _errs26 === errors;
+                          } else
+                            var valid0 = !0;
+                          if (valid0) {
+                            if (data.notes !== void 0) {
+                              let data9 = data.notes, _errs32 = errors;
+                              if (errors === _errs32)
+                                if (typeof data9 == "string") {
+                                  if (func2(data9) > 1e4)
+                                    return validate71.errors = [{ instancePath: instancePath + "/notes", schemaPath: "#/properties/notes/maxLength", keyword: "maxLength", params: { limit: 1e4 }, message: "must NOT have more than 10000 characters" }], !1;
+                                } else
+                                  return validate71.errors = [{ instancePath: instancePath + "/notes", schemaPath: "#/properties/notes/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                              var valid0 = _errs32 === errors;
+                            } else
+                              var valid0 = !0;
+                            if (valid0) {
+                              if (data.stateId !== void 0) {
+                                let data10 = data.stateId, _errs34 = errors;
+                                if (errors === _errs34 && errors === _errs34)
+                                  if (typeof data10 == "string") {
+                                    if (!formats4.test(data10))
+                                      return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/format", keyword: "format", params: { format: "uuid" }, message: 'must match format "uuid"' }], !1;
+                                  } else
+                                    return validate71.errors = [{ instancePath: instancePath + "/stateId", schemaPath: "#/properties/stateId/type", keyword: "type", params: { type: "string" }, message: "must be string" }], !1;
+                                var valid0 = _errs34 === errors;
+                              } else
+                                var valid0 = !0;
+                              if (valid0)
+                                if (data.archived !== void 0) {
+                                  let _errs36 = errors;
+                                  if (typeof data.archived != "boolean")
+                                    return validate71.errors = [{ instancePath: instancePath + "/archived", schemaPath: "#/properties/archived/type", keyword: "type", params: { type: "boolean" }, message: "must be boolean" }], !1;
+                                  var valid0 = _errs36 === errors;
+                                } else
+                                  var valid0 = !0;
+                            }
+                          }
+                        }
+                      }
+                    }
                   }
                 }
               }

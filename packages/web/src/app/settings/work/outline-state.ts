@@ -357,6 +357,7 @@ export class OutlineState {
     const usual = {
       ...{ code: '', orderReference: '', tone: 1, billable: isClient, managerId: this.me()!.person.id },
       ...{ state: '', open: true, takesTime: true, named: null, archived: false },
+      ...{ startsOn: null, endsOn: null, complete: null },
     };
     const tops = lines.filter(({ parentId }) => parentId === null);
     const projects = tops.map(({ id, name }) => ({ id, ...of, name, shown: name, ...usual }));

@@ -1,9 +1,9 @@
 import { TestBed } from '@angular/core/testing';
-import type { Repricing } from '@yellowwood/contracts';
+import type { ProjectFacts, Repricing } from '@yellowwood/contracts';
 import { Store } from '@ngrx/store';
 import { Refresh } from '../../state/refresh';
 import { workActions } from '../../state/work';
-import { FakeServer, Page, UNDER_WAY, WORK, id, open, refusal } from '../../testing/fake-server';
+import { FakeServer, NO_DAYS, Page, UNDER_WAY, WORK, id, open, refusal } from '../../testing/fake-server';
 import { KeptOutline } from '../../testing/kept-outline';
 import { WorkScreen } from './work';
 
@@ -556,8 +556,7 @@ describe('the outline of clients, projects and tasks', () => {
       orderReference: '',
       managerId: id(2),
       estimate: 0,
-      stateId: id(71),
-      archived: false,
+      ...{ stateId: id(71), archived: false, tone: 3, notes: '', ...NO_DAYS },
     };
     let saves = false;
     const asked = async (roles: 'owner' | 'project manager', client: string | null, managerId: string) => {
@@ -595,7 +594,7 @@ describe('the outline of clients, projects and tasks', () => {
         clients: [...WORK.clients, { id: id(12), name: 'Old Quay', currency: 'GBP', archived: true }],
         projects: [
           { ...pier!, state: 'On hold', named: { teams: 1, people: 2 } },
-          { ...office!, archived: true, open: false },
+          { ...office!, archived: true, open: false, named: { teams: 0, people: 0 } },
         ],
       };
     });
@@ -626,7 +625,7 @@ describe('the outline of clients, projects and tasks', () => {
     await page.settle(100);
     const place = page.texts('thead th').findIndex((head) => head.startsWith('Who records'));
     const cells = [...page.element.querySelectorAll('tr[data-key]')].map((row) => row.children[place]!.textContent!.trim());
-    expect(cells).toEqual(['', '1 team, 2 people', '', '', 'everyone']);
+    expect(cells).toEqual(['', '1 team, 2 people', '', '', 'its manager']);
   });
 
   it('has beside it what is said of a project and of a client, with their history', async () => {
@@ -636,8 +635,7 @@ describe('the outline of clients, projects and tasks', () => {
       orderReference: '',
       managerId: id(2),
       estimate: 3600,
-      stateId: id(71),
-      archived: false,
+      ...{ stateId: id(71), archived: false, tone: 3, notes: '', ...NO_DAYS },
     };
     const client = {
       name: 'Harbour Trust',
@@ -680,10 +678,31 @@ describe('the outline of clients, projects and tasks', () => {
     await page.choose('State', 'Finished');
     expect(page.text('yw-project-panel')).toContain('It takes no time; what is not decided on yet wants another project.');
     page.element.querySelector<HTMLElement>('yw-project-panel yw-tick-field input')!.click();
+    await page.fill('Ends', '30 Sep');
+    await page.fill('Complete, percent', '101');
+    const links = () => page.texts('yw-project-panel form a');
+    expect(links()).toEqual([]);
+    await page.fill('Notes', 'Keys: https://plans.example/pier, or ask keys@harbour.example. Not ftp://plans.example');
+    expect(links()).toEqual(['https://plans.example/pier']);
+    page.element.querySelector<HTMLElement>('yw-project-panel input[aria-label=heather]')!.click();
+    await page.press('Save');
+    expect(page.text('yw-project-panel')).toContain('Type whole percent, from 0 to 100, or nothing.');
+    await page.fill('Complete, percent', '40');
     await page.press('Save');
     await page.settle(20);
     const [sent] = page.server.to('changeProject');
-    expect([sent!.version, sent!.body]).toEqual(['"4"', { ...project, orderReference: 'HT-9', stateId: id(72), archived: true }]);
+    expect([sent!.version, sent!.body]).toEqual([
+      '"4"',
+      {
+        ...{ ...project, orderReference: 'HT-9', stateId: id(72), archived: true, endsOn: '2026-09-30', complete: 40, tone: 8 },
+        notes: 'Keys: https://plans.example/pier, or ask keys@harbour.example. Not ftp://plans.example',
+      },
+    ]);
+    // A day that was thought of is taken away again.
+    await page.fill('Ends', '');
+    await page.press('Save');
+    await page.settle(20);
+    expect((page.server.to('changeProject')[1]!.body as ProjectFacts).endsOn).toBeNull();
     await page.fill('Code', '');
     await page.press('Save');
     expect(page.text('yw-project-panel')).toContain('Type a code, such as LANTERN.');

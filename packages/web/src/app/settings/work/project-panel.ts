@@ -9,17 +9,20 @@ import { workActions } from '../../state/work';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
+import { DateField } from '../../ui/form/date-field';
 import { SendsForm, fillFor, valuesOf } from '../../ui/form/drafts';
 import { DurationField } from '../../ui/form/duration-field';
-import { needed } from '../../ui/form/field';
+import { needed, says } from '../../ui/form/field';
 import { KnownPersonField } from '../../ui/form/known-person-field';
 import { TextField } from '../../ui/form/text-field';
 import { TickField } from '../../ui/form/tick-field';
+import { ToneField } from '../../ui/form/tone-field';
 import { History } from '../../ui/history';
 import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 import { NotFetched } from '../../ui/not-fetched';
 import { AgreementSection } from './agreement';
+import { linksOf } from './links';
 import { seenOf } from './seen';
 import { WhoRecordsSection } from './who-records';
 
@@ -30,7 +33,7 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
   selector: 'yw-project-panel',
   imports: [
     ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, KnownPersonField, NotFetched],
-    ...[ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField, WhoRecordsSection],
+    ...[DateField, ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField, ToneField, WhoRecordsSection],
   ],
   templateUrl: './project-panel.html',
   styleUrl: './task-panel.scss',
@@ -73,10 +76,20 @@ export class ProjectPanel {
     orderReference: text(),
     managerId: new FormControl<string | null>(null, { validators: needed('Choose who looks after it.') }),
     estimate: new FormControl<number | null>(null),
+    startsOn: text(),
+    endsOn: text(),
+    complete: new FormControl('', {
+      nonNullable: true,
+      validators: ({ value }) =>
+        /^(\d{1,2}|100)?$/.test(String(value).trim()) ? null : says('Type whole percent, from 0 to 100, or nothing.'),
+    }),
+    tone: new FormControl(1, { nonNullable: true }),
+    notes: text(),
     stateId: text(),
     archived: new FormControl(false, { nonNullable: true }),
   });
   private readonly values = valuesOf(this.form);
+  protected readonly links = computed(() => linksOf(this.values().notes ?? ''));
   /** What the chosen state means, said where it is chosen. */
   protected readonly meaning = computed(() => {
     const state = this.states.value()?.states.find(({ id }) => id === this.values().stateId);
@@ -93,16 +106,22 @@ export class ProjectPanel {
       this.form,
       () => seenOf(this.known.value()),
       () => {
-        const { estimate, ...facts } = this.known.value()!.facts;
-        return { ...facts, estimate: estimate || null };
+        const { estimate, startsOn, endsOn, complete, ...facts } = this.known.value()!.facts;
+        return {
+          ...{ ...facts, estimate: estimate || null, startsOn: startsOn ?? '', endsOn: endsOn ?? '' },
+          complete: complete === null ? '' : String(complete),
+        };
       },
     );
   }
 
   protected async save(): Promise<void> {
     const { id, version } = this.known.value()!;
-    const { estimate, managerId, ...facts } = this.form.getRawValue();
-    const body = { ...facts, estimate: estimate ?? 0, managerId: managerId! };
+    const { estimate, managerId, startsOn, endsOn, complete, ...facts } = this.form.getRawValue();
+    const body = {
+      ...{ ...facts, estimate: estimate ?? 0, managerId: managerId!, startsOn: startsOn || null, endsOn: endsOn || null },
+      complete: complete.trim() === '' ? null : Number(complete),
+    };
     const saved = await this.command.run(() => this.api.call('changeProject', { params: { id }, body, version }), {
       done: 'Saved',
     });

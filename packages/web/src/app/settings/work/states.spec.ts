@@ -1,4 +1,7 @@
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
 import type { ProjectState } from '@yellowwood/contracts';
+import { workActions } from '../../state/work';
 import { Page, open as opened, refusal } from '../../testing/fake-server';
 import { STATES } from '../../testing/firms-work';
 import { StatesScreen } from './states';
@@ -73,7 +76,10 @@ describe('the states of projects', () => {
     await send(await fill('li', 'Going on'));
     expect([page.refused(), field.isConnected]).toEqual(['Make another first.', true]);
     page.server.on('changeProjectState', () => null);
+    const dispatched = spyOn(TestBed.inject(Store), 'dispatch').and.callThrough();
     await send(field);
+    // What is known of projects tells their state.
+    expect(dispatched).toHaveBeenCalledWith(workActions.workOutdated());
     const [sent] = page.server.to('changeProjectState');
     expect([sent!.params['id'], sent!.version, sent!.body]).toEqual([
       STATES[1]!.id,

@@ -1,4 +1,7 @@
+import { TestBed } from '@angular/core/testing';
+import { Store } from '@ngrx/store';
 import type { KnownWhoRecords } from '@yellowwood/contracts';
+import { workActions } from '../../state/work';
 import { Page, WORK, id, open, refusal } from '../../testing/fake-server';
 import { WhoRecordsSection } from './who-records';
 
@@ -46,9 +49,12 @@ describe('who records on a project', () => {
     document.querySelector<HTMLElement>('mat-option')!.click();
     await page.settle(20);
     expect(page.texts('yw-names-list li')).toEqual([jasmine.stringContaining('Ilse Maybach')]);
+    const dispatched = spyOn(TestBed.inject(Store), 'dispatch').and.callThrough();
     await page.press('Say so');
     await page.settle(20);
     expect(sent()).toEqual([['"3"', { everyone: false, teams: [], people: [ILSE] }]] as never);
+    // What is known of the project tells it.
+    expect(dispatched).toHaveBeenCalledWith(workActions.workOutdated());
   });
 
   it('is teams and people, each taken out again', async () => {

@@ -105,6 +105,18 @@ export class WorkScreen {
       value: (node) => this.recordersOf(node),
     },
     {
+      ...{ id: 'begins', head: 'Begins', kind: 'date', choice: 'hidden', width: 110 },
+      value: (node) => this.factsOf(node)?.startsOn ?? null,
+    },
+    {
+      ...{ id: 'ends', head: 'Ends', kind: 'date', choice: 'hidden', width: 110 },
+      value: (node) => this.factsOf(node)?.endsOn ?? null,
+    },
+    {
+      ...{ id: 'complete', head: 'Complete, %', kind: 'count', choice: 'hidden', width: 100 },
+      value: (node) => this.factsOf(node)?.complete ?? null,
+    },
+    {
       ...{ id: 'state', head: 'State', kind: 'text', groups: true, choice: 'shown', width: 100 },
       value: (node) => this.stateOf(node),
     },

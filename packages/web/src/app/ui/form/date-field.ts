@@ -1,6 +1,17 @@
 import { CdkTrapFocus } from '@angular/cdk/a11y';
 import { CdkConnectedOverlay, CdkOverlayOrigin } from '@angular/cdk/overlay';
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, model, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  booleanAttribute,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  model,
+  output,
+  signal,
+} from '@angular/core';
 import { Store } from '@ngrx/store';
 import { sessionFeature } from '../../state/session';
 import { Formats } from '../../state/formats';
@@ -28,6 +39,8 @@ export class DateField extends Field<string> {
   protected readonly empty = '';
   /** The last day that may be chosen, an ISO date. */
   readonly max = input<string | null>(null);
+  /** Whether it may stay empty, and be emptied again. */
+  readonly optional = input(false, { transform: booleanAttribute });
   readonly changed = output<string>();
 
   private readonly written = computed(() => (this.value() ? this.formats.whole(this.value()) : ''));
@@ -44,6 +57,7 @@ export class DateField extends Field<string> {
   protected async read(typed: string): Promise<void> {
     this.text.set(typed);
     if (typed.trim() === this.written()) return this.refuse('');
+    if (typed.trim() === '' && this.optional()) return this.take('');
     const { readDate } = await import('./read-date');
     const date = readDate(typed, this.today(), this.formats.dates());
     if (!date) return this.refuse('Type a date such as 9 Jun, 9/6 or yesterday.');
@@ -75,7 +89,7 @@ export class DateField extends Field<string> {
     const max = this.max();
     if (max && date > max) return this.refuse(`Choose a day up to ${this.formats.whole(max)}.`);
     this.refuse('');
-    this.text.set(this.formats.whole(date));
+    this.text.set(date && this.formats.whole(date));
     if (date === this.value()) return;
     this.give(date);
     this.changed.emit(date);
