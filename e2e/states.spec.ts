@@ -1,5 +1,5 @@
 import { Page, expect, test } from '@playwright/test';
-import { chooseOf, fits, signedIn } from './people';
+import { answer, chooseOf, fits, signedIn } from './people';
 
 const WORK = '/f/quillfeather/settings/work';
 
@@ -79,6 +79,18 @@ test('owner: a project is proposed, opened, put on hold and archived, and takes 
   await fits(page);
   await staff.getByRole('searchbox', { name: /Find/ }).first().fill('vestry');
   await expect(staff.getByRole('treeitem', { name: /Vestry floor/ })).toBeVisible();
+  // What else is said of it is kept, and since nothing refers to it, it may go.
+  await panel.getByRole('textbox', { name: 'Notes' }).fill('Drawings: https://plans.quillfeather.example/vestry');
+  await panel.getByRole('textbox', { name: 'Ends' }).fill('30 Sep');
+  await panel.getByRole('radio', { name: 'heather' }).press('Space');
+  await panel.getByRole('button', { name: 'Save', exact: true }).press('Enter');
+  await expect(panel).toContainText('Tone 8, was');
+  await expect(panel.getByRole('link', { name: /plans/ })).toHaveAttribute('rel', /noopener/);
+  await fits(page);
+  await panel.getByRole('button', { name: 'Delete …' }).press('Enter');
+  await answer(page, 'Delete Vestry floor');
+  await expect(row).toBeHidden();
+  await expect(page.getByRole('row', { name: 'Tidewell Chapel Friends' }).first()).toBeFocused();
   await page.context().close();
   await staff.context().close();
 });

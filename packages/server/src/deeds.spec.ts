@@ -507,6 +507,24 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ({ facts, version }) => [facts.archived, version],
     [true, 2],
   ),
+  removeProject: deed(
+    'project removed',
+    async (firm) => {
+      const task = await firm.task();
+      return { as: 'owner', params: { id: task.project }, version: 1 };
+    },
+    async (_, firm, { params }) => [
+      (await firm.owner.call('readProject', { params: params! })).problem.code,
+      await firm.world.sql('select from task where project_id = $1', [params!.id]),
+    ],
+    ['scope-unknown', []],
+  ),
+  removeClient: deed(
+    'client removed',
+    async (firm) => ({ as: 'owner', params: (await firm.newClient()).params, version: 1 }),
+    async (_, firm, { params }) => (await firm.owner.call('readClient', { params: params! })).problem.code,
+    'scope-unknown',
+  ),
   changeWhoRecords: deed(
     'project changed',
     async (firm) => {
@@ -931,6 +949,8 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   createClient: 'clients events',
   changeClient: 'clients events',
   changeProject: 'projects events',
+  removeProject: 'agreements projects tasks events',
+  removeClient: 'clients events',
   changeWhoRecords: 'recorders projects events',
   addTasks: 'tasks events',
   changeTask: 'tasks events',

@@ -157,6 +157,8 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
       ...{ stateId: newId(), archived: false, tone: 1, startsOn: null, endsOn: null, complete: null, notes: '' },
     },
   }),
+  removeProject: ({ project }) => ({ params: { id: project }, version: 99 }),
+  removeClient: ({ client }) => ({ params: { id: client }, version: 99 }),
   readWhoRecords: ({ project }) => ({ params: { id: project } }),
   changeWhoRecords: ({ project }) => ({
     ...{ params: { id: project }, version: 99 },
@@ -289,6 +291,8 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeClient: 'y?yn y?yn',
   readProject: 'yyyy yyyy',
   changeProject: 'y?yn y?yn',
+  removeProject: 'y?yn y?yn',
+  removeClient: 'y?yn y?yn',
   readWhoRecords: 'y?yn y?yn',
   changeWhoRecords: 'y?yn y?yn',
   listTasks: 'yyyy yyyy',

@@ -1071,6 +1071,16 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
     },
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newProject()) }),
   },
+  removeProject: {
+    'scope-unknown': () => ({ ...of('owner', newId()), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', (await firm.task()).project), version: 99 }),
+    'project-used': async (firm) => ({ ...of('owner', (await firm.timedTask()).project), version: 1 }),
+  },
+  removeClient: {
+    'scope-unknown': () => ({ ...of('owner', newId()), version: 1 }),
+    'version-stale': async (firm) => ({ ...of('owner', (await firm.newClient()).params.id), version: 99 }),
+    'client-used': (firm) => ({ ...of('owner', firm.ids.client), version: 1 }),
+  },
   readWhoRecords: {
     'scope-unknown': () => ({ as: 'owner', params: { id: newId() } }),
   },

@@ -55,3 +55,14 @@ export const createClient = endpoint({
   answer: KnownClient,
   problems: ['client-exists'],
 });
+
+/** Take a client away that nothing refers to. */
+export const removeClient = endpoint({
+  summary: 'Take a client away that nothing refers to',
+  kind: 'change',
+  method: 'DELETE',
+  path: '/f/:firm/clients/:id',
+  permission: 'work.change',
+  params: FirmAndId,
+  problems: ['scope-unknown', 'client-used'],
+});

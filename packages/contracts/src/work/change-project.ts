@@ -62,3 +62,14 @@ export const changeProject = endpoint({
     ...(['state-unknown', 'client-archived', 'range-reversed', 'nothing-to-change'] as const),
   ],
 });
+
+/** Take a project away that nothing refers to, with its tasks and what was agreed of it. */
+export const removeProject = endpoint({
+  summary: 'Take a project away that nothing refers to, with its tasks and what was agreed of it',
+  kind: 'change',
+  method: 'DELETE',
+  path: '/f/:firm/projects/:id',
+  permission: 'work.change',
+  params: FirmAndId,
+  problems: ['scope-unknown', 'project-used'],
+});

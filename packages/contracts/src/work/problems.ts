@@ -58,6 +58,18 @@ export const workProblems = sentences({
     title: 'No such state',
     detail: 'This state of projects does not exist any more. Load the page again, and choose another.',
   },
+  'project-used': {
+    status: 409,
+    title: 'Something refers to it',
+    detail:
+      '“{name}” has time, a timer, a planned row or a line of a document. Put it into the archive instead: it is out of sight, and all of it stays.',
+  },
+  'client-used': {
+    status: 409,
+    title: 'Something refers to it',
+    detail:
+      '“{name}” has projects, documents or payments. Take its projects away first, or put it into the archive instead: it is out of sight, and all of it stays.',
+  },
   'state-exists': {
     status: 409,
     title: 'There is such a state already',

@@ -3,6 +3,7 @@ import { Platform, mount } from '../platform/mount';
 import { changeProject, readProject } from './change-project';
 import { changeProjectState } from './change-project-state';
 import { moveTask } from './move-task';
+import { removeClient, removeProject } from './remove-work';
 
 /** What moves recorded time and its prices. */
 export function ledgerRoutes(platform: Platform): void {
@@ -13,5 +14,7 @@ export function ledgerRoutes(platform: Platform): void {
   mount(platform, endpoints.changeProjectState, (context, { params, body, version }) =>
     changeProjectState(context, params.id, body, version),
   );
+  mount(platform, endpoints.removeProject, (context, { params, version }) => removeProject(context, params.id, version));
+  mount(platform, endpoints.removeClient, (context, { params, version }) => removeClient(context, params.id, version));
   mount(platform, endpoints.moveTask, (context, { params, body, version }) => moveTask(context, params.id, body, version));
 }

@@ -100,6 +100,8 @@ export const addresses = {
   readProject: { method: 'GET', path: '/f/:firm/projects/:id', kind: 'read', domain: 'work' },
   readWhoRecords: { method: 'GET', path: '/f/:firm/projects/:id/who-records', kind: 'read', domain: 'work' },
   readWork: { method: 'GET', path: '/f/:firm/work', kind: 'read', domain: 'work' },
+  removeClient: { method: 'DELETE', path: '/f/:firm/clients/:id', kind: 'change', domain: 'work' },
+  removeProject: { method: 'DELETE', path: '/f/:firm/projects/:id', kind: 'change', domain: 'work' },
   removeProjectState: { method: 'DELETE', path: '/f/:firm/project-states/:id', kind: 'change', domain: 'work' },
   removeTask: { method: 'POST', path: '/f/:firm/tasks/:id/remove', kind: 'change', domain: 'work' },
   listPay: { method: 'GET', path: '/f/:firm/pay', kind: 'read', domain: 'costs' },

@@ -6,6 +6,7 @@ import { Api } from '../../api/api';
 import { countryChoices } from '../../found/places';
 import { SayPipe } from '../../state/own-words';
 import { workActions } from '../../state/work';
+import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { SendsForm, fillFor } from '../../ui/form/drafts';
@@ -31,8 +32,11 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 export class ClientPanel {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
+  private readonly ask = inject(Ask);
   readonly id = input.required<string>();
   readonly closed = output();
+  /** It is there no more. */
+  readonly gone = output();
   protected readonly countries = countryChoices();
   protected readonly command = command();
   protected readonly known = loaded(
@@ -73,6 +77,26 @@ export class ClientPanel {
     });
     if (!saved) return;
     this.known.set(saved);
+    this.store.dispatch(workActions.workOutdated());
+  }
+
+  protected async remove(): Promise<void> {
+    const { id, version, facts } = this.known.value()!;
+    const sure = await this.ask.ask({
+      title: `Delete ${facts.name}?`,
+      text: 'This cannot be taken back.',
+      button: `Delete ${facts.name}`,
+    });
+    if (sure === undefined) return;
+    const done = await this.command.run(
+      async () => {
+        await this.api.call('removeClient', { params: { id }, version });
+        return true;
+      },
+      { done: `${facts.name} is deleted` },
+    );
+    if (!done) return;
+    this.gone.emit();
     this.store.dispatch(workActions.workOutdated());
   }
 }

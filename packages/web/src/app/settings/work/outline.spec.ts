@@ -13,6 +13,9 @@ const ABUTMENT = (page: Page<WorkScreen>) => {
   return { ...WORK.projects[0]!, id: own, name, shown: name };
 };
 
+/** What is said of the project that stands in the work of these tests. */
+const PIER = { name: 'Pier', code: 'P1', orderReference: '', stateId: id(71), archived: false, tone: 3, notes: '', ...NO_DAYS };
+
 describe('the outline of clients, projects and tasks', () => {
   let page: Page<WorkScreen>;
   let kept: KeptOutline;
@@ -550,14 +553,7 @@ describe('the outline of clients, projects and tasks', () => {
   });
 
   it('has beside it what is agreed of a project, for those who see its money', async () => {
-    const project = {
-      name: 'Pier',
-      code: 'P1',
-      orderReference: '',
-      managerId: id(2),
-      estimate: 0,
-      ...{ stateId: id(71), archived: false, tone: 3, notes: '', ...NO_DAYS },
-    };
+    const project = { ...PIER, managerId: id(2), estimate: 0 };
     let saves = false;
     const asked = async (roles: 'owner' | 'project manager', client: string | null, managerId: string) => {
       await opened(
@@ -628,15 +624,56 @@ describe('the outline of clients, projects and tasks', () => {
     expect(cells).toEqual(['', '1 team, 2 people', '', '', 'its manager']);
   });
 
+  it('is rid of a project and of a client that nothing refers to, and of neither unless one is sure', async () => {
+    const facts = { ...PIER, managerId: id(2), estimate: 0 };
+    const mole = { name: 'Mole Trust', address: [], country: 'GB', email: '', taxId: '', paymentDays: 30, archived: false };
+    await opened((server) => {
+      server.work = { ...WORK, clients: [...WORK.clients, { id: id(12), name: 'Mole Trust', currency: 'GBP', archived: false }] };
+      server
+        .on('readProject', () => ({ id: id(20), client: 'Harbour Trust', state: 'Open', facts, version: 4 }))
+        .on('readClient', () => ({ id: id(12), currency: 'GBP', facts: mole, version: 2 }))
+        .on('readAgreements', () => ({ agreements: [], rates: [] }))
+        .on('readHistory', () => ({ events: [] }))
+        .on('removeProject', () => refusal(409, 'project-used', '“Pier” has time.'))
+        .on('removeClient', () => {
+          server.work = WORK;
+          return null;
+        });
+    });
+    await press('Pier', 'Enter', { altKey: true });
+    await page.settle(60);
+    await page.press('Delete …');
+    await page.answer('Cancel');
+    expect(page.server.to('removeProject')).toEqual([]);
+    await page.press('Delete …');
+    await page.answer('Delete Pier');
+    expect(page.server.to('removeProject').map(({ params, version }) => [params['id'], version])).toEqual([[id(20), '"4"']]);
+    expect(page.refused()).toBe('“Pier” has time.');
+    expect(page.element.querySelector('yw-project-panel')).not.toBeNull();
+    // With it goes what stood in sight.
+    page.server.on('removeProject', () => {
+      page.server.work = { ...page.server.work, projects: WORK.projects.slice(1), tasks: [] };
+      return null;
+    });
+    await page.press('Delete …');
+    await page.answer('Delete Pier');
+    await page.settle(600);
+    expect([page.element.querySelector('.beside'), document.activeElement, drawn().includes('.Pier')]).toEqual([
+      null,
+      named('Harbour Trust'),
+      false,
+    ] as never);
+    await press('Mole Trust', 'Enter', { altKey: true });
+    await page.settle(60);
+    await page.press('Delete …');
+    await page.answer('Delete Mole Trust');
+    await page.settle(600);
+    expect(page.server.to('removeClient').map(({ params, version }) => [params['id'], version])).toEqual([[id(12), '"2"']]);
+    expect([drawn().includes('Mole Trust'), document.activeElement!.tagName]).toEqual([false, 'TR']);
+  });
+
   it('has beside it what is said of a project and of a client, with their history', async () => {
-    const project = {
-      name: 'Pier',
-      code: 'P1',
-      orderReference: '',
-      managerId: id(2),
-      estimate: 3600,
-      ...{ stateId: id(71), archived: false, tone: 3, notes: '', ...NO_DAYS },
-    };
+    const project = { ...PIER, managerId: id(2), estimate: 3600 };
     const client = {
       name: 'Harbour Trust',
       address: ['Quay 1'],

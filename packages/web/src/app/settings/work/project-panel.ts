@@ -4,8 +4,9 @@ import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
-import { SayPipe } from '../../state/own-words';
+import { OwnWords, SayPipe } from '../../state/own-words';
 import { workActions } from '../../state/work';
+import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
 import { ChoiceField } from '../../ui/form/choice-field';
@@ -42,8 +43,12 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 export class ProjectPanel {
   private readonly api = inject(Api);
   private readonly store = inject(Store);
+  private readonly ask = inject(Ask);
+  private readonly say = inject(OwnWords).say;
   readonly id = input.required<string>();
   readonly closed = output();
+  /** It is there no more. */
+  readonly gone = output();
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** How often something else was agreed here: its history tells it. */
@@ -127,6 +132,26 @@ export class ProjectPanel {
     });
     if (!saved) return;
     this.known.set(saved);
+    this.store.dispatch(workActions.workOutdated());
+  }
+
+  protected async remove(): Promise<void> {
+    const { id, version, facts } = this.known.value()!;
+    const sure = await this.ask.ask({
+      title: `Delete ${facts.name}?`,
+      text: this.say('Its tasks, and what was agreed and said of it, go with it. This cannot be taken back.'),
+      button: `Delete ${facts.name}`,
+    });
+    if (sure === undefined) return;
+    const done = await this.command.run(
+      async () => {
+        await this.api.call('removeProject', { params: { id }, version });
+        return true;
+      },
+      { done: `${facts.name} is deleted` },
+    );
+    if (!done) return;
+    this.gone.emit();
     this.store.dispatch(workActions.workOutdated());
   }
 }

@@ -311,4 +311,13 @@ export class WorkScreen {
     this.chosen.set(null);
     this.focus(id);
   }
+
+  /** What stood beside it is there no more: on with what it lay below, or with the row before it. */
+  protected closeGone(): void {
+    const rows = this.rows() ?? [];
+    const at = rows.findIndex(({ id }) => id === this.chosen());
+    const next = rows[at]!.parent ?? rows[at === 0 ? 1 : at - 1]?.id ?? null;
+    this.chosen.set(null);
+    this.focus(next);
+  }
 }
