@@ -92,6 +92,8 @@ test('owner: an outline grows and is put in order by keyboard, and a task moves 
   const target = page.getByRole('combobox', { name: 'Project or task that it goes below' });
   await target.fill('lantern room repair');
   await target.press('Enter');
+  // It is looked for on the server first.
+  await expect(target).toHaveValue(/^Lantern room repair/);
   await page.getByRole('button', { name: 'Move', exact: true }).press('Enter');
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('1 entry with 1:30 recorded goes along and is priced by what holds there.');
