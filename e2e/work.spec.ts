@@ -182,3 +182,28 @@ test('owner: some people of a list are shown alone, by keyboard, and the link sh
   await fits(page);
   await page.context().close();
 });
+
+test('owner: a project is copied with its tasks and what is agreed, by keyboard, and made its own', async ({ browser }) => {
+  const page = await signedIn(browser, 'owner');
+  await page.goto('/f/quillfeather/settings/work');
+  const rows = page.getByRole('treegrid', { name: 'Clients and projects' }).locator('tbody tr');
+  await page
+    .getByRole('row', { name: /Bell frame survey/ })
+    .first()
+    .focus();
+  await page.keyboard.press('Alt+Enter');
+  const panel = page.locator('yw-project-panel');
+  await panel.getByRole('button', { name: 'Copy …' }).press('Enter');
+  await expect(panel.getByRole('textbox', { name: 'Name of the copy' })).toBeFocused();
+  await fits(page);
+  await page.keyboard.type('Bell frame, second season');
+  await page.keyboard.press('Enter');
+  await expect(panel.getByRole('heading', { name: 'Bell frame, second season' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Bell frame, second season/ })).toBeFocused();
+  await expect(panel).toContainText('copied the project');
+  await expect(panel).toContainText('it is charged by time in GBP');
+  await page.getByRole('searchbox', { name: 'Find a client, project or task' }).fill('second season geometry');
+  await expect(rows.last()).toContainText('Frame geometry');
+  await fits(page);
+  await page.context().close();
+});

@@ -507,6 +507,20 @@ const DEEDS: { readonly [N in EndpointName]?: Deed<N> } = {
     ({ facts, version }) => [facts.archived, version],
     [true, 2],
   ),
+  copyProject: deed(
+    'project copied',
+    async (firm) => {
+      const task = await firm.task();
+      const along = { tasks: true, estimates: true, agreement: true, whoRecords: true, notes: true };
+      return { as: 'owner', params: { id: task.project }, body: { ...firm.project(), along } };
+    },
+    async ({ projects, tasks }, firm, { params, body }) => [
+      projects[0]!.id === body!.id,
+      tasks.length,
+      await firm.world.sql('select from task where project_id = $1', [params!.id]).then((rows) => rows.length),
+    ],
+    [true, 2, 2],
+  ),
   removeProject: deed(
     'project removed',
     async (firm) => {
@@ -949,6 +963,7 @@ const CHANGES: { readonly [N in EndpointName]?: string } = {
   createClient: 'clients events',
   changeClient: 'clients events',
   changeProject: 'projects events',
+  copyProject: 'agreements projects tasks events',
   removeProject: 'agreements projects tasks events',
   removeClient: 'clients events',
   changeWhoRecords: 'recorders projects events',

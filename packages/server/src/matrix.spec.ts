@@ -157,6 +157,13 @@ const REQUESTS: { readonly [N in EndpointName]?: Request<N> } = {
       ...{ stateId: newId(), archived: false, tone: 1, startsOn: null, endsOn: null, complete: null, notes: '' },
     },
   }),
+  copyProject: ({ project }) => ({
+    params: { id: project },
+    body: {
+      ...{ id: newId(), name: `Copy ${newId()}`, client: null },
+      along: { tasks: false, estimates: false, agreement: false, whoRecords: false, notes: false },
+    },
+  }),
   removeProject: ({ project }) => ({ params: { id: project }, version: 99 }),
   removeClient: ({ client }) => ({ params: { id: client }, version: 99 }),
   readWhoRecords: ({ project }) => ({ params: { id: project } }),
@@ -291,6 +298,7 @@ const EXPECTED: Readonly<Partial<Record<EndpointName, string>>> = {
   changeClient: 'y?yn y?yn',
   readProject: 'yyyy yyyy',
   changeProject: 'y?yn y?yn',
+  copyProject: 'yyyn yyyn',
   removeProject: 'y?yn y?yn',
   removeClient: 'y?yn y?yn',
   readWhoRecords: 'y?yn y?yn',

@@ -111,6 +111,12 @@ const naming = ({ params }: { params: { id: string } }, names: object) => ({
   version: 1,
 });
 
+/** Copies a project with what is agreed of it. */
+const copying = (firm: Firm, names: Partial<BodyOf<Endpoints['copyProject']>> = {}): Asked<'copyProject'> => {
+  const along = { tasks: true, estimates: true, agreement: true, whoRecords: false, notes: false };
+  return { as: 'owner', params: { id: firm.ids.project }, body: { ...firm.project(), along, ...names } };
+};
+
 const STATE = { name: 'Snagging', records: true, open: false };
 
 /** What stands in the way of the decisions at review, each tried by somebody who may decide. */
@@ -1070,6 +1076,22 @@ const REFUSALS: { readonly [N in EndpointName]?: Readonly<Record<string, Case<N>
       return { as: 'owner', ...asked };
     },
     'nothing-to-change': async (firm) => ({ as: 'owner', ...(await firm.newProject()) }),
+  },
+  copyProject: {
+    'already-there': (firm) => copying(firm, { id: firm.ids.project }),
+    'scope-unknown': (firm) => ({ ...copying(firm), params: { id: newId() } }),
+    'client-unknown': (firm) => copying(firm, { client: { id: newId() } }),
+    'client-exists': (firm) => copying(firm, { client: { id: newId(), name: 'harbour trust' } }),
+    'client-archived': async (firm) => copying(firm, { client: await firm.archivedClient() }),
+    'project-exists': (firm) => copying(firm, { name: 'lantern room' }),
+    'copy-not-yours': (firm) => ({ ...copying(firm), as: 'manager' }),
+    'work-internal': (firm) => copying(firm, { client: null }),
+    'agreement-missing': async (firm) => {
+      const { params } = await firm.newProject();
+      await firm.world.sql("update agreement set valid_from = '2030-01-01' where project_id = $1", [params.id]);
+      return { ...copying(firm), params };
+    },
+    'agreement-elsewhere': (firm) => copying(firm, { client: { id: firm.ids.euroClient } }),
   },
   removeProject: {
     'scope-unknown': () => ({ ...of('owner', newId()), version: 1 }),

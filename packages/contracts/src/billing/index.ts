@@ -1,4 +1,5 @@
 export * from './agreements/agreements';
+export * from './agreements/copy-project';
 export * from './desk/held';
 export * from './desk/hold-entries';
 export * from './desk/list-to-bill';

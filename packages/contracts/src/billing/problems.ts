@@ -111,6 +111,17 @@ export const billingProblems = sentences({
     title: 'That is billed already',
     detail: 'What is agreed from that day on is billed already. Choose a later day.',
   },
+  'copy-not-yours': {
+    status: 403,
+    title: 'That is not yours to take along',
+    detail: 'You may not see what is agreed of this project, or not say who records on it. Copy it without that.',
+  },
+  'agreement-elsewhere': {
+    status: 409,
+    title: 'Its agreement does not hold there',
+    detail:
+      'What is agreed of this project is in {currency}, and for another client it would not be. Copy it without what is agreed.',
+  },
   'work-internal': {
     status: 409,
     title: 'Work of the firm’s own',

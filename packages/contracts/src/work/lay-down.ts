@@ -15,6 +15,14 @@ export const Outline = strict({
 });
 export type Outline = Static<typeof Outline>;
 
+/** What was laid down. */
+export const LaidDown = strict({
+  client: nullable(KnownWork.properties.clients.items),
+  projects: KnownWork.properties.projects,
+  tasks: KnownWork.properties.tasks,
+});
+export type LaidDown = Static<typeof LaidDown>;
+
 /** Lay down projects and their tasks from a list, with the firm's usual terms: all of them, or none. */
 export const layDown = endpoint({
   summary: "Lay down projects and their tasks from a list, with the firm's usual terms: all of them, or none",
@@ -24,10 +32,6 @@ export const layDown = endpoint({
   permission: 'work.change',
   params: FirmPath,
   body: Outline,
-  answer: strict({
-    client: nullable(KnownWork.properties.clients.items),
-    projects: KnownWork.properties.projects,
-    tasks: KnownWork.properties.tasks,
-  }),
+  answer: LaidDown,
   problems: ['already-there', 'client-unknown', 'client-exists', 'client-archived', 'project-exists', 'order-unreadable'],
 });

@@ -8,6 +8,7 @@ import { reinstateEntries, writeOffEntries } from './desk/write-off-entries';
 import { releaseOverLimit } from './limits/release-over-limit';
 import { writeDownOverLimit } from './limits/write-down-over-limit';
 import { changeAgreement, readAgreements } from './agreements/agreements';
+import { copyProject } from './agreements/copy-project';
 import { readBillDesk } from './desk/read-bill-desk';
 import { createDraft } from './invoices/create-draft';
 import { creditInvoice } from './invoices/credit-invoice';
@@ -51,6 +52,7 @@ export function billingRoutes(platform: Platform): void {
   mount(platform, endpoints.changeTerms, (context, { body, version }) => changeTerms(context, body, version));
   mount(platform, endpoints.readAgreements, (context, { params }) => readAgreements(context, params.id));
   mount(platform, endpoints.changeAgreement, (context, { params, body }) => changeAgreement(context, params.id, body));
+  mount(platform, endpoints.copyProject, (context, { params, body }) => copyProject(context, params.id, body));
   mount(platform, endpoints.previewInvoice, (context, { body }) => previewInvoice(context, body));
   mount(platform, endpoints.createDraft, (context, { body }) => createDraft(context, body.id, body.wish));
   mount(platform, endpoints.discardDraft, (context, { params, version }) =>

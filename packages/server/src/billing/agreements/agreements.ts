@@ -107,7 +107,11 @@ function termsOf(row: AgreedTerms | KnownAgreements['agreements'][number]): Agre
   return Object.fromEntries([...TERMS, 'currency' as const].map((term) => [term, row[term]])) as unknown as AgreedTerms;
 }
 
-function holds({ validFrom, validTo }: { readonly validFrom: string; readonly validTo: string | null }, day: string): boolean {
+/** Whether what is dated holds on a day. */
+export function holds(
+  { validFrom, validTo }: { readonly validFrom: string; readonly validTo: string | null },
+  day: string,
+): boolean {
   return validFrom <= day && (validTo === null || validTo >= day);
 }
 

@@ -1,6 +1,7 @@
 import type { Check } from './checks';
 export const changeAgreement: Check;
 export const changeTerms: Check;
+export const copyProject: Check;
 export const createDraft: Check;
 export const creditInvoice: Check;
 export const holdEntries: Check;

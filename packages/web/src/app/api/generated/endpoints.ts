@@ -133,6 +133,7 @@ export const addresses = {
   withdrawPeriod: { method: 'POST', path: '/f/:firm/periods/:from/withdraw', kind: 'command', domain: 'review' },
   changeAgreement: { method: 'POST', path: '/f/:firm/projects/:id/agreements', kind: 'create', domain: 'billing' },
   changeTerms: { method: 'PUT', path: '/f/:firm/terms', kind: 'change', domain: 'billing' },
+  copyProject: { method: 'POST', path: '/f/:firm/projects/:id/copies', kind: 'create', domain: 'billing' },
   createDraft: { method: 'POST', path: '/f/:firm/invoices', kind: 'create', domain: 'billing' },
   creditInvoice: { method: 'POST', path: '/f/:firm/invoices/:id/credit', kind: 'command', domain: 'billing' },
   discardDraft: { method: 'DELETE', path: '/f/:firm/invoices/:id', kind: 'change', domain: 'billing' },

@@ -624,6 +624,31 @@ describe('the outline of clients, projects and tasks', () => {
     expect(cells).toEqual(['', '1 team, 2 people', '', '', 'its manager']);
   });
 
+  it('shows the copy of a project beside it at once', async () => {
+    const facts = { ...PIER, managerId: id(2), estimate: 0 };
+    await opened((server) =>
+      server
+        .on('readProject', ({ params }) => ({ id: params['id']!, client: 'Harbour Trust', state: 'Open', facts, version: 4 }))
+        .on('readAgreements', () => ({ agreements: [], rates: [] }))
+        .on('readHistory', () => ({ events: [] }))
+        .on('copyProject', ({ body }) => {
+          const copy = { ...WORK.projects[0]!, id: body.id, name: body.name, shown: body.name };
+          server.work = { ...server.work, projects: [...server.work.projects, copy] };
+          return { client: null, projects: [copy], tasks: [] };
+        }),
+    );
+    await press('Pier', 'Enter', { altKey: true });
+    await page.settle(60);
+    await page.press('Copy …');
+    await page.settle(20);
+    await page.fill('Name of the copy', 'Pier again');
+    await page.press('Make the copy');
+    await page.settle(100);
+    const { id: made } = page.server.to('copyProject')[0]!.body;
+    expect(page.server.to('readProject').at(-1)!.params['id']).toBe(made);
+    expect([page.text('.told'), document.activeElement]).toEqual(['Pier again is added.', named('Pier again')] as never);
+  });
+
   it('is rid of a project and of a client that nothing refers to, and of neither unless one is sure', async () => {
     const facts = { ...PIER, managerId: id(2), estimate: 0 };
     const mole = { name: 'Mole Trust', address: [], country: 'GB', email: '', taxId: '', paymentDays: 30, archived: false };

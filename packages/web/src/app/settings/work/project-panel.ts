@@ -1,11 +1,11 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
 import { Api } from '../../api/api';
 import { sessionFeature } from '../../state/session';
 import { OwnWords, SayPipe } from '../../state/own-words';
-import { workActions } from '../../state/work';
+import { WorkAdded, workActions } from '../../state/work';
 import { Ask } from '../../ui/ask';
 import { command } from '../../ui/command';
 import { Failure } from '../../ui/failure';
@@ -23,6 +23,7 @@ import { loaded } from '../../ui/loaded';
 import { Loading } from '../../ui/loading';
 import { NotFetched } from '../../ui/not-fetched';
 import { AgreementSection } from './agreement';
+import { CopyProject } from './copy-project';
 import { linksOf } from './links';
 import { seenOf } from './seen';
 import { WhoRecordsSection } from './who-records';
@@ -33,7 +34,18 @@ const text = (sentence?: string) => new FormControl('', { nonNullable: true, val
 @Component({
   selector: 'yw-project-panel',
   imports: [
-    ...[AgreementSection, ChoiceField, DurationField, Failure, History, Loading, MatButton, KnownPersonField, NotFetched],
+    ...[
+      AgreementSection,
+      ChoiceField,
+      CopyProject,
+      DurationField,
+      Failure,
+      History,
+      Loading,
+      MatButton,
+      KnownPersonField,
+      NotFetched,
+    ],
     ...[DateField, ReactiveFormsModule, SayPipe, SendsForm, TextField, TickField, ToneField, WhoRecordsSection],
   ],
   templateUrl: './project-panel.html',
@@ -49,6 +61,10 @@ export class ProjectPanel {
   readonly closed = output();
   /** It is there no more. */
   readonly gone = output();
+  /** Another like it was made. */
+  readonly copied = output<WorkAdded>();
+  /** Whether it is being copied; another project is not. */
+  protected readonly copying = linkedSignal({ source: () => this.id(), computation: () => false });
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** How often something else was agreed here: its history tells it. */
@@ -57,6 +73,8 @@ export class ProjectPanel {
   protected readonly seesMoney = computed(() => {
     return this.known.value()!.client !== null && this.reaches('values.read');
   });
+  /** Whether one lays out work at all. */
+  protected readonly lays = computed(() => this.rights()['work.change'] !== undefined);
   /** Whether one changes it: all of the firm's, or those that one looks after. */
   protected readonly looksAfter = computed(() => this.reaches('work.change'));
   protected readonly command = command();

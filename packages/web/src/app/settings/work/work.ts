@@ -312,6 +312,13 @@ export class WorkScreen {
     this.focus(id);
   }
 
+  /** A copy stands beside the list at once, to be made its own. */
+  protected showCopy(made: WorkAdded): void {
+    this.laid(made);
+    this.chosen.set(made.projects[0]!.id);
+    this.focus(made.projects[0]!.id);
+  }
+
   /** What stood beside it is there no more: on with what it lay below, or with the row before it. */
   protected closeGone(): void {
     const rows = this.rows() ?? [];
