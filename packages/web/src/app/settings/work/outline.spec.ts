@@ -641,6 +641,11 @@ describe('the outline of clients, projects and tasks', () => {
     await page.settle(60);
     await page.press('Copy …');
     await page.settle(20);
+    await page.press('Cancel');
+    await page.settle(20);
+    expect(document.activeElement!.textContent!.trim()).toBe('Copy …');
+    await page.press('Copy …');
+    await page.settle(20);
     await page.fill('Name of the copy', 'Pier again');
     await page.press('Make the copy');
     await page.settle(100);

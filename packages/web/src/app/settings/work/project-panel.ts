@@ -1,4 +1,17 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  ElementRef,
+  Injector,
+  afterNextRender,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+  signal,
+  viewChild,
+} from '@angular/core';
 import { FormControl, FormGroup, ReactiveFormsModule } from '@angular/forms';
 import { MatButton } from '@angular/material/button';
 import { Store } from '@ngrx/store';
@@ -65,6 +78,8 @@ export class ProjectPanel {
   readonly copied = output<WorkAdded>();
   /** Whether it is being copied; another project is not. */
   protected readonly copying = linkedSignal({ source: () => this.id(), computation: () => false });
+  private readonly injector = inject(Injector);
+  private readonly copyButton = viewChild('copy', { read: ElementRef<HTMLElement> });
   private readonly rights = this.store.selectSignal(sessionFeature.selectRights);
   private readonly me = this.store.selectSignal(sessionFeature.selectMe);
   /** How often something else was agreed here: its history tells it. */
@@ -136,6 +151,12 @@ export class ProjectPanel {
         };
       },
     );
+  }
+
+  /** The focus goes back to what the copy began with. */
+  protected leaveCopy(): void {
+    this.copying.set(false);
+    afterNextRender({ read: () => this.copyButton()?.nativeElement.focus() }, { injector: this.injector });
   }
 
   protected async save(): Promise<void> {
