@@ -114,7 +114,7 @@ export const billingProblems = sentences({
   'copy-not-yours': {
     status: 403,
     title: 'That is not yours to take along',
-    detail: 'You may not see what is agreed of this project, or not say who records on it. Copy it without that.',
+    detail: 'You may not agree anything of this project, or not say who records on it. Copy it without that.',
   },
   'agreement-elsewhere': {
     status: 409,

@@ -33,7 +33,11 @@ export async function listTasks(context: Context, id: string): Promise<AnswerOf<
 }
 
 /** A project whose outline one may change. @throws the problem that is named, where it is not */
-export async function refuseForeign(context: Context, id: string, code: 'scope-unknown' | 'project-unknown'): Promise<void> {
+export async function refuseForeign(
+  context: Context,
+  id: string,
+  code: 'scope-unknown' | 'project-unknown' | 'copy-not-yours',
+): Promise<void> {
   const who = { reach: reachOf(context, 'work.change'), asker: context.actor.personId };
   const [mine] = await projectToChange.run({ ...who, id }, context.tx);
   if (!mine) throw problem(code);

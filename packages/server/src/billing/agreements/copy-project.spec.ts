@@ -147,7 +147,11 @@ describe('a project like another', () => {
     expect(await code({ agreement: true }, {}, mate)).toBe('copy-not-yours');
     expect(await code({ whoRecords: true }, {}, mate)).toBe('copy-not-yours');
     await world.sql('update project set manager_id = $1 where id = $2', [ids.mate, ids.project]);
-    expect((await copy({ agreement: true, whoRecords: true }, {}, mate)).status).toBe(200);
+    expect((await copy({ whoRecords: true }, {}, mate)).status).toBe(200);
+    // They see its money, and agree nothing of it until they may.
+    expect(await code({ agreement: true }, {}, mate)).toBe('copy-not-yours');
+    await world.sql("insert into person_exception values ($1, $2, 'agreements.change', 'project')", [world.firmId, ids.mate]);
+    expect((await copy({ agreement: true }, {}, mate)).status).toBe(200);
     await world.sql('update project set restricted = true, manager_id = $1 where id = $2', [ids.owner, ids.project]);
     expect(await code({ tasks: true }, {}, mate)).toBe('scope-unknown');
     expect(await code({}, {}, world.as('staff'))).toBe('right-missing');

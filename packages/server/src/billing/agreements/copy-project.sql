@@ -1,11 +1,3 @@
-/* @name looksAfter */
-select
-  p.id as "id!"
-from
-  projects_to_change (:reach!, :asker!) p
-where
-  p.id = :id!;
-
 /* @name takeRates */
 insert into
   rate_rule (

@@ -1,18 +1,18 @@
 import { BodyOf, Endpoints, LaidDown } from '@yellowwood/contracts';
 import { v7 as newId } from 'uuid';
-import { looksAfter, takeNamed, takeNotes, takeRates } from '../../generated/billing/agreements/copy-project.queries';
+import { takeNamed, takeNotes, takeRates } from '../../generated/billing/agreements/copy-project.queries';
 import { dropAgreement, projectWithMoney } from '../../generated/billing/agreements/agreements.queries';
 import { addOutlineTasks } from '../../generated/work/outline.queries';
 import { readProject } from '../../ledger/change-project';
 import { holdRules } from '../../ledger/locks';
 import { audit } from '../../platform/audit';
-import { Context, reachOf, today } from '../../platform/context';
+import { Context, today } from '../../platform/context';
 import { json } from '../../platform/json';
 import { problem } from '../../platform/problem';
 import { takeTurn } from '../../platform/turn';
 import { ALWAYS, addProject, clientFor, homeOf } from '../../work/create-project';
 import { knownWork } from '../../work/known-work';
-import { readTasks } from '../../work/outline';
+import { readTasks, refuseForeign } from '../../work/outline';
 import { holds } from './agreements';
 import { agreedOf, goOn } from './go-on';
 
@@ -59,13 +59,12 @@ export async function copyProject(context: Context, of: string, { id, name, clie
   return { client, projects, tasks };
 }
 
-/** Money is taken along by those who see it, and who records by those who say so. @throws the problem `copy-not-yours` */
+/** What is agreed is taken along by those who agree it, and who records by those who say so. @throws the problem `copy-not-yours` */
 async function refuseTaking(context: Context, of: string, { agreement, whoRecords }: Wish['along']): Promise<void> {
-  const asker = context.actor.personId;
-  const money = { reach: context.actor.rights['values.read'] ?? 'none', asker, project: of };
+  const reach = context.actor.rights['agreements.change'] ?? 'none';
+  const money = { reach, asker: context.actor.personId, project: of };
   if (agreement && (await projectWithMoney.run(money, context.tx)).length === 0) throw problem('copy-not-yours');
-  const change = { reach: reachOf(context, 'work.change'), asker, id: of };
-  if (whoRecords && (await looksAfter.run(change, context.tx)).length === 0) throw problem('copy-not-yours');
+  if (whoRecords) await refuseForeign(context, of, 'copy-not-yours');
 }
 
 /** All tasks of a project, as open ones of another. */

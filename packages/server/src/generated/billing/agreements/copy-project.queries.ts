@@ -3,40 +3,6 @@ import { PreparedQuery } from '@pgtyped/runtime';
 
 export type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
-/** 'LooksAfter' parameters type */
-export interface ILooksAfterParams {
-  asker: string;
-  id: string;
-  reach: string;
-}
-
-/** 'LooksAfter' return type */
-export interface ILooksAfterResult {
-  id: string;
-}
-
-/** 'LooksAfter' query type */
-export interface ILooksAfterQuery {
-  params: ILooksAfterParams;
-  result: ILooksAfterResult;
-}
-
-const looksAfterIR: any = {"usedParamSet":{"reach":true,"asker":true,"id":true},"params":[{"name":"reach","required":true,"transform":{"type":"scalar"},"locs":[{"a":50,"b":56}]},{"name":"asker","required":true,"transform":{"type":"scalar"},"locs":[{"a":59,"b":65}]},{"name":"id","required":true,"transform":{"type":"scalar"},"locs":[{"a":85,"b":88}]}],"statement":"select\n  p.id as \"id!\"\nfrom\n  projects_to_change (:reach!, :asker!) p\nwhere\n  p.id = :id!"};
-
-/**
- * Query generated from SQL:
- * ```
- * select
- *   p.id as "id!"
- * from
- *   projects_to_change (:reach!, :asker!) p
- * where
- *   p.id = :id!
- * ```
- */
-export const looksAfter = new PreparedQuery<ILooksAfterParams,ILooksAfterResult>(looksAfterIR);
-
-
 /** 'TakeRates' parameters type */
 export interface ITakeRatesParams {
   from: string;

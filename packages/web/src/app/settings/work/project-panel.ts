@@ -90,6 +90,8 @@ export class ProjectPanel {
   });
   /** Whether one lays out work at all. */
   protected readonly lays = computed(() => this.rights()['work.change'] !== undefined);
+  /** Whether one agrees anything of it. */
+  protected readonly agrees = computed(() => this.seesMoney() && this.reaches('agreements.change'));
   /** Whether one changes it: all of the firm's, or those that one looks after. */
   protected readonly looksAfter = computed(() => this.reaches('work.change'));
   protected readonly command = command();
@@ -134,7 +136,7 @@ export class ProjectPanel {
     return !state || state.records ? '' : 'It takes no time; what is not decided on yet wants another project.';
   });
 
-  private reaches(right: 'values.read' | 'work.change'): boolean {
+  private reaches(right: 'agreements.change' | 'values.read' | 'work.change'): boolean {
     const reach = this.rights()[right];
     return reach === 'firm' || (reach !== undefined && this.known.value()!.facts.managerId === this.me()!.person.id);
   }

@@ -323,7 +323,9 @@ export class WorkScreen {
   protected closeGone(): void {
     const rows = this.rows() ?? [];
     const at = rows.findIndex(({ id }) => id === this.chosen());
-    const next = rows[at]!.parent ?? rows[at === 0 ? 1 : at - 1]?.id ?? null;
+    // It may be out of the list by what is sought there.
+    const parent = this.edits.node(this.chosen())?.parent;
+    const next = parent ?? rows[at <= 0 ? at + 1 : at - 1]?.id ?? null;
     this.chosen.set(null);
     this.focus(next);
   }

@@ -27,7 +27,7 @@ export const TONES = [
         />
       }
     </span>
-    <yw-field-words [of]="id" [hint]="tones[value() - 1] ?? ''" [wrong]="wrong()" />
+    <yw-field-words [of]="id" [hint]="hintShown()" [wrong]="wrong()" />
   `,
   styleUrls: ['./field.scss', './tone-field.scss'],
   changeDetection: ChangeDetectionStrategy.OnPush,
